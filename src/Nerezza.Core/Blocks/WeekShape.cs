@@ -1,0 +1,79 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>Kinds of week.</summary>
+public enum WeekKind
+{
+    /// <summary>A week of work.</summary>
+    Load,
+    /// <summary>A lighter week.</summary>
+    Deload,
+    /// <summary>A week of tests.</summary>
+    Test,
+}
+
+/// <summary>One week's place in its wave: after each deload a new wave starts.</summary>
+/// <param name="Number">From 1.</param>
+/// <param name="Index">Place among the load weeks of its wave, from 0; a deload week has the last load week's.</param>
+/// <param name="Loads">Load weeks of the wave.</param>
+public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
+{
+    /// <summary>How far through the wave's load weeks: 0 at the first, 1 at the last; a lone week stands in the middle.</summary>
+    public double Through => Loads <= 1 ? 0.5 : (double)Index / (Loads - 1);
+
+    /// <summary>Lays out the weeks with their deloads (handbook 12).</summary>
+    /// <remarks>A wave's last week is a deload; linear and undulating blocks hold one from five weeks on, for intermediate
+    /// and above; clients over 50 or in a deficit have one by week 4. Peaking, return, deload and test blocks keep their own course. Long blocks are cut into waves of even length, the longer first.</remarks>
+    public static IReadOnlyList<WeekShape> LayOut(BlockRequest request, BlockKind kind, Client client, Progression progression)
+    {
+        DeloadRule rule = BlockRules.Shipped.File.Deload;
+        bool care = client.AgeIn(request.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit;
+        int longest = care ? rule.EveryWeeksWithCare : rule.EveryWeeks;
+        WeekKind all = kind switch { BlockKind.Test => WeekKind.Test, BlockKind.Deload => WeekKind.Deload, _ => WeekKind.Load };
+        bool staysAsItIs = kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return || request.Weeks == 1;
+        bool deloads = !staysAsItIs && (progression is Progression.Wave
+            || (care && request.Weeks >= longest) || (client.Level is not Level.Novice && request.Weeks >= rule.NeededFromWeeks));
+        if (!deloads) return [.. Enumerable.Range(1, request.Weeks).Select(n => new WeekShape(n, all, n - 1, request.Weeks))];
+        int waves = (request.Weeks + longest - 1) / longest;
+        List<WeekShape> weeks = [];
+        for (int wave = 0; wave < waves; wave++)
+        {
+            int length = request.Weeks / waves + (wave < request.Weeks % waves ? 1 : 0), loads = Math.Max(1, length - 1);
+            for (int i = 0; i < length; i++)
+                weeks.Add(new WeekShape(weeks.Count + 1, i < loads ? WeekKind.Load : WeekKind.Deload, Math.Min(i, loads - 1), loads));
+        }
+        return weeks;
+    }
+}
+
+/// <summary>What a week asks of a lift by the school of progression (handbook 12).</summary>
+public sealed record WeekProgression(Progression School, BlockKindRule Kind)
+{
+    /// <summary>Repetitions and effort of a main or second lift in a load week.</summary>
+    /// <param name="exposure">Which time in the week the lift comes in this role, from 0; undulating weeks go heavy, medium, light.</param>
+    public (int Reps, Rpe Rpe) Of(WeekShape week, RoleRule role, RepRange range, int exposure)
+    {
+        BlocksFile rules = BlockRules.Shipped.File;
+        Rpe low = Kind.Kind is BlockKind.Strength or BlockKind.Muscle ? role.LowestRpe : Rpe.Min(Kind.FirstRpe, role.LowestRpe);
+        Rpe high = Rpe.Min(Kind.LastRpe, role.HighestRpe);
+        switch (School)
+        {
+            case Progression.Linear:
+                int reps = (int)Math.Round(range.Top - week.Through * (range.Top - range.Bottom), MidpointRounding.AwayFromZero);
+                return (range.Hold(reps), Rpe.Min(Rpe.Of(rules.LinearRpe), high));
+            case Progression.Undulating:
+                (int turn, double rpe) = (exposure % 3) switch
+                {
+                    0 => (range.Bottom, rules.Undulating.HeavyRpe),
+                    1 => (range.Middle, rules.Undulating.MediumRpe),
+                    _ => (range.Top, rules.Undulating.LightRpe),
+                };
+                return (turn, Rpe.Min(Rpe.NearestHalf(rpe + week.Index * rules.Undulating.StepAWeek), high));
+            default:
+                return (range.Middle, Rpe.NearestHalf(low.Value + week.Through * (high.Value - low.Value)));
+        }
+    }
+}

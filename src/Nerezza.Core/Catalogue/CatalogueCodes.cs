@@ -1,0 +1,22 @@
+#pragma warning disable CS1591 // The members are the codes of the handbook, section 8, spelled as there.
+namespace Nerezza.Core.Catalogue;
+
+/// <summary>Movement patterns.</summary>
+public enum Pattern
+{
+    Squat, Hinge, Thrust, Abduction, Lunge, KneeExtension, KneeFlexion, Calf, Carry, Throw, PressHorizontal, PressVertical,
+    PullHorizontal, PullVertical, Arms, Trunk, Priming, Mobility, Drill,
+}
+
+/// <summary>Which sides an exercise trains in one set.</summary>
+public enum Sides { Both, One, Offset }
+
+/// <summary>Where the load comes from. Goblet: one dumbbell or kettlebell held by both hands.</summary>
+public enum LoadSource
+{
+    Barbell, SafetyBar, TrapBar, Smith, Stack, Dumbbells, Dumbbell, Goblet, Kettlebell, TwoKettlebells, Sandbag, Keg, Stone, Sled,
+    Band, Plate, BodyWeight, None,
+}
+
+/// <summary>Findings that an exercise conflicts with; the same codes as the findings.</summary>
+public enum Conflict { PainFlexion, PainExtension, PainKnee, PainOther }

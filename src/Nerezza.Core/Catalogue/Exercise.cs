@@ -1,0 +1,59 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Catalogue;
+
+/// <summary>One exercise of the catalogue (handbook 8). Data, not code.</summary>
+public sealed record Exercise
+{
+    /// <summary>The kebab-case id of the open formats.</summary>
+    public required string Id { get; init; }
+    /// <summary>The name that coach and client read.</summary>
+    public required string Name { get; init; }
+    /// <summary>The movement pattern.</summary>
+    public required Pattern Pattern { get; init; }
+    /// <summary>Whether it trains both sides at once, one, or one more than the other.</summary>
+    public Sides Sides { get; init; }
+    /// <summary>Sets of kit, any one of which will do; an empty set needs nothing.</summary>
+    public required IReadOnlyList<IReadOnlyList<Implement>> Kit { get; init; }
+    /// <summary>Where the load comes from.</summary>
+    public required LoadSource Load { get; init; }
+    /// <summary>How this exercise's 1RM stands to another's; null when no ratio is known.</summary>
+    public StrengthRatio? Ratio { get; init; }
+    /// <summary>The part of body mass that is lifted with the external load, 0 to 1 (handbook 10).</summary>
+    public double BodyFraction { get; init; }
+    /// <summary>Start value of the lifter's own rep curve, k (handbook 10).</summary>
+    public double Curve { get; init; } = 1;
+    /// <summary>Repetitions for which the exercise is useful.</summary>
+    public RepRange Reps { get; init; } = new(5, 15);
+    /// <summary>Time to set it up once, in seconds.</summary>
+    public int SetUpSeconds { get; init; } = 45;
+    /// <summary>Its own tempo where it is part of the exercise; null takes the role's.</summary>
+    public Tempo? Tempo { get; init; }
+    /// <summary>Whether the bar starts at the height of 45 cm plates.</summary>
+    public bool FromFloor { get; init; }
+    /// <summary>Load along the spine, 0 to 3.</summary>
+    public int Axial { get; init; }
+    /// <summary>Skill that it asks for, 1 to 4.</summary>
+    public int Skill { get; init; } = 1;
+    /// <summary>What it must not be done with (handbook 7).</summary>
+    public IReadOnlyList<Conflict> Conflicts { get; init; } = [];
+    /// <summary>Cues, two or three.</summary>
+    public IReadOnlyList<string> Cues { get; init; } = [];
+    /// <summary>The one fault to watch for; null when none stands out.</summary>
+    public string? Watch { get; init; }
+
+    /// <summary>Whether any one of its sets of kit is at hand.</summary>
+    public bool CanBeDoneWith(Equipment equipment) => Kit.Any(equipment.Has);
+
+    /// <summary>The kit that is missing from the set that lacks least; empty when it can be done.</summary>
+    public IReadOnlyList<Implement> MissingFrom(Equipment equipment) => Kit
+        .Select(set => set.Where(item => !equipment.Items.Contains(item)).ToList())
+        .MinBy(missing => missing.Count) ?? [];
+}
+
+/// <summary>The part of another exercise's 1RM that this one's is.</summary>
+/// <param name="Of">The parent exercise's id.</param>
+/// <param name="Value">This 1RM / the parent's.</param>
+/// <param name="SpreadPercent">How far clients differ from it, plus or minus.</param>
+public sealed record StrengthRatio(string Of, double Value, double SpreadPercent);

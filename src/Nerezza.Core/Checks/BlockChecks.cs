@@ -1,0 +1,63 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Checks;
+
+/// <summary>Runs the checks over a block.</summary>
+public static class BlockChecks
+{
+    private const int YouthBelow = 16;
+    private const double MinutesTolerance = 1.05;
+
+    /// <summary>Every remark, in the order of the weeks.</summary>
+    public static IReadOnlyList<Check> Run(Block block, Client client, ExerciseCatalogue catalogue) =>
+    [
+        .. Guardian(block, client),
+        .. Length(block),
+        .. Patterns(block, catalogue),
+        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => OfSession(week, session))),
+        .. Hinges(block, catalogue),
+    ];
+
+    private static IEnumerable<Check> Guardian(Block block, Client client) =>
+        client.AgeIn(block.Start) < YouthBelow && !client.GuardianConsent ? [new Check(CheckCode.GuardianConsent, CheckSeverity.Stop)] : [];
+
+    private static IEnumerable<Check> Length(Block block)
+    {
+        BlockKindRule rule = BlockKindRule.Of(block.Kind);
+        if (block.Weeks.Count < rule.FewestWeeks) yield return new Check(CheckCode.BlockLength, CheckSeverity.Info, Value: block.Weeks.Count, Limit: rule.FewestWeeks);
+        if (block.Weeks.Count > rule.MostWeeks) yield return new Check(CheckCode.BlockLength, CheckSeverity.Info, Value: block.Weeks.Count, Limit: rule.MostWeeks);
+    }
+
+    private static IEnumerable<Check> Patterns(Block block, ExerciseCatalogue catalogue)
+    {
+        HashSet<Pattern> there = [.. block.Weeks[0].Sessions.SelectMany(s => s.Items).Select(item => catalogue[item.Exercise].Pattern)];
+        foreach (Pattern pattern in new[] { Pattern.Squat, Pattern.Hinge }.Where(pattern => !there.Contains(pattern)))
+            yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(pattern));
+    }
+
+    private static IEnumerable<Check> OfSession(Week week, Session session)
+    {
+        if (session.Minutes > session.MinutesGiven * MinutesTolerance)
+            yield return new Check(CheckCode.SessionTooLong, CheckSeverity.Warn, week.Number, session.Day, Value: session.Minutes, Limit: session.MinutesGiven);
+        foreach (PrescribedItem item in session.Items.Where(item => item.Sets.Any(set => set.Load is null)))
+            yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, week.Number, session.Day, item.Exercise);
+    }
+
+    private static IEnumerable<Check> Hinges(Block block, ExerciseCatalogue catalogue)
+    {
+        HeavyHingeRule rule = BlockRules.Shipped.File.HeavyHinge;
+        List<(Week Week, Session Session, string Exercise)> heavy = [.. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items
+            .Where(item => catalogue[item.Exercise].Pattern is Pattern.Hinge
+                && item.Sets.Any(set => set.Percent?.Value >= rule.Percent || set.Rpe.Value >= rule.Rpe))
+            .Select(item => (week, session, item.Exercise))))];
+        foreach (((_, Session first, _), (Week week, Session second, string exercise)) in heavy.Zip(heavy.Skip(1)))
+        {
+            int apart = second.Date.DayNumber - first.Date.DayNumber;
+            if (apart > 0 && apart < rule.DaysApart)
+                yield return new Check(CheckCode.HingeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise, apart, rule.DaysApart);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core.Checks;
+
+/// <summary>What a check found wrong (handbook 12). More codes come with the rules that they watch.</summary>
+public enum CheckCode
+{
+    /// <summary>Two heavy hinges less than two calendar days apart.</summary>
+    HingeSpacing,
+    /// <summary>A session takes longer than the minutes that there are.</summary>
+    SessionTooLong,
+    /// <summary>A load cannot be made, or none is known.</summary>
+    LoadNotLoadable,
+    /// <summary>Under 16 without recorded consent and supervision.</summary>
+    GuardianConsent,
+    /// <summary>No lift of a pattern can be done.</summary>
+    PatternMissing,
+    /// <summary>The block is shorter or longer than its kind usually is.</summary>
+    BlockLength,
+    /// <summary>A referral is open.</summary>
+    ReferralOpen,
+}
+
+/// <summary>How much a check weighs.</summary>
+public enum CheckSeverity
+{
+    /// <summary>Must be mended before training.</summary>
+    Stop,
+    /// <summary>Should be looked at.</summary>
+    Warn,
+    /// <summary>Good to know.</summary>
+    Info,
+}
+
+/// <summary>One remark of a check: a code and the numbers that Wording needs.</summary>
+/// <param name="Week">The week, or null for the whole block.</param>
+/// <param name="Day">The day, or null for the whole week.</param>
+/// <param name="Exercise">The exercise id it is about, where it is about one.</param>
+/// <param name="Value">The value found, in the unit that the code speaks of.</param>
+/// <param name="Limit">The limit that it passed.</param>
+public sealed record Check(CheckCode Code, CheckSeverity Severity, int? Week = null, Weekday? Day = null, string? Exercise = null, double? Value = null, double? Limit = null);

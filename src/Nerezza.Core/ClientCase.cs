@@ -1,0 +1,24 @@
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core;
+
+/// <summary>All that is known of one client: what a plan is made from.</summary>
+public sealed record ClientCase
+{
+    /// <summary>The client.</summary>
+    public required Client Client { get; init; }
+    /// <summary>What there is to train with.</summary>
+    public Equipment Equipment { get; init; } = new();
+    /// <summary>The coach's schools.</summary>
+    public Schools Schools { get; init; } = new();
+    /// <summary>Entered sets that tell the maxes.</summary>
+    public IReadOnlyList<StrengthEntry> Strength { get; init; } = [];
+    /// <summary>Pain.</summary>
+    public IReadOnlyList<PainEntry> Pain { get; init; } = [];
+    /// <summary>Rungs reached.</summary>
+    public IReadOnlyList<LadderRung> Ladders { get; init; } = [];
+    /// <summary>What was done.</summary>
+    public IReadOnlyList<LogDay> Log { get; init; } = [];
+    /// <summary>The block asked for.</summary>
+    public required BlockRequest Block { get; init; }
+}

@@ -1,0 +1,55 @@
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Clients;
+
+/// <summary>A set that tells how strong the client is, as the coach entered it.</summary>
+/// <param name="Exercise">Exercise id.</param>
+/// <param name="Load">The whole external load.</param>
+/// <param name="Reps">Repetitions done, 1 to 100.</param>
+/// <param name="Rpe">The rating; entries without one count as RPE 10.</param>
+/// <param name="Side">The side, for one-sided lifts.</param>
+/// <param name="Date">When; null is not known and counts as old.</param>
+/// <param name="Amrap">Whether it went to as many repetitions as possible.</param>
+public sealed record StrengthEntry(string Exercise, Load Load, int Reps, Rpe Rpe, Side? Side, DateOnly? Date, bool Amrap);
+
+/// <summary>One training day of the log.</summary>
+public sealed record LogDay(DateOnly Date, Readiness? Readiness, IReadOnlyList<LogSet> Sets);
+
+/// <summary>Ten seconds before the first set: sleep, soreness 0 to 3, minutes there are.</summary>
+public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, int? Minutes);
+
+/// <summary>A set that was done. A rating is there only when the client or coach gave one (handbook 13).</summary>
+public sealed record LogSet
+{
+    /// <summary>Exercise id.</summary>
+    public required string Exercise { get; init; }
+    /// <summary>The side, for one-sided work.</summary>
+    public Side? Side { get; init; }
+    /// <summary>The whole external load; null for work without load.</summary>
+    public Load? Load { get; init; }
+    /// <summary>Repetitions; null for holds and carries.</summary>
+    public int? Reps { get; init; }
+    /// <summary>The rating given; never the prescribed one.</summary>
+    public Rpe? Rpe { get; init; }
+    /// <summary>Whether it went to as many repetitions as possible.</summary>
+    public bool Amrap { get; init; }
+    /// <summary>At which repetition the client said how many were left.</summary>
+    public ReserveSaid? ReserveSaid { get; init; }
+    /// <summary>The last repetition in good form, where form changed.</summary>
+    public int? TechniqueHeldTo { get; init; }
+    /// <summary>Pain 0 to 10.</summary>
+    public double? Pain { get; init; }
+    /// <summary>Seconds, for holds.</summary>
+    public double? Seconds { get; init; }
+    /// <summary>Metres, for carries.</summary>
+    public double? Metres { get; init; }
+}
+
+/// <summary>Repetitions in reserve that the client claimed at a repetition of an AMRAP.</summary>
+public sealed record ReserveSaid(int Rep, double InReserve);
+
+/// <summary>Which block is asked for.</summary>
+public sealed record BlockRequest(DateOnly Start, BlockKind Kind, int Weeks, BlockFocus Focus);
+
+/// <summary>A client's rung on a ladder, counted from 1.</summary>
+public sealed record LadderRung(string Ladder, int Rung);

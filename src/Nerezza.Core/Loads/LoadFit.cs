@@ -1,0 +1,74 @@
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Loads;
+
+/// <summary>What is asked of a set before it meets the plates.</summary>
+/// <param name="Reps">Repetitions wanted.</param>
+/// <param name="Rpe">Effort wanted.</param>
+/// <param name="Range">Repetitions that may be prescribed.</param>
+/// <param name="MostFraction">A cap on the part of the max, where pain sets one; else 1.</param>
+public sealed record SetWanted(int Reps, Rpe Rpe, RepRange Range, double MostFraction = 1);
+
+/// <summary>A set with a load that can be made.</summary>
+/// <param name="Reps">Repetitions, perhaps changed to keep the effort.</param>
+/// <param name="Rpe">Effort; below what was wanted only where repetitions could not make up for the load.</param>
+/// <param name="Percent">The part of the max that repetitions and effort ask for.</param>
+/// <param name="Load">External load.</param>
+/// <param name="ErrorKg">Load less target; positive is too heavy.</param>
+public sealed record FittedSet(int Reps, Rpe Rpe, Percent Percent, Load Load, double ErrorKg);
+
+/// <summary>Fits a wanted set to the loads that can be made (handbook 10, "What can be loaded").</summary>
+/// <param name="MaxKg">e1RM in kilograms, total load.</param>
+/// <param name="BodyKg">The part of body mass that is lifted along.</param>
+public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMeans Means)
+{
+    /// <summary>The set with the nearest load; where that is over the target by more than 2 %, with fewer repetitions
+    /// while the range allows, else with the next lower load and more repetitions.</summary>
+    /// <returns>Null when nothing can be loaded, or when the lightest is too heavy for one repetition at that effort.</returns>
+    public FittedSet? Fit(SetWanted wanted)
+    {
+        double target = Target(Fraction(wanted, wanted.Reps));
+        if (NearestWithin(target, wanted) is not { } nearest) return null;
+        if (!IsOver(nearest, target)) return Set(wanted, wanted.Reps, nearest);
+        int fewer = RepsAt(nearest, wanted);
+        if (fewer >= wanted.Range.Bottom) return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
+        if (Means.NextBelow(nearest) is { } lower) return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);
+        return fewer >= 1 ? Settle(fewer, nearest, wanted) : null;
+    }
+
+    /// <summary>The whole repetitions that a load allows at the wanted effort; below 1 when it is too heavy.</summary>
+    public int RepsAt(Load load, SetWanted wanted) =>
+        (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
+
+    private double Fraction(SetWanted wanted, int reps) => Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.MostFraction);
+
+    private double Target(double fraction) => Math.Max(0, fraction * MaxKg - BodyKg);
+
+    private static bool IsOver(Load load, double target) => load.Kilograms > target * (1 + LoadRules.Shipped.Loading.OverTarget) + 1e-9;
+
+    /// <summary>The nearest load that a cap allows: a cap is never rounded up. Null when the lightest is over it.</summary>
+    private Load? NearestWithin(double target, SetWanted wanted)
+    {
+        Load? nearest = Means.Nearest(target);
+        bool overCap = wanted.MostFraction < 1 && nearest?.Kilograms > Target(wanted.MostFraction) + 1e-9;
+        return overCap ? Means.NextBelow(nearest!.Value) : nearest;
+    }
+
+    /// <summary>With the changed repetitions the nearest load may be another; it is taken unless it is over again.</summary>
+    private FittedSet Settle(int reps, Load load, SetWanted wanted)
+    {
+        double target = Target(Fraction(wanted, reps));
+        if (NearestWithin(target, wanted) is { } nearest && !IsOver(nearest, target)) return Set(wanted, reps, nearest);
+        double done = (load.Kilograms + BodyKg) / MaxKg;
+        return Set(wanted with { Rpe = Rpe.Min(wanted.Rpe, Curve.Effort(done, reps)), MostFraction = Math.Min(done, wanted.MostFraction) }, reps, load);
+    }
+
+    /// <summary>A cap on load is a cap on effort too: percent and RPE stay two faces of one number.</summary>
+    private FittedSet Set(SetWanted wanted, int reps, Load load)
+    {
+        double fraction = Fraction(wanted, reps);
+        Rpe rpe = Rpe.Min(wanted.Rpe, Curve.Effort(fraction, reps));
+        return new FittedSet(reps, rpe, Percent.FromFraction(fraction), load, Math.Round(load.Kilograms - Target(fraction), 6));
+    }
+}

@@ -1,0 +1,83 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Loads.Loading;
+
+/// <summary>Finds the means by which an exercise is loaded with a client's equipment.</summary>
+/// <remarks>Not safe for use by several threads at once: it remembers the bars that it has worked out.</remarks>
+public sealed class Loader(Equipment equipment)
+{
+    private readonly Dictionary<(Bar, BarStart), BarRack> _racks = [];
+    private readonly Dictionary<(LoadSource, BarStart), IReadOnlyList<LoadMeans>> _means = [];
+
+    /// <summary>The ways to load an exercise, the usual one first: for a bar exercise one for each bar of its kind.</summary>
+    public IReadOnlyList<LoadMeans> MeansFor(Exercise exercise)
+    {
+        BarStart start = exercise.FromFloor && !equipment.Items.Contains(Implement.Blocks) ? BarStart.FromFloor : BarStart.Raised;
+        if (!_means.TryGetValue((exercise.Load, start), out IReadOnlyList<LoadMeans>? means))
+            _means[(exercise.Load, start)] = means = Find(exercise.Load, start);
+        return means;
+    }
+
+    /// <summary>The one way to use for a work load: the first whose lightest is not above it, else the lightest of all.</summary>
+    public LoadMeans MeansFor(Exercise exercise, double workKilograms)
+    {
+        IReadOnlyList<LoadMeans> all = MeansFor(exercise);
+        return all.FirstOrDefault(means => means.Lightest is { } lightest && lightest.Kilograms <= workKilograms)
+            ?? all.Where(means => means.Lightest is not null).MinBy(means => means.Lightest)
+            ?? all[0];
+    }
+
+    private List<LoadMeans> Find(LoadSource source, BarStart start) => source switch
+    {
+        LoadSource.Barbell => OnBars(Implement.Barbell, start),
+        LoadSource.SafetyBar => OnBars(Implement.SafetyBar, start),
+        LoadSource.TrapBar => OnBars(Implement.TrapBar, start),
+        LoadSource.Smith => OnBars(Implement.Smith, start),
+        LoadSource.Stack or LoadSource.Sled => [StackOf(equipment.StackStep ?? Load.FromKilograms(LoadRules.Shipped.Loading.StackStepKg))],
+        LoadSource.Dumbbells => [Pieces(2, equipment.Dumbbells.Select(one => one * 2))],
+        LoadSource.Dumbbell => [Pieces(1, equipment.Dumbbells)],
+        LoadSource.Goblet => [Pieces(1, equipment.Dumbbells.Concat(equipment.Kettlebells))],
+        LoadSource.Kettlebell => [Pieces(1, equipment.Kettlebells)],
+        LoadSource.TwoKettlebells => [Pieces(2, Pairs(equipment.Kettlebells).Select(one => one * 2))],
+        LoadSource.Sandbag => [Pieces(1, equipment.Sandbags)],
+        LoadSource.Plate => [Pieces(1, equipment.Plates.Where(kind => kind.Pairs > 0).Select(kind => kind.Mass).Prepend(Load.Zero))],
+        LoadSource.Band => [new LoadMeans.Stretched([.. equipment.Bands.Select(Stretch)])],
+        LoadSource.BodyWeight or LoadSource.None => [new LoadMeans.Unloaded()],
+        LoadSource.Keg or LoadSource.Stone => [new LoadMeans.Unknown()],
+        _ => throw new ArgumentOutOfRangeException(nameof(source), source, "A load source without means."),
+    };
+
+    private List<LoadMeans> OnBars(Implement kind, BarStart start)
+    {
+        List<Bar> bars = [.. equipment.Bars.Where(bar => bar.Kind == kind)];
+        if (bars.Count == 0) bars = [new Bar(Codes.Of(kind), Load.FromKilograms(LoadRules.Shipped.Loading.BarKg[Codes.Of(kind)]), kind)];
+        return [.. bars.Select(bar => new LoadMeans.OnBar(RackOf(bar, start)))];
+    }
+
+    private BarRack RackOf(Bar bar, BarStart start)
+    {
+        if (!_racks.TryGetValue((bar, start), out BarRack? rack))
+            _racks[(bar, start)] = rack = new BarRack(bar, equipment.Collar, equipment.Plates, start);
+        return rack;
+    }
+
+    private static LoadMeans.Pieces Pieces(int each, IEnumerable<Load> totals) => new(each, [.. totals.Distinct().Order()]);
+
+    private static IEnumerable<Load> Pairs(IEnumerable<Load> pieces) =>
+        pieces.GroupBy(piece => piece).Where(same => same.Count() >= 2).Select(same => same.Key);
+
+    private static LoadMeans.Stack StackOf(Load step)
+    {
+        double most = LoadRules.Shipped.Loading.StackMostKg;
+        int steps = step == Load.Zero ? 0 : (int)(most / step.Kilograms);
+        return new LoadMeans.Stack(step, [.. Enumerable.Range(1, steps).Select(times => step * times)]);
+    }
+
+    private static BandStretch Stretch(Band band)
+    {
+        StretchRule stretch = LoadRules.Shipped.Loading.StretchCm;
+        return new BandStretch(band.Name, BandTension.At(band, stretch.Bottom), BandTension.At(band, stretch.Top));
+    }
+}

@@ -1,0 +1,126 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Loads;
+
+/// <summary>Every max that can be said of a client on a day: measured, followed through the log, or by ratio.</summary>
+public sealed class MaxBook
+{
+    private readonly ExerciseCatalogue _catalogue;
+    private readonly Client _client;
+    private readonly DateOnly _today;
+    private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
+
+    private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
+        (_client, _catalogue, _today, Bias) = (client, catalogue, today, bias);
+
+    /// <summary>The client's mean rating error, used to correct ratings in the log.</summary>
+    public EffortBias Bias { get; }
+
+    /// <summary>Reads entered sets and the log.</summary>
+    /// <param name="today">The day the maxes are for; later entries of the log still count, since the newest always does.</param>
+    public static MaxBook Of(Client client, ExerciseCatalogue catalogue, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log, DateOnly today)
+    {
+        DateOnly newest = log.Select(day => day.Date).Concat(strength.Select(entry => entry.Date ?? today)).Append(today).Max();
+        var book = new MaxBook(client, catalogue, newest, EffortBias.From(log));
+        book.AddStrength(strength);
+        book.AddLog(log);
+        return book;
+    }
+
+    /// <summary>Every exercise and side with a set of its own, by id.</summary>
+    public IReadOnlyList<OneRepMax> Measured => [.. _seen.Keys
+        .OrderBy(key => key.Exercise, StringComparer.Ordinal).ThenBy(key => key.Side)
+        .Select(key => Find(key.Exercise, key.Side)!)];
+
+    /// <summary>The max of an exercise, its own or by ratio; null when nothing speaks of it.</summary>
+    public OneRepMax? Find(string exercise, Side? side = null) => Own(exercise, side, _today) ?? ByRatio(exercise, side, _today);
+
+    private double BodyKg(Exercise exercise) => exercise.BodyFraction * _client.MassKg;
+
+    private void AddStrength(IReadOnlyList<StrengthEntry> strength)
+    {
+        // Unlike the log, entries come without an order within the day, so the heaviest stands for it.
+        foreach (var day in strength.GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? _today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays))))
+        {
+            Exercise exercise = _catalogue[day.Key.Exercise];
+            List<SetSeen> sets = [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))];
+            Add(day.Key.Exercise, day.Key.Side, DayObservation.From(exercise, day.Key.Date, sets, BodyKg(exercise), EffortBias.None, MaxSource.Measured));
+        }
+    }
+
+    private void AddLog(IReadOnlyList<LogDay> log)
+    {
+        foreach (LogDay day in log)
+        {
+            foreach (var sets in day.Sets.Where(set => set.Reps is not null).GroupBy(set => (set.Exercise, set.Side)))
+            {
+                Exercise exercise = _catalogue[sets.Key.Exercise];
+                List<SetSeen> seen = [.. sets.Select(set => new SetSeen(
+                    set.Load?.Kilograms ?? 0, Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue), set.Rpe?.Value, set.Amrap))];
+                Add(sets.Key.Exercise, sets.Key.Side, DayObservation.From(exercise, day.Date, seen, BodyKg(exercise), Bias, MaxSource.Log));
+            }
+        }
+    }
+
+    private void Add(string exercise, Side? side, MaxObservation? observation)
+    {
+        if (observation is null) return;
+        if (!_seen.TryGetValue((exercise, side), out List<MaxObservation>? list)) _seen[(exercise, side)] = list = [];
+        list.Add(observation);
+    }
+
+    private OneRepMax? Own(string exercise, Side? side, DateOnly day)
+    {
+        List<MaxObservation> seen = SeenBy(exercise, side, day);
+        if (seen.Count == 0) return null;
+        // An entered set starts the filter; a first logged set meets the ratio's estimate of the day before, where there is one.
+        if (seen[0].Source is MaxSource.Measured || ByRatio(exercise, side, seen[0].Date.AddDays(-1)) is not { } prior)
+            return Follow(exercise, side, StartAt(seen[0]), seen.Skip(1), day, seen[^1].Source);
+        var start = new MaxState(Math.Log(prior.Kilograms), prior.LogSd * prior.LogSd, seen[0].Date.AddDays(-1));
+        return Follow(exercise, side, start, seen, day, seen[^1].Source);
+    }
+
+    /// <summary>The max from an exercise's own sets alone, so that two relatives never lean on each other.</summary>
+    private OneRepMax? OwnAlone(string exercise, Side? side, DateOnly day) => SeenBy(exercise, side, day) is [var first, ..] seen
+        ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source)
+        : null;
+
+    private List<MaxObservation> SeenBy(string exercise, Side? side, DateOnly day) => _seen.TryGetValue((exercise, side), out List<MaxObservation>? all)
+        ? [.. all.Where(o => o.Date <= day).OrderBy(o => o.Date).ThenBy(o => o.Source)]
+        : [];
+
+    private OneRepMax Follow(string exercise, Side? side, MaxState start, IEnumerable<MaxObservation> seen, DateOnly day, MaxSource source)
+    {
+        MaxFilter filter = MaxFilter.For(_client.Level);
+        MaxState state = filter.Advance(seen.Aggregate(start, filter.Observe), day);
+        return new OneRepMax(exercise, side, Math.Round(Math.Exp(state.LogMean), 6), Math.Round(Math.Sqrt(state.Variance), 6), source);
+    }
+
+    private MaxState StartAt(MaxObservation first)
+    {
+        OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
+        bool fresh = _today.DayNumber - first.Date.DayNumber <= rules.FreshDays && first.ToFailure <= rules.FreshReps;
+        double sd = fresh ? rules.StartSdFresh : rules.StartSdOther;
+        return new MaxState(Math.Log(first.Kilograms), sd * sd, first.Date);
+    }
+
+    /// <summary>The max by ratio from the relative in the same family that leaves least doubt; ties by id.</summary>
+    private OneRepMax? ByRatio(string exercise, Side? side, DateOnly day)
+    {
+        (string root, double value, double spread) = Family(exercise);
+        return _seen.Keys
+            .Where(key => key.Exercise != exercise && key.Side == side && Family(key.Exercise).Root == root)
+            .OrderBy(key => key.Exercise, StringComparer.Ordinal)
+            .Select(key => (Relative: Family(key.Exercise), Max: OwnAlone(key.Exercise, side, day)))
+            .Where(row => row.Max is not null)
+            .Select(row => new OneRepMax(exercise, side, Math.Round(row.Max!.Kilograms * value / row.Relative.Value, 6),
+                Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio))
+            .MinBy(max => max.LogSd);
+    }
+
+    private (string Root, double Value, double Spread) Family(string exercise) => _catalogue[exercise].Ratio is { } ratio
+        ? (ratio.Of, ratio.Value, ratio.SpreadPercent / 100)
+        : (exercise, 1, 0);
+}

@@ -1,0 +1,32 @@
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core.Loads;
+
+/// <summary>An estimated one-repetition maximum with its 80 % interval.</summary>
+/// <param name="Exercise">Exercise id.</param>
+/// <param name="Side">The side, for one-sided lifts.</param>
+/// <param name="Kilograms">The estimate; where body weight is lifted too it is the total load.</param>
+/// <param name="LogSd">Standard deviation of its natural logarithm; 0.05 is about 5 %.</param>
+/// <param name="Source">Where it comes from.</param>
+public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, double LogSd, MaxSource Source)
+{
+    /// <summary>Lower end of the 80 % interval, in kilograms.</summary>
+    public double Low => Kilograms * Math.Exp(-LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
+
+    /// <summary>Upper end of the 80 % interval, in kilograms.</summary>
+    public double High => Kilograms * Math.Exp(LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
+
+    /// <summary>The training max: 90 % of the estimate.</summary>
+    public double TrainingMax => Kilograms * LoadRules.Shipped.OneRepMax.TrainingMax;
+}
+
+/// <summary>Where a max comes from: entered by the coach, moved by the log, or a ratio to another lift.</summary>
+public enum MaxSource
+{
+    /// <summary>Entered sets only.</summary>
+    Measured,
+    /// <summary>Another lift's max times the ratio; not a set of its own yet.</summary>
+    Ratio,
+    /// <summary>The newest evidence is a logged set.</summary>
+    Log,
+}

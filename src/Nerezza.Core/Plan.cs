@@ -1,0 +1,24 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core;
+
+/// <summary>What Nerezza makes of a case.</summary>
+public sealed record Plan
+{
+    /// <summary>The client's name.</summary>
+    public required string Case { get; init; }
+    /// <summary>An open referral, or null.</summary>
+    public Referral? Referral { get; init; }
+    /// <summary>The client's maxes, by exercise.</summary>
+    public IReadOnlyList<OneRepMax> Maxes { get; init; } = [];
+    /// <summary>What could not be taken, and why.</summary>
+    public IReadOnlyList<PassedOver> PassedOver { get; init; } = [];
+    /// <summary>The block; null while a referral stops training.</summary>
+    public Block? Block { get; init; }
+    /// <summary>Remarks.</summary>
+    public IReadOnlyList<Check> Checks { get; init; } = [];
+}

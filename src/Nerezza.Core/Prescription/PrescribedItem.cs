@@ -1,0 +1,60 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Prescription;
+
+/// <summary>Why an exercise stands in a session; Wording says it in a sentence.</summary>
+public enum ItemReason
+{
+    /// <summary>The client named it as a target.</summary>
+    TargetLift,
+    /// <summary>No target of its pattern was named, or none can be done: the first of the usual order that can.</summary>
+    UsualLift,
+}
+
+/// <summary>One exercise of a session with all its sets.</summary>
+public sealed record PrescribedItem
+{
+    /// <summary>Exercise id.</summary>
+    public required string Exercise { get; init; }
+    /// <summary>What it is for.</summary>
+    public required Role Role { get; init; }
+    /// <summary>Why it is here.</summary>
+    public required ItemReason Reason { get; init; }
+    /// <summary>Cues, the one to watch first.</summary>
+    public required IReadOnlyList<string> Cues { get; init; }
+    /// <summary>Warm-up sets, lightest first.</summary>
+    public required IReadOnlyList<WarmUpSet> WarmUp { get; init; }
+    /// <summary>Work sets in order.</summary>
+    public required IReadOnlyList<PrescribedSet> Sets { get; init; }
+    /// <summary>Repetitions that an adjustment may use.</summary>
+    public required RepRange Range { get; init; }
+}
+
+/// <summary>One work set.</summary>
+public sealed record PrescribedSet
+{
+    /// <summary>Repetitions.</summary>
+    public required int Reps { get; init; }
+    /// <summary>Part of e1RM; null where no max is known.</summary>
+    public Percent? Percent { get; init; }
+    /// <summary>The whole external load; null where effort alone leads.</summary>
+    public Load? Load { get; init; }
+    /// <summary>One piece, where the load is made of whole pieces.</summary>
+    public Load? Each { get; init; }
+    /// <summary>How many pieces.</summary>
+    public int? Count { get; init; }
+    /// <summary>Name of the bar.</summary>
+    public string? Bar { get; init; }
+    /// <summary>Plates of one sleeve, heaviest first; null without a bar.</summary>
+    public IReadOnlyList<Load>? PerSide { get; init; }
+    /// <summary>Effort.</summary>
+    public required Rpe Rpe { get; init; }
+    /// <summary>Tempo.</summary>
+    public required Tempo Tempo { get; init; }
+    /// <summary>The rest that follows.</summary>
+    public required Rest Rest { get; init; }
+    /// <summary>The side that works; null for both.</summary>
+    public Side? Side { get; init; }
+}

@@ -1,0 +1,31 @@
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core.Screening.Safety;
+
+/// <summary>What a pain score asks for (after the pain-monitoring model, Thomee 1997; ours is stricter, assumption).</summary>
+public enum PainLevel
+{
+    /// <summary>0 to 2 with the morning at its usual level: carry on and watch.</summary>
+    Watch,
+    /// <summary>3 to 5, or the next morning 1 above usual: change the exercise.</summary>
+    Change,
+    /// <summary>Above 5, or the next morning 2 or more above usual, or down a limb: stop the exercise.</summary>
+    Stop,
+}
+
+/// <summary>The pain score.</summary>
+public static class PainScore
+{
+    /// <summary>The level of an entry. With a usual score of 3 or more the rise above usual is judged: 1 change, 2 stop.
+    /// A score that is not known counts as its usual level.</summary>
+    public static PainLevel LevelOf(PainEntry entry)
+    {
+        if (entry.NerveSigns) return PainLevel.Stop;
+        double usual = entry.UsualScore ?? 0;
+        double rise = (entry.ScoreNextMorning ?? usual) - usual;
+        double during = entry.ScoreDuring ?? usual;
+        if (usual >= 3) rise = Math.Max(rise, during - usual);
+        if (rise >= 2 || (usual < 3 && during > 5)) return PainLevel.Stop;
+        return rise >= 1 || (usual < 3 && during > 2) ? PainLevel.Change : PainLevel.Watch;
+    }
+}

@@ -1,0 +1,81 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Screening.Safety;
+
+/// <summary>What caution leaves of one exercise.</summary>
+public abstract record Caution
+{
+    private Caution() { }
+
+    /// <summary>It may be done, up to this effort and this part of the max.</summary>
+    public sealed record Allowed(Rpe MostRpe, double MostFraction) : Caution;
+
+    /// <summary>It is not to be done.</summary>
+    /// <param name="Reason">Which answer rules it out, as its place in the case.</param>
+    public sealed record RuledOut(string Reason) : Caution;
+}
+
+/// <summary>Caps on effort and load from age, health answers and pain (handbook 7).</summary>
+public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, DateOnly start)
+{
+    private const double PainRpe = 6;
+    private const double PainFraction = 0.65;
+    private const double BeforeHeavyRpe = 7;
+    private const double YouthRpe = 7;
+    private const int YouthBelow = 16;
+
+    private readonly Referral? _referral = HealthReferral.From(client.Health, pain);
+
+    /// <summary>What caution leaves of an exercise.</summary>
+    public Caution For(Exercise exercise)
+    {
+        for (int i = 0; i < pain.Count; i++)
+        {
+            PainLevel level = PainScore.LevelOf(pain[i]);
+            if (level is PainLevel.Watch) continue;
+            if (exercise.Conflicts.Intersect(PainKind.Of(pain[i])).Any()) return new Caution.RuledOut($"pain[{i}]");
+            if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id) return new Caution.RuledOut($"pain[{i}]");
+        }
+        bool spineIsOut = _referral?.Level is ReferralLevel.BeforeLoading && (exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge);
+        if (spineIsOut) return new Caution.RuledOut(_referral!.Reasons[0]);
+        bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && Covers(entry, exercise));
+        return new Caution.Allowed(MostRpe(hurts), hurts ? PainFraction : 1);
+    }
+
+    private Rpe MostRpe(bool hurts)
+    {
+        double most = 10;
+        if (hurts) most = PainRpe;
+        if (_referral?.Level is ReferralLevel.BeforeHeavy) most = Math.Min(most, BeforeHeavyRpe);
+        if (client.AgeIn(start) < YouthBelow) most = Math.Min(most, YouthRpe);
+        return Rpe.Of(most);
+    }
+
+    /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
+    private static bool Covers(PainEntry entry, Exercise exercise) => entry.Exercise is { } named ? named == exercise.Id : entry.Region switch
+    {
+        PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
+        PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
+        PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
+        _ => false,
+    };
+}
+
+/// <summary>Which pain finding an entry is (handbook 7).</summary>
+public static class PainKind
+{
+    /// <summary>The finding codes of an entry: bending, hinging and squatting against arching and overhead at the low back.</summary>
+    public static IReadOnlyList<Conflict> Of(PainEntry entry)
+    {
+        if (entry.Region is PainRegion.Knee) return [Conflict.PainKnee];
+        if (entry.Region is not PainRegion.LowBack) return [Conflict.PainOther];
+        bool bends = entry.WorseOn.Any(trigger => trigger is PainTrigger.Bending or PainTrigger.Hinging or PainTrigger.Squatting);
+        bool arches = entry.WorseOn.Any(trigger => trigger is PainTrigger.Arching or PainTrigger.Overhead);
+        List<Conflict> kinds = [];
+        if (bends) kinds.Add(Conflict.PainFlexion);
+        if (arches) kinds.Add(Conflict.PainExtension);
+        return kinds.Count > 0 ? kinds : [Conflict.PainOther];
+    }
+}

@@ -1,0 +1,59 @@
+using System.Text.Json;
+using Nerezza.Core;
+using Nerezza.Formats.Shapes;
+
+namespace Nerezza.Formats.Cases;
+
+/// <summary>What came of reading a case.</summary>
+public abstract record CaseReading
+{
+    private CaseReading() { }
+
+    /// <summary>The case fits the format.</summary>
+    public sealed record Valid(CaseDocument Document, ClientCase Case) : CaseReading;
+
+    /// <summary>It does not; at least one fault.</summary>
+    public sealed record Faulty(IReadOnlyList<Fault> Faults) : CaseReading;
+}
+
+/// <summary>Reads a case from JSON, strictly: every fault is named, nothing is guessed.</summary>
+public static class CaseReader
+{
+    /// <summary>The largest case, 5 MB.</summary>
+    public const int MostBytes = 5 * 1024 * 1024;
+
+    private const int MostLogSets = 20_000;
+    private static readonly Shape CaseShape = ShapeOf.Document<CaseDocument>();
+    private static readonly JsonDocumentOptions Strict = new() { MaxDepth = Json.MostDepth, AllowDuplicateProperties = false };
+
+    /// <summary>Reads a whole case.</summary>
+    public static CaseReading Read(ReadOnlyMemory<byte> json)
+    {
+        if (json.Length > MostBytes) return Faulty("", $"{json.Length} bytes are more than {MostBytes} (5 MB)");
+        try
+        {
+            using JsonDocument document = JsonDocument.Parse(json, Strict);
+            return Read(document.RootElement);
+        }
+        catch (JsonException fault)
+        {
+            return Faulty("", $"is not JSON that can be read: {OneLine(fault.Message)}");
+        }
+    }
+
+    /// <summary>Reads a case that is parsed already.</summary>
+    public static CaseReading Read(JsonElement json)
+    {
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape);
+        if (faults.Count > 0) return new CaseReading.Faulty(faults);
+        CaseDocument document = json.Deserialize<CaseDocument>(Json.Options)!;
+        faults = [.. CaseRules.Check(document)];
+        if (document.Log?.Sum(day => day.Sets.Count) is { } sets and > MostLogSets)
+            faults = [.. faults, new Fault("log", $"{sets} sets are more than {MostLogSets}")];
+        return faults.Count > 0 ? new CaseReading.Faulty(faults) : new CaseReading.Valid(document, CaseMapping.ToCase(document));
+    }
+
+    private static CaseReading.Faulty Faulty(string path, string message) => new([new Fault(path, message)]);
+
+    private static string OneLine(string text) => text.ReplaceLineEndings(" ");
+}

@@ -1,0 +1,136 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Formats.Shapes;
+
+namespace Nerezza.Formats.Plans;
+
+/// <summary>The plan as JSON (docs/formats/plan.md). Fields that no rule fills yet are empty lists.</summary>
+public sealed record PlanDocument
+{
+    [Exactly("nerezza.plan")] public string Format { get; init; } = "nerezza.plan";
+    [Exactly(1)] public int Version { get; init; } = 1;
+    [Length(120)] public required string Case { get; init; }
+    public ReferralPart? Referral { get; init; }
+    public required IReadOnlyList<EmptyPart> Findings { get; init; }
+    public required BodyPart Body { get; init; }
+    public required IReadOnlyList<MaxPart> Maxes { get; init; }
+    public required bool Proven { get; init; }
+    public required IReadOnlyList<EmptyPart> Selection { get; init; }
+    public required IReadOnlyList<PassedOverPart> PassedOver { get; init; }
+    public BlockPart? Block { get; init; }
+    public required IReadOnlyList<EmptyPart> Ledger { get; init; }
+    public required IReadOnlyList<CheckPart> Checks { get; init; }
+}
+
+/// <summary>Stands for the entries of a list that stays empty until its rules are built.</summary>
+public sealed record EmptyPart;
+
+public sealed record BodyPart
+{
+    public required IReadOnlyList<EmptyPart> Squat { get; init; }
+}
+
+public sealed record ReferralPart
+{
+    public required ReferralLevel Level { get; init; }
+    public required Urgency Urgency { get; init; }
+    public required IReadOnlyList<string> Reasons { get; init; }
+    public required string Text { get; init; }
+}
+
+public sealed record MaxPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    public Side? Side { get; init; }
+    [Between(0, 2000, "kilograms")] public required double Kg { get; init; }
+    [Between(0, 2000, "kilograms")] public required double Low { get; init; }
+    [Between(0, 4000, "kilograms")] public required double High { get; init; }
+    public required MaxSource Source { get; init; }
+}
+
+public sealed record PassedOverPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    public required string Because { get; init; }
+}
+
+public sealed record BlockPart
+{
+    public required BlockKind Kind { get; init; }
+    public required DateOnly Start { get; init; }
+    public required IReadOnlyList<WeekPart> Weeks { get; init; }
+}
+
+public sealed record WeekPart
+{
+    [Between(1, 12, "a week")] public required int Number { get; init; }
+    public required WeekKind Kind { get; init; }
+    public required IReadOnlyList<SessionPart> Sessions { get; init; }
+}
+
+public sealed record SessionPart
+{
+    public required Weekday Day { get; init; }
+    public required DateOnly Date { get; init; }
+    [Between(0, 600, "minutes")] public required int Minutes { get; init; }
+    public required IReadOnlyList<ItemPart> Items { get; init; }
+}
+
+public sealed record ItemPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    public required Role Role { get; init; }
+    public string? Superset { get; init; }
+    public required string Because { get; init; }
+    public required IReadOnlyList<string> Cues { get; init; }
+    public required IReadOnlyList<WarmUpPart> WarmUp { get; init; }
+    public required SettingsPart Settings { get; init; }
+    public required IReadOnlyList<SetPart> Sets { get; init; }
+}
+
+public sealed record WarmUpPart
+{
+    [Between(0, 1000, "kilograms")] public required double Kg { get; init; }
+    [Between(1, 30, "repetitions")] public required int Reps { get; init; }
+}
+
+public sealed record SettingsPart
+{
+    [Between(0, 150, "centimetres")] public double? BoxCm { get; init; }
+    [Between(0, 250, "centimetres")] public double? PinCm { get; init; }
+    [Between(0, 10, "centimetres")] public double? HeelCm { get; init; }
+    [Between(0, 100, "centimetres")] public double? BlockCm { get; init; }
+    public string Stance { get; init; } = "";
+    public string Note { get; init; } = "";
+}
+
+public sealed record SetPart
+{
+    [Between(1, 100, "repetitions")] public int? Reps { get; init; }
+    [Between(0, 150, "percent")] public double? Percent { get; init; }
+    [Length(20)] public required string Of { get; init; }
+    [Between(0, 1000, "kilograms")] public double? Kg { get; init; }
+    [Between(0, 500, "kilograms")] public double? Each { get; init; }
+    [Between(1, 4, "pieces")] public int? Count { get; init; }
+    public string? Bar { get; init; }
+    [Between(0, 100, "kilograms")] public IReadOnlyList<double>? PerSide { get; init; }
+    [Between(1, 10, "an RPE")] public double? Rpe { get; init; }
+    [Length(20)] public string? Tempo { get; init; }
+    [Between(0, 900, "seconds")] public required int RestSeconds { get; init; }
+    public Side? Side { get; init; }
+    public required bool Amrap { get; init; }
+    [Between(0, 3600, "seconds")] public double? Seconds { get; init; }
+    [Between(0, 1000, "metres")] public double? Metres { get; init; }
+}
+
+public sealed record CheckPart
+{
+    [Length(40)] public required string Code { get; init; }
+    public required Core.Checks.CheckSeverity Severity { get; init; }
+    [Length(60)] public required string Where { get; init; }
+    public required string Because { get; init; }
+    public string? Fix { get; init; }
+}

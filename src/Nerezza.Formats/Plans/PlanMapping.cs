@@ -1,0 +1,100 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Wording;
+
+namespace Nerezza.Formats.Plans;
+
+/// <summary>Turns Core's plan into its JSON document; codes get their sentences from Wording.</summary>
+public sealed class PlanMapping(ExerciseCatalogue catalogue)
+{
+    private readonly PlanWords _words = new(catalogue);
+
+    public PlanDocument ToDocument(Plan plan) => new()
+    {
+        Case = plan.Case,
+        Referral = plan.Referral is { } referral
+            ? new ReferralPart { Level = referral.Level, Urgency = referral.Urgency, Reasons = referral.Reasons, Text = ReferralWords.Text(referral) }
+            : null,
+        Findings = [],
+        Body = new BodyPart { Squat = [] },
+        Maxes = [.. plan.Maxes.Select(ToMax)],
+        Proven = true,
+        Selection = [],
+        PassedOver = [.. plan.PassedOver.Select(row => new PassedOverPart { Exercise = row.Exercise, Because = PlanWords.Because(row) })],
+        Block = plan.Block is { } block ? ToBlock(block) : null,
+        Ledger = [],
+        Checks = [.. plan.Checks.Select(ToCheck)],
+    };
+
+    public static MaxPart ToMax(OneRepMax max) => new()
+    {
+        Exercise = max.Exercise,
+        Side = max.Side,
+        Kg = Rounded(max.Kilograms),
+        Low = Rounded(max.Low),
+        High = Rounded(max.High),
+        Source = max.Source,
+    };
+
+    private BlockPart ToBlock(Block block) => new()
+    {
+        Kind = block.Kind,
+        Start = block.Start,
+        Weeks = [.. block.Weeks.Select(week => new WeekPart
+        {
+            Number = week.Number,
+            Kind = week.Kind,
+            Sessions = [.. week.Sessions.Select(session => new SessionPart
+            {
+                Day = session.Day,
+                Date = session.Date,
+                Minutes = session.Minutes,
+                Items = [.. session.Items.Select(ToItem)],
+            })],
+        })],
+    };
+
+    private ItemPart ToItem(PrescribedItem item) => new()
+    {
+        Exercise = item.Exercise,
+        Role = item.Role,
+        Because = _words.Because(item),
+        Cues = item.Cues,
+        WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
+        Settings = new SettingsPart(),
+        Sets = [.. item.Sets.Select(ToSet)],
+    };
+
+    private static SetPart ToSet(PrescribedSet set) => new()
+    {
+        Reps = set.Reps,
+        Percent = set.Percent?.Value,
+        Of = "e1rm",
+        Kg = set.Load?.Kilograms,
+        Each = set.Each?.Kilograms,
+        Count = set.Count,
+        Bar = set.Bar,
+        PerSide = set.PerSide is { } plates ? [.. plates.Select(plate => plate.Kilograms)] : null,
+        Rpe = set.Rpe.Value,
+        Tempo = set.Tempo.ToString(),
+        RestSeconds = set.Rest.Seconds,
+        Side = set.Side,
+        Amrap = false,
+    };
+
+    private CheckPart ToCheck(Check check) => new()
+    {
+        Code = Codes.Of(check.Code),
+        Severity = check.Severity,
+        Where = PlanWords.Where(check),
+        Because = _words.Because(check),
+        Fix = PlanWords.Fix(check),
+    };
+
+    private static double Rounded(double value) => Math.Round(value, 6);
+}
