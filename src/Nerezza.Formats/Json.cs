@@ -9,17 +9,25 @@ public static class Json
 {
     public const int MostDepth = 32;
 
-    public static JsonSerializerOptions Options { get; } = Configure(new JsonSerializerOptions());
+    /// <summary>For documents, read and written.</summary>
+    public static JsonSerializerOptions Options { get; } = ForDocuments();
 
-    public static JsonSerializerOptions Configure(JsonSerializerOptions options)
+    private static JsonSerializerOptions ForDocuments()
+    {
+        var options = new JsonSerializerOptions();
+        ConfigureAnswers(options);
+        options.Converters.Add(new WholeNumberConverter());
+        return options;
+    }
+
+    /// <summary>For answers of the server, whose types are described to the front end.</summary>
+    public static void ConfigureAnswers(JsonSerializerOptions options)
     {
         options.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
         options.MaxDepth = MostDepth;
         options.Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping;
         options.NumberHandling = JsonNumberHandling.Strict;
         options.Converters.Add(new JsonStringEnumConverter(new KebabCodes(), allowIntegerValues: false));
-        options.Converters.Add(new WholeNumberConverter());
-        return options;
     }
 
     private sealed class KebabCodes : JsonNamingPolicy

@@ -1,0 +1,63 @@
+# A private PostgreSQL cluster on loopback. $data holds it, its port and its password; nothing of it is in git.
+
+# As root the cluster runs as the postgres user, in a place that user can reach.
+as_owner() { if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi; }
+
+free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
+
+cluster_place() {
+  cluster="$data/postgres"
+  if [ "$(id -u)" = 0 ]; then
+    mkdir -p "$data"
+    if ! runuser -u postgres -- test -x "$data" 2>/dev/null; then
+      cluster="/var/lib/nerezza/$(printf '%s' "$data" | sha256sum | cut -c1-12)"
+    fi
+  fi
+}
+
+make_cluster() {
+  local bin="$1" password
+  umask 077
+  mkdir -p "$data"
+  mkdir -p "$(dirname "$cluster")" && chmod 755 "$(dirname "$cluster")"
+  rm -rf "$cluster.new" && mkdir -p "$cluster.new"
+  [ "$(id -u)" = 0 ] && chown postgres "$cluster.new"
+  password="$(node -p 'require("crypto").randomBytes(24).toString("hex")')"
+  printf '%s' "$password" >"$data/password"
+  install -m 600 "$data/password" "$cluster.pw"
+  [ "$(id -u)" = 0 ] && chown postgres "$cluster.pw"
+  (quietly "Making a database cluster" as_owner "$bin/initdb" -D "$cluster.new" -U nerezza --locale=C.UTF-8 --encoding=UTF8 --auth=scram-sha-256 --pwfile="$cluster.pw") \
+    || { rm -rf "$cluster.new" "$cluster.pw" "$data/password"; fail "the database cluster could not be made; is the disk full? ($(df -h --output=avail "$(dirname "$cluster")" | tail -n 1 | tr -d ' ') free)"; }
+  rm -f "$cluster.pw"
+  free_port >"$data/port"
+  "$bin/pg_ctl" --version | grep -oE '[0-9]+' | head -n 1 >"$data/major"
+  mv "$cluster.new" "$cluster"
+  umask 022
+}
+
+# start_database: leaves the connection in $NEREZZA_DB.
+start_database() {
+  if [ -n "${NEREZZA_DB:-}" ]; then return; fi
+  require_postgres
+  local bin major; bin="$(postgres_bin)"
+  cluster_place
+  [ -f "$cluster/PG_VERSION" ] && [ -f "$data/password" ] || make_cluster "$bin"
+  major="$("$bin/pg_ctl" --version | grep -oE '[0-9]+' | head -n 1)"
+  [ "$(cat "$data/major")" = "$major" ] || fail "the database in $data was made by PostgreSQL $(cat "$data/major"), this machine has $major; keep the old version or restore a backup"
+  started_database=no
+  if ! as_owner "$bin/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
+    # pg_ctl knows a stale pid file when it sees one; what it says goes to the log.
+    if ! as_owner "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
+      -o "-c listen_addresses=127.0.0.1 -c port=$(cat "$data/port") -c unix_socket_directories='' ${NEREZZA_PG_OPTIONS:-}" start >/dev/null 2>&1; then
+      tail -n 5 "$cluster/server.log" >&2 2>/dev/null || true
+      fail "the database did not come up; the lines above are from $cluster/server.log"
+    fi
+    started_database=yes
+  fi
+  export NEREZZA_DB="Host=127.0.0.1;Port=$(cat "$data/port");Database=nerezza;Username=nerezza;Password=$(cat "$data/password")"
+}
+
+stop_database() {
+  [ "${started_database:-no}" = yes ] || return 0
+  as_owner "$(postgres_bin)/pg_ctl" -D "$cluster" -m fast -w stop >/dev/null 2>&1 || true
+}

@@ -1,0 +1,14 @@
+using System.Text.Json.Serialization;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Floor;
+
+/// <summary>The numbers of handbook section 13, from Data/floor.yaml.</summary>
+internal sealed record FloorRules(double MostMove, double MissedTakesOff, double SubstitutePainFrom, double EndPainAbove, double HardPrescribedRpe)
+{
+    public static FloorRules Shipped { get; } = EmbeddedData.Read("floor", FloorJson.Default.FloorRules);
+}
+
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSerializable(typeof(FloorRules))]
+internal sealed partial class FloorJson : JsonSerializerContext;

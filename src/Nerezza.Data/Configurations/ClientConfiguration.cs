@@ -1,0 +1,39 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Nerezza.Data.Rows;
+
+namespace Nerezza.Data.Configurations;
+
+/// <summary>A client with their equipment and entered maxes.</summary>
+internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>, IEntityTypeConfiguration<EquipmentRow>, IEntityTypeConfiguration<MaxRow>
+{
+    public void Configure(EntityTypeBuilder<ClientRow> client)
+    {
+        client.ToTable("clients").HasKey(row => new { row.CoachId, row.Id });
+        client.Property(row => row.Name).HasMaxLength(120);
+        client.Property(row => row.Facts).AsJson();
+        client.Property(row => row.Schools).AsJson();
+        client.Property(row => row.Observed).AsJson();
+        client.Property(row => row.Version).IsRowVersion();
+        client.HasOne<CoachRow>().WithMany().HasForeignKey(row => row.CoachId);
+    }
+
+    public void Configure(EntityTypeBuilder<EquipmentRow> equipment)
+    {
+        equipment.ToTable("equipment").HasKey(row => new { row.CoachId, row.ClientId });
+        equipment.Property(row => row.Document).AsJson();
+        equipment.Property(row => row.Version).IsRowVersion();
+        equipment.HasOne<ClientRow>().WithOne().HasForeignKey<EquipmentRow>(row => new { row.CoachId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<MaxRow> max)
+    {
+        max.ToTable("maxes").HasKey(row => new { row.CoachId, row.Id });
+        max.Property(row => row.Exercise).HasMaxLength(80);
+        max.Property(row => row.Side).HasConversion<string>().HasMaxLength(5);
+        max.Property(row => row.LoadKg).HasPrecision(7, 3);
+        max.Property(row => row.Rpe).HasPrecision(4, 2);
+        max.HasIndex(row => new { row.CoachId, row.ClientId });
+        max.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+}

@@ -1,0 +1,32 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Nerezza.Data.Rows;
+
+namespace Nerezza.Data.Configurations;
+
+/// <summary>Plans and the sets that were done.</summary>
+internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEntityTypeConfiguration<LoggedSetRow>
+{
+    public void Configure(EntityTypeBuilder<PlanRow> plan)
+    {
+        plan.ToTable("plans").HasKey(row => new { row.CoachId, row.Id });
+        plan.Property(row => row.EngineVersion).HasMaxLength(40);
+        plan.Property(row => row.InputsHash).HasMaxLength(64);
+        plan.Property(row => row.Inputs).AsJson();
+        plan.Property(row => row.Document).AsJson();
+        plan.HasIndex(row => new { row.CoachId, row.ClientId, row.Number }).IsUnique();
+        plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<LoggedSetRow> set)
+    {
+        set.ToTable("logged_sets").HasKey(row => new { row.CoachId, row.Id });
+        set.Property(row => row.Exercise).HasMaxLength(80);
+        set.Property(row => row.Side).HasConversion<string>().HasMaxLength(5);
+        set.Property(row => row.LoadKg).HasPrecision(7, 3);
+        set.Property(row => row.Rpe).HasPrecision(4, 2);
+        set.Property(row => row.Note).HasMaxLength(2000);
+        set.HasIndex(row => new { row.CoachId, row.ClientId, row.Date });
+        set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+}

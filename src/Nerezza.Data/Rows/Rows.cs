@@ -1,0 +1,103 @@
+using Nerezza.Core.Clients;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+
+namespace Nerezza.Data.Rows;
+
+/// <summary>A row that belongs to one coach; its key begins with the coach's id.</summary>
+public interface ICoachRow
+{
+    Guid CoachId { get; }
+}
+
+/// <summary>A coach's practice.</summary>
+public sealed class CoachRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public required string Name { get; init; }
+}
+
+/// <summary>Which user works for which coach; the coach id of a request comes from here.</summary>
+public sealed class MembershipRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid UserId { get; init; }
+}
+
+/// <summary>A client with the slow-moving part of the case.</summary>
+public sealed class ClientRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid Id { get; init; }
+    public required string Name { get; set; }
+    public required ClientSection Facts { get; set; }
+    public required SchoolsSection Schools { get; set; }
+    public required ObservedSections Observed { get; set; }
+    public DateTimeOffset? ArchivedAt { get; set; }
+    public uint Version { get; private set; }
+}
+
+/// <summary>What was observed of a client, as the case has it.</summary>
+public sealed record ObservedSections(
+    ScreenSection? Screen, IReadOnlyList<FaultSection>? Faults, IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders);
+
+/// <summary>A client's equipment; a row of its own, so that facts and plates can be edited side by side.</summary>
+public sealed class EquipmentRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid ClientId { get; init; }
+    public required EquipmentSection Document { get; set; }
+    public uint Version { get; private set; }
+}
+
+/// <summary>An entered set that tells a max.</summary>
+public sealed class MaxRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid Id { get; init; }
+    public Guid ClientId { get; init; }
+    public required string Exercise { get; init; }
+    public Side? Side { get; init; }
+    public decimal LoadKg { get; init; }
+    public int Reps { get; init; }
+    public decimal? Rpe { get; init; }
+    public DateOnly? Date { get; init; }
+    public bool Amrap { get; init; }
+}
+
+/// <summary>A plan as it was made: never changed, only followed by the next.</summary>
+public sealed class PlanRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid Id { get; init; }
+    public Guid ClientId { get; init; }
+    public int Number { get; init; }
+    public DateTimeOffset MadeAt { get; init; }
+    public required string EngineVersion { get; init; }
+    public required string InputsHash { get; init; }
+    public required CaseDocument Inputs { get; init; }
+    public required PlanDocument Document { get; init; }
+}
+
+/// <summary>A set as it was done: an append-only fact. A correction is a new fact that names the one it supersedes.</summary>
+public sealed class LoggedSetRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid Id { get; init; }
+    public Guid ClientId { get; init; }
+    public DateOnly Date { get; init; }
+    public required string Exercise { get; init; }
+    /// <summary>Place of the set among the work sets prescribed for the exercise, from 0.</summary>
+    public int Place { get; init; }
+    public Side? Side { get; init; }
+    public decimal LoadKg { get; init; }
+    public int Reps { get; init; }
+    public decimal? Rpe { get; init; }
+    public bool Amrap { get; init; }
+    public int? TechniqueHeldTo { get; init; }
+    public int? Pain { get; init; }
+    public string? Note { get; init; }
+    public Guid? Supersedes { get; init; }
+    public bool Withdrawn { get; init; }
+    public DateTimeOffset LoggedAt { get; init; }
+}

@@ -1,0 +1,71 @@
+using Microsoft.EntityFrameworkCore;
+using Nerezza.Data.Rows;
+
+namespace Nerezza.Data.Stores;
+
+/// <summary>A client with all that a plan is made from, but the log.</summary>
+public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes);
+
+/// <summary>Clients, their equipment and entered maxes, of the scope's coach.</summary>
+public sealed class ClientStore(NerezzaContext context, CoachScope scope)
+{
+    public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
+        await context.Clients.AsNoTracking().Where(row => row.ArchivedAt == null).OrderBy(row => row.Name).ThenBy(row => row.Id).ToListAsync(cancel);
+
+    /// <summary>Every file of the practice, without entered maxes, in two queries.</summary>
+    public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
+    {
+        IReadOnlyList<ClientRow> clients = await All(cancel);
+        Dictionary<Guid, EquipmentRow> equipment = await context.Equipment.AsNoTracking().ToDictionaryAsync(row => row.ClientId, cancel);
+        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], []))];
+    }
+
+    /// <summary>The file, tracked so that it can be changed and saved; null when it is not this coach's.</summary>
+    public async Task<ClientFile?> Find(Guid id, CancellationToken cancel)
+    {
+        ClientRow? client = await context.Clients.FirstOrDefaultAsync(row => row.Id == id, cancel);
+        if (client is null) return null;
+        EquipmentRow equipment = await context.Equipment.FirstAsync(row => row.ClientId == id, cancel);
+        List<MaxRow> maxes = await context.Maxes.AsNoTracking().Where(row => row.ClientId == id)
+            .OrderByDescending(row => row.Date).ThenBy(row => row.Exercise).ThenBy(row => row.Id).ToListAsync(cancel);
+        return new ClientFile(client, equipment, maxes);
+    }
+
+    public async Task<bool> Exists(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id, cancel);
+
+    public async Task Add(ClientRow client, EquipmentRow equipment, IEnumerable<MaxRow> maxes, CancellationToken cancel)
+    {
+        context.AddRange(client, equipment);
+        context.AddRange(maxes);
+        await context.SaveChangesAsync(cancel);
+    }
+
+    public async Task AddMax(MaxRow max, CancellationToken cancel)
+    {
+        context.Add(max);
+        await context.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Removes an entered max; false when there is none.</summary>
+    public async Task<bool> RemoveMax(Guid clientId, Guid id, CancellationToken cancel) =>
+        await context.Maxes.Where(row => row.ClientId == clientId && row.Id == id).ExecuteDeleteAsync(cancel) > 0;
+
+    /// <summary>Saves changes of a row that must still be at this version.</summary>
+    /// <returns>False when someone else changed it in between; nothing is saved then.</returns>
+    public async Task<bool> Save(object row, uint version, CancellationToken cancel)
+    {
+        context.Entry(row).Property("Version").OriginalValue = version;
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            context.ChangeTracker.Clear();
+            return false;
+        }
+    }
+
+    public Guid CoachId => scope.CoachId;
+}

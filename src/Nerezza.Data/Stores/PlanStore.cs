@@ -1,0 +1,37 @@
+using Microsoft.EntityFrameworkCore;
+using Nerezza.Data.Rows;
+using Npgsql;
+
+namespace Nerezza.Data.Stores;
+
+/// <summary>Plans of the scope's coach; the newest is the one in force.</summary>
+public sealed class PlanStore(NerezzaContext context)
+{
+    public async Task<PlanRow?> Newest(Guid clientId, CancellationToken cancel) =>
+        await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).FirstOrDefaultAsync(cancel);
+
+    /// <summary>The newest plan of each client.</summary>
+    public async Task<IReadOnlyDictionary<Guid, PlanRow>> NewestOfAll(CancellationToken cancel) =>
+        (await context.Plans.AsNoTracking()
+            .Where(row => row.Number == context.Plans.Where(other => other.ClientId == row.ClientId).Max(other => other.Number))
+            .ToListAsync(cancel)).ToDictionary(row => row.ClientId);
+
+    public async Task<int> NextNumber(Guid clientId, CancellationToken cancel) =>
+        (await context.Plans.Where(row => row.ClientId == clientId).MaxAsync(row => (int?)row.Number, cancel) ?? 0) + 1;
+
+    /// <summary>Adds a plan; false when another took its number in between.</summary>
+    public async Task<bool> Add(PlanRow plan, CancellationToken cancel)
+    {
+        context.Add(plan);
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+        {
+            context.ChangeTracker.Clear();
+            return false;
+        }
+    }
+}

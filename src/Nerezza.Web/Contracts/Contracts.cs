@@ -1,0 +1,114 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Prescription;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Formats.Shapes;
+
+namespace Nerezza.Web.Contracts;
+
+/// <summary>Who is signed in, and the token that every change must carry in the header X-Nerezza-Token.</summary>
+public sealed record Me(string? Email, string? Practice, string Token);
+
+public sealed record SignIn
+{
+    [Length(254)] public required string Email { get; init; }
+    [Length(200)] public required string Password { get; init; }
+}
+
+/// <summary>A row of the client list.</summary>
+public sealed record ClientLine(Guid Id, string Name, DateOnly? NextSession, bool Waiting);
+
+public sealed record NewId(Guid Id);
+
+/// <summary>All of Intake. The versions go back with each save, so that a lost race is told.</summary>
+public sealed record IntakeView(
+    Guid Id, ClientSection Facts, SchoolsSection Schools, uint FactsVersion, EquipmentSection Equipment, uint EquipmentVersion,
+    IReadOnlyList<EnteredMax> Entered, IReadOnlyList<MaxPart> Maxes, string? Stop);
+
+/// <summary>An entered set, with its estimate where it gives one.</summary>
+public sealed record EnteredMax(Guid Id, StrengthSection Set, double? OneRepMaxKg);
+
+public sealed record SaveFacts
+{
+    public required ClientSection Facts { get; init; }
+    public required SchoolsSection Schools { get; init; }
+    [Between(0, uint.MaxValue)] public required double Version { get; init; }
+}
+
+public sealed record SaveEquipment
+{
+    public required EquipmentSection Equipment { get; init; }
+    [Between(0, uint.MaxValue)] public required double Version { get; init; }
+}
+
+/// <summary>An exercise as the pages need it.</summary>
+public sealed record ExerciseLine(string Id, string Name, Pattern Pattern, IReadOnlyList<IReadOnlyList<Implement>> Kit);
+
+/// <summary>The block in force: as made, and with the loads that today's maxes give.</summary>
+public sealed record BlockView(
+    int Number, DateTimeOffset MadeAt, bool OutOfDate, string? Stop, PlanDocument Plan, PlanDocument AsMade, IReadOnlyList<SetView> Done);
+
+/// <summary>A set that was done.</summary>
+public sealed record SetView(
+    Guid Id, DateOnly Date, string Exercise, int Place, Side? Side, double Kg, int Reps, double? Rpe, bool Amrap,
+    int? TechniqueHeldTo, int? Pain, string? Note, DateTimeOffset LoggedAt);
+
+/// <summary>A session on the floor.</summary>
+public sealed record FloorView(
+    Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates);
+
+/// <summary>An exercise on the floor.</summary>
+public sealed record FloorItem(
+    string Exercise, string Name, Role Role, string Because, IReadOnlyList<string> Cues, IReadOnlyList<FloorWarmUp> WarmUp,
+    IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads);
+
+public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);
+
+/// <summary>A work set as prescribed, and as done.</summary>
+public sealed record FloorSet(
+    int Place, int Reps, double? Percent, double? Kg, double? Each, int? Count, string? Bar, IReadOnlyList<double>? PerSide, double Rpe, string Tempo,
+    int RestSeconds, int LeastRestSeconds, SetView? Done);
+
+/// <summary>What the last set suggests for the next one; a null load ends the exercise.</summary>
+public sealed record FloorProposal(int Place, double? Kg, int? Reps, string Text);
+
+/// <summary>A load that can be made near the planned one, with its plates.</summary>
+public sealed record LoadChoice(double Kg, IReadOnlyList<double>? PerSide);
+
+/// <summary>A set that is logged. The id is made by whoever logs it, so that sending twice is one set.</summary>
+public sealed record LogSet
+{
+    [Length(36)] public required string Id { get; init; }
+    public required DateOnly Date { get; init; }
+    [ExerciseId] public required string Exercise { get; init; }
+    [Between(0, 50, "a place")] public required int Place { get; init; }
+    public Side? Side { get; init; }
+    [Between(0, 1000, "kilograms")] public required double Kg { get; init; }
+    [Between(0, 100, "repetitions")] public required int Reps { get; init; }
+    [Between(1, 10, "an RPE")] public double? Rpe { get; init; }
+    public bool? Amrap { get; init; }
+    [Between(0, 100, "repetitions")] public int? TechniqueHeldTo { get; init; }
+    [Between(0, 10, "a score")] public int? Pain { get; init; }
+    [Length(2000)] public string? Note { get; init; }
+    /// <summary>The set that this one corrects.</summary>
+    [Length(36)] public string? Supersedes { get; init; }
+}
+
+/// <summary>Takes a logged set back; itself a fact with an id.</summary>
+public sealed record WithdrawSet
+{
+    [Length(36)] public required string Id { get; init; }
+}
+
+/// <summary>Today: sessions in order, and what waits for the coach.</summary>
+public sealed record DayView(DateOnly Date, IReadOnlyList<DaySession> Sessions, IReadOnlyList<Decision> Decisions);
+
+public sealed record DaySession(Guid ClientId, string Client, IReadOnlyList<string> Lifts, int Minutes, int SetsDone, int SetsPlanned);
+
+/// <summary>Something that waits for the coach, as a question with its evidence and where the answer is given.</summary>
+public sealed record Decision(Guid ClientId, string Client, string Question, string Evidence, Station Station);
+
+/// <summary>Stations of a client's file.</summary>
+public enum Station { Intake, Block, Floor }

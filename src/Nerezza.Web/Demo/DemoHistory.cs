@@ -1,0 +1,60 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Cases;
+using Nerezza.Web.Planning;
+
+namespace Nerezza.Web.Demo;
+
+/// <summary>Makes up what a demo client did, by one fixed rule: the plan was followed, strength grew a little each week,
+/// and the rating is what that strength makes of the load, with fatigue over the sets. Nothing is random.</summary>
+internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
+{
+    private const double GrowthAWeek = 0.004;
+    private const double FatiguePerSet = 0.3;
+    private readonly List<LoggedSetRow> _log = [];
+    private readonly List<PlanRow> _plans = [];
+
+    public IReadOnlyList<LoggedSetRow> Log => _log;
+
+    public IReadOnlyList<PlanRow> Plans => _plans;
+
+    /// <summary>Trains one block from its start up to, and not on, a day.</summary>
+    public void Train(BlockSection block, DateOnly until)
+    {
+        PlanRow plan = desk.Make(file, _log, block, _plans.Count + 1);
+        _plans.Add(plan);
+        Plan made = desk.Current(plan, file, _log);
+        foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))
+            foreach (PrescribedItem item in session.Items)
+                for (int place = 0; place < item.Sets.Count; place++)
+                    if (item.Sets[place].Load is { } load) _log.Add(Done(made, session, item, place, load));
+    }
+
+    private LoggedSetRow Done(Plan plan, Session session, PrescribedItem item, int place, Load load)
+    {
+        double weeks = (session.Date.DayNumber - plan.Block!.Start.DayNumber) / 7.0;
+        double strength = plan.Maxes.First(max => max.Exercise == item.Exercise).Kilograms * (1 + GrowthAWeek * (weeks + 1));
+        RepCurve curve = new(ExerciseCatalogue.Shipped[item.Exercise].Curve);
+        int reps = item.Sets[place].Reps;
+        double left = curve.RepsToFailure(load.Kilograms / strength) - reps - FatiguePerSet * place;
+        return new LoggedSetRow
+        {
+            CoachId = file.Client.CoachId,
+            Id = Guid.CreateVersion7(),
+            ClientId = file.Client.Id,
+            Date = session.Date,
+            Exercise = item.Exercise,
+            Place = place,
+            LoadKg = (decimal)load.Kilograms,
+            Reps = reps,
+            Rpe = (decimal)Rpe.NearestHalf(10 - left).Value,
+            LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == session.Date) * 4),
+        };
+    }
+}

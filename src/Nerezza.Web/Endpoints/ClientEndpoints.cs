@@ -1,0 +1,86 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Cases;
+using Nerezza.Web.Contracts;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>The client list, new clients, and whole cases in and out.</summary>
+public static class ClientEndpoints
+{
+    public static void MapClients(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder group = routes.MapGroup("/api/clients").RequireAuthorization().WithTags("clients");
+        group.MapGet("", List);
+        group.MapPost("", Add);
+        group.MapPost("/import", Import);
+        group.MapGet("/{id:guid}/case", Export);
+        group.MapDelete("/{id:guid}", Archive);
+        group.MapPost("/{id:guid}/restore", Restore);
+    }
+
+    private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
+    {
+        IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
+        List<ClientLine> lines = [.. (await clients.All(cancel)).Select(client => new ClientLine(
+            client.Id, client.Name, newest.GetValueOrDefault(client.Id)?.NextSession(today), !newest.ContainsKey(client.Id) || newest[client.Id].Document.Block is null))];
+        return TypedResults.Ok(lines);
+    }
+
+    private static async Task<Results<Created<NewId>, ValidationProblem>> Add(Checked<ClientSection> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } facts) return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
+        Guid id = await Save(new CaseDocument { Format = "nerezza.case", Version = 1, Client = facts }, clients, cancel);
+        return TypedResults.Created($"/api/clients/{id}", new NewId(id));
+    }
+
+    /// <summary>Takes a case of the open format. Its log is left out: logged sets come through the floor or the CSV import, as facts of their own.</summary>
+    private static async Task<Results<Created<NewId>, ValidationProblem>> Import(Checked<CaseDocument> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } document) return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(document).ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        Guid id = await Save(document, clients, cancel);
+        return TypedResults.Created($"/api/clients/{id}", new NewId(id));
+    }
+
+    private static async Task<Results<Ok<CaseDocument>, NotFound>> Export(Guid id, ClientStore clients, PlanStore plans, LogStore log, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        PlanRow? plan = await plans.Newest(id, cancel);
+        return TypedResults.Ok(CaseAssembly.Case(file, await log.Counting(id, cancel), plan?.Inputs.Block));
+    }
+
+    private static Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(Guid id, ClientStore clients, TimeProvider clock, CancellationToken cancel) =>
+        SetArchived(id, clock.GetUtcNow(), clients, cancel);
+
+    private static Task<Results<NoContent, NotFound, ProblemHttpResult>> Restore(Guid id, ClientStore clients, CancellationToken cancel) =>
+        SetArchived(id, null, clients, cancel);
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> SetArchived(Guid id, DateTimeOffset? at, ClientStore clients, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        file.Client.ArchivedAt = at;
+        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    internal static async Task<Guid> Save(CaseDocument document, ClientStore clients, CancellationToken cancel)
+    {
+        Guid id = Guid.CreateVersion7(), coach = clients.CoachId;
+        var client = new ClientRow
+        {
+            CoachId = coach,
+            Id = id,
+            Name = document.Client.Name,
+            Facts = document.Client,
+            Schools = document.Schools ?? new SchoolsSection(),
+            Observed = new ObservedSections(document.Screen, document.Faults, document.Pain, document.Ladders),
+        };
+        var equipment = new EquipmentRow { CoachId = coach, ClientId = id, Document = document.Equipment ?? new EquipmentSection() };
+        await clients.Add(client, equipment, (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)), cancel);
+        return id;
+    }
+}

@@ -1,0 +1,108 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Web.Contracts;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>The session on the floor: today's plan with newest loads, and logging what was done.</summary>
+public static class FloorEndpoints
+{
+    public static void MapFloor(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("floor");
+        group.MapGet("/floor", Get);
+        group.MapPost("/sets", Record);
+        group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw);
+    }
+
+    private static async Task<Results<Ok<FloorView>, NoContent, NotFound>> Get(
+        Guid id, DateOnly date, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, FloorDesk floor, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await plans.Newest(id, cancel) is not { } row) return TypedResults.NoContent();
+        DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
+        if (PlanDesk.Stop(file) is { } stop)
+            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], []));
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers each set.
+        List<LoggedSetRow> before = [.. sets.Where(set => set.Date < date)], today = [.. sets.Where(set => set.Date == date)];
+        ClientCase @case = PlanDesk.CurrentCase(row, file, before);
+        Plan plan = desk.Current(row, file, before);
+        if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
+            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates));
+        return TypedResults.Ok(new FloorView(id, file.Client.Name, date, found.Week.Number, found.Week.Kind, found.Session.Minutes, null,
+            [.. found.Session.Items.Select(item => floor.Item(item, @case, today))], dates));
+    }
+
+    private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(
+        Guid id, Checked<LogSet> body, ClientStore clients, LogStore log, TimeProvider clock, CancellationToken cancel)
+    {
+        if (body.Value is not { } set) return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(set.Id, out Guid setId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
+        Guid? supersedes = null;
+        if (set.Supersedes is { } text)
+        {
+            if (!Guid.TryParse(text, out Guid corrected)) return Problems.Invalid("supersedes", "is not a UUID; the id of a logged set expected");
+            if (await log.Find(id, corrected, cancel) is null) return TypedResults.NotFound();
+            supersedes = corrected;
+        }
+        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
+        LoggedSetRow row = Row(clients.CoachId, id, setId, set, supersedes, clock.GetUtcNow());
+        return await log.Record(row, cancel) switch
+        {
+            Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorDesk.View(row)),
+            Recording.Known => TypedResults.Ok(FloorDesk.View(row)),
+            _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send this set with an id of its own."),
+        };
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Withdraw(
+        Guid id, Guid setId, Checked<WithdrawSet> body, ClientStore clients, LogStore log, TimeProvider clock, CancellationToken cancel)
+    {
+        if (body.Value is not { } asked) return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(asked.Id, out Guid withdrawalId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
+        if (await log.Find(id, setId, cancel) is not { } set) return TypedResults.NotFound();
+        var row = new LoggedSetRow
+        {
+            CoachId = clients.CoachId,
+            Id = withdrawalId,
+            ClientId = id,
+            Date = set.Date,
+            Exercise = set.Exercise,
+            Place = set.Place,
+            Side = set.Side,
+            LoadKg = set.LoadKg,
+            Reps = set.Reps,
+            Supersedes = setId,
+            Withdrawn = true,
+            LoggedAt = clock.GetUtcNow(),
+        };
+        return await log.Record(row, cancel) is Recording.Clash
+            ? Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own.")
+            : TypedResults.NoContent();
+    }
+
+    private static LoggedSetRow Row(Guid coachId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) => new()
+    {
+        CoachId = coachId,
+        Id = setId,
+        ClientId = clientId,
+        Date = set.Date,
+        Exercise = set.Exercise,
+        Place = set.Place,
+        Side = set.Side,
+        LoadKg = Math.Round((decimal)set.Kg, 3),
+        Reps = set.Reps,
+        Rpe = set.Rpe is { } rpe ? Math.Round((decimal)rpe, 2) : null,
+        Amrap = set.Amrap ?? false,
+        TechniqueHeldTo = set.TechniqueHeldTo,
+        Pain = set.Pain,
+        Note = set.Note,
+        Supersedes = supersedes,
+        LoggedAt = now,
+    };
+}

@@ -1,0 +1,82 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Loads;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Formats.Shapes;
+using Nerezza.Web.Contracts;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>Intake: facts and schools, equipment, entered maxes.</summary>
+public static class IntakeEndpoints
+{
+    public static void MapIntake(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("intake");
+        group.MapGet("/intake", Get);
+        group.MapPut("/facts", PutFacts);
+        group.MapPut("/equipment", PutEquipment);
+        group.MapPost("/maxes", AddMax);
+        group.MapDelete("/maxes/{maxId:guid}", RemoveMax);
+    }
+
+    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanDesk desk, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        return TypedResults.Ok(new IntakeView(
+            id, file.Client.Facts, file.Client.Schools, file.Client.Version, file.Equipment.Document, file.Equipment.Version,
+            [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg))],
+            [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
+            PlanDesk.Stop(file)));
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutFacts(Guid id, Checked<SaveFacts> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(save.Facts, "facts").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        file.Client.Facts = save.Facts;
+        file.Client.Schools = save.Schools;
+        file.Client.Name = save.Facts.Name;
+        return await clients.Save(file.Client, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutEquipment(Guid id, Checked<SaveEquipment> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(save.Equipment, "equipment").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        file.Equipment.Document = save.Equipment;
+        return await clients.Save(file.Equipment, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    private static async Task<Results<Created<NewId>, NotFound, ValidationProblem>> AddMax(Guid id, Checked<StrengthSection> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } set) return Problems.Invalid(body.Faults);
+        if (set.Kg <= 0 && ExerciseCatalogue.Shipped[set.Exercise].BodyFraction == 0)
+            return Problems.Invalid([new Fault("kg", "0 is too light to tell a max; a load above 0 expected")]);
+        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
+        MaxRow row = CaseAssembly.Max(clients.CoachId, id, set);
+        await clients.AddMax(row, cancel);
+        return TypedResults.Created($"/api/clients/{id}/maxes/{row.Id}", new NewId(row.Id));
+    }
+
+    private static async Task<Results<NoContent, NotFound>> RemoveMax(Guid id, Guid maxId, ClientStore clients, CancellationToken cancel) =>
+        await clients.RemoveMax(id, maxId, cancel) ? TypedResults.NoContent() : TypedResults.NotFound();
+
+    private static EnteredMax Entered(MaxRow row, double massKg)
+    {
+        Exercise exercise = ExerciseCatalogue.Shipped[row.Exercise];
+        double toFailure = row.Reps + 10 - (double)(row.Rpe ?? 10);
+        double? estimate = RepCurve.Trust(toFailure) is EstimateTrust.None
+            ? null
+            : Math.Round(new RepCurve(exercise.Curve).OneRepMax((double)row.LoadKg + exercise.BodyFraction * massKg, toFailure), 6);
+        return new EnteredMax(row.Id, CaseAssembly.Strength(row), estimate);
+    }
+}

@@ -1,0 +1,50 @@
+using System.Security.Cryptography;
+using Microsoft.Extensions.FileProviders;
+
+namespace Nerezza.Web.Hosting;
+
+/// <summary>Serves the built front end with a strict content security policy; nothing comes from another origin.</summary>
+internal static class FrontEnd
+{
+    private const string NoncePlace = "__NONCE__";
+    private const int NonceBytes = 16;
+
+    public static void UseSecurityHeaders(this WebApplication app) => app.Use((http, next) =>
+    {
+        string nonce = Convert.ToBase64String(RandomNumberGenerator.GetBytes(NonceBytes));
+        http.Items[NoncePlace] = nonce;
+        IHeaderDictionary headers = http.Response.Headers;
+        headers.ContentSecurityPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; "
+            + $"style-src 'self' 'nonce-{nonce}'; img-src 'self' data:; connect-src 'self'; font-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+        headers.XContentTypeOptions = "nosniff";
+        headers["Referrer-Policy"] = "same-origin";
+        headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
+        headers["Cross-Origin-Opener-Policy"] = "same-origin";
+        return next(http);
+    });
+
+    /// <summary>Static files of a folder, and its page for every other address that is not of the API.</summary>
+    public static void MapFrontEnd(this WebApplication app, string? folder)
+    {
+        if (folder is null || !File.Exists(Path.Combine(folder, "index.html")))
+        {
+            app.MapFallback(() => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start."));
+            return;
+        }
+        string page = File.ReadAllText(Path.Combine(folder, "index.html"));
+        app.UseStaticFiles(new StaticFileOptions
+        {
+            FileProvider = new PhysicalFileProvider(Path.GetFullPath(folder)),
+            // Built files carry their hash in their name; the page that names them is never kept.
+            OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
+                file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
+        });
+        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
+        app.MapFallback(http =>
+        {
+            http.Response.ContentType = "text/html; charset=utf-8";
+            http.Response.Headers.CacheControl = "no-store";
+            return http.Response.WriteAsync(page.Replace(NoncePlace, (string)http.Items[NoncePlace]!, StringComparison.Ordinal));
+        });
+    }
+}

@@ -1,0 +1,74 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats;
+using Nerezza.Formats.Cases;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>Puts a client's rows together as a case, and takes a case apart.</summary>
+internal static class CaseAssembly
+{
+    /// <summary>The whole case, with the log.</summary>
+    public static CaseDocument Case(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection? block) => new()
+    {
+        Format = "nerezza.case",
+        Version = 1,
+        Client = file.Client.Facts,
+        Equipment = file.Equipment.Document,
+        Schools = file.Client.Schools,
+        Screen = file.Client.Observed.Screen,
+        Faults = file.Client.Observed.Faults,
+        Pain = file.Client.Observed.Pain,
+        Ladders = file.Client.Observed.Ladders,
+        Strength = [.. file.Maxes.Select(Strength)],
+        Log = [.. log.GroupBy(set => set.Date).OrderBy(day => day.Key).Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Set)] })],
+        Block = block,
+    };
+
+    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest.</summary>
+    public static string InputsHash(CaseDocument document)
+    {
+        CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
+        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(inputs, Json.Options))));
+    }
+
+    public static StrengthSection Strength(MaxRow row) => new()
+    {
+        Exercise = row.Exercise,
+        Kg = (double)row.LoadKg,
+        Reps = row.Reps,
+        Rpe = (double?)row.Rpe,
+        Side = row.Side,
+        Date = row.Date,
+        Amrap = row.Amrap,
+    };
+
+    public static MaxRow Max(Guid coachId, Guid clientId, StrengthSection set) => new()
+    {
+        CoachId = coachId,
+        Id = Guid.CreateVersion7(),
+        ClientId = clientId,
+        Exercise = set.Exercise,
+        Side = set.Side,
+        LoadKg = (decimal)set.Kg,
+        Reps = set.Reps,
+        Rpe = (decimal?)set.Rpe,
+        Date = set.Date,
+        Amrap = set.Amrap ?? false,
+    };
+
+    private static LogSetSection Set(LoggedSetRow row) => new()
+    {
+        Exercise = row.Exercise,
+        Side = row.Side,
+        Kg = (double)row.LoadKg,
+        Reps = row.Reps,
+        Rpe = (double?)row.Rpe,
+        Amrap = row.Amrap,
+        TechniqueHeldTo = row.TechniqueHeldTo,
+        Pain = row.Pain,
+    };
+}

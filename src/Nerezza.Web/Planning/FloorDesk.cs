@@ -1,0 +1,84 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Floor;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Wording;
+using Nerezza.Data.Rows;
+using Nerezza.Web.Contracts;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>Lays out one session for the floor: what is planned, what is done, what the next set should be.</summary>
+public sealed class FloorDesk(ExerciseCatalogue catalogue)
+{
+    private const double ChoicesWithin = 0.3;
+    private readonly PlanWords _words = new(catalogue);
+
+    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday)
+    {
+        Exercise exercise = catalogue[item.Exercise];
+        List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
+        LoadMeans means = MeansOf(item, exercise, @case);
+        return new FloorItem(
+            item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues,
+            [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
+            [.. item.Sets.Select((set, place) => Set(set, place, done))],
+            Proposal(item, exercise, @case, done, means),
+            Choices(item, means));
+    }
+
+    public static SetView View(LoggedSetRow row) => new(
+        row.Id, row.Date, row.Exercise, row.Place, row.Side, (double)row.LoadKg, row.Reps, (double?)row.Rpe, row.Amrap,
+        row.TechniqueHeldTo, row.Pain, row.Note, row.LoggedAt);
+
+    private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, ClientCase @case)
+    {
+        IReadOnlyList<LoadMeans> all = new Loader(@case.Equipment).MeansFor(exercise);
+        return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
+    }
+
+    private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) => new(
+        place, set.Reps, set.Percent?.Value, set.Load?.Kilograms, set.Each?.Kilograms, set.Count, set.Bar, Kilograms(set.PerSide),
+        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds,
+        done.Find(row => row.Place == place) is { } row ? View(row) : null);
+
+    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means)
+    {
+        int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
+        if (done.Count == 0 || next < 0 || item.Sets[next].Load is not { } load) return null;
+        List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item.Sets[row.Place]))];
+        if (sets.Count == 0) return null;
+        NextSet proposal = NextSet.After(sets, new SetAhead(load, item.Sets[next].Reps, item.Sets[next].Rpe), item.Sets.Count - done.Count,
+            new RepCurve(exercise.Curve), exercise.BodyFraction * @case.Client.MassKg, means);
+        return proposal switch
+        {
+            NextSet.Adjusted adjusted => new FloorProposal(next, adjusted.Ahead.Load.Kilograms, adjusted.Ahead.Reps, FloorWords.Text(proposal)!),
+            NextSet.AsPlanned => null,
+            _ => new FloorProposal(next, null, null, FloorWords.Text(proposal)!),
+        };
+    }
+
+    private static SetDone Done(LoggedSetRow row, PrescribedSet planned) => new(
+        Load.FromKilograms((double)row.LoadKg), row.Reps, row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null, row.TechniqueHeldTo, row.Pain,
+        planned.Reps, planned.Rpe);
+
+    /// <summary>Loads within 30 % of the planned ones, each with the plates that are fewest to change from the work load.</summary>
+    private static List<LoadChoice> Choices(PrescribedItem item, LoadMeans means)
+    {
+        if (item.Sets[0].Load is not { } work) return [];
+        IEnumerable<Load> near = means.Steps.Where(step => Math.Abs(step - work) <= Math.Max(10, work.Kilograms * ChoicesWithin));
+        return [.. near.Select(load => new LoadChoice(load.Kilograms,
+            means is LoadMeans.OnBar bar ? Kilograms(PlateSequence.Plan(bar.Rack, [work, load])[1].Plates) : null))];
+    }
+
+    private static double[]? Kilograms(IReadOnlyList<Load>? plates) => plates?.Select(plate => plate.Kilograms).ToArray();
+
+    /// <summary>The session of a date, with its week; null when none is planned then.</summary>
+    public static (Week Week, Session Session)? SessionOn(Block block, DateOnly date) => block.Weeks
+        .SelectMany(week => week.Sessions.Select(session => ((Week, Session)?)(week, session)))
+        .FirstOrDefault(pair => pair!.Value.Item2.Date == date);
+}

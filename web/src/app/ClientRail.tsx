@@ -1,0 +1,138 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Link, useNavigate } from 'react-router'
+import type { ClientLine } from '../api/schema'
+import { useClients } from '../hooks/useClients'
+import { dayName } from '../text/dates'
+import { WordMark } from './Shell'
+import { listKeys } from './shortcuts'
+
+/** All clients, always there: name, next session, and one mark where a decision waits. */
+export function ClientRail({ current, folded, onFold }: { current?: string; folded: boolean; onFold: () => void }) {
+  const clients = useClients()
+  const navigate = useNavigate()
+  return (
+    <Flex
+      as="nav"
+      aria-label="Clients"
+      direction="column"
+      w={{ base: '100%', md: folded ? '48px' : '188px' }}
+      maxH={{ base: current ? '46px' : '40%', md: 'none' }}
+      flexShrink={0}
+      bg="rail"
+      borderRight={{ md: '1px solid' }}
+      borderColor={{ md: 'hair' }}
+      data-print="no"
+    >
+      <Flex
+        h="46px"
+        flexShrink={0}
+        align="center"
+        justify="space-between"
+        px={folded ? 1 : 3.5}
+        borderBottom="1px solid"
+        borderColor="hair"
+      >
+        {!folded && <WordMark />}
+        <chakra.button
+          type="button"
+          onClick={onFold}
+          aria-label={folded ? 'Unfold the client list' : 'Fold the client list'}
+          aria-expanded={!folded}
+          w="34px"
+          h="34px"
+          display={{ base: 'none', md: 'block' }}
+        >
+          {folded ? '›' : '‹'}
+        </chakra.button>
+      </Flex>
+      <Box
+        overflow="auto"
+        flex="1"
+        onKeyDown={(event) => listKeys(event, 'a[data-client]')}
+        display={{ base: current ? 'none' : 'block', md: 'block' }}
+      >
+        {clients.state === 'failed' && (
+          <chakra.button type="button" onClick={clients.retry} p={3} textAlign="left">
+            The list could not be fetched. Try again.
+          </chakra.button>
+        )}
+        {clients.state === 'ready' &&
+          clients.data.map((client) => <Row key={client.id} client={client} current={client.id === current} folded={folded} />)}
+        {clients.state === 'ready' && clients.data.length === 0 && !folded && (
+          <Box p={3.5} color="quiet">
+            No clients yet.
+          </Box>
+        )}
+      </Box>
+      <chakra.button
+        type="button"
+        display={{ base: current ? 'none' : 'block', md: 'block' }}
+        onClick={() => navigate('/clients/new')}
+        textAlign="left"
+        px={3.5}
+        minH="44px"
+        borderTop="1px solid"
+        borderColor="hair"
+        _hover={{ bg: 'plate' }}
+        aria-label="Add a client"
+      >
+        {folded ? '+' : 'Add a client'}
+      </chakra.button>
+    </Flex>
+  )
+}
+
+function Row({ client, current, folded }: { client: ClientLine; current: boolean; folded: boolean }) {
+  const next = client.nextSession ? dayName(client.nextSession) : 'nothing planned'
+  const initials = client.name
+    .split(/\s+/)
+    .map((word) => word[0])
+    .slice(0, 2)
+    .join('')
+  return (
+    <Link
+      to={`/clients/${client.id}/block`}
+      data-client
+      aria-current={current ? 'page' : undefined}
+      aria-label={folded ? client.name : undefined}
+      style={{ display: 'block' }}
+    >
+      <Flex
+        px={folded ? 2 : 3.5}
+        py={2}
+        minH="53px"
+        align="center"
+        justify="space-between"
+        bg={current ? 'iron' : 'transparent'}
+        color={current ? 'iron.ink' : 'ink'}
+        borderBottom="1px solid"
+        borderColor="hair"
+        _hover={current ? undefined : { bg: 'plate' }}
+      >
+        {folded ? (
+          <Box fontSize="14px">{initials}</Box>
+        ) : (
+          <Box minW={0}>
+            <Box fontWeight="600" truncate>
+              {client.name}
+            </Box>
+            <Box fontSize="14px" color={current ? 'iron.quiet' : 'quiet'}>
+              {next}
+            </Box>
+          </Box>
+        )}
+        {client.waiting && (
+          <Box
+            w="11px"
+            h="11px"
+            flexShrink={0}
+            bg={current ? 'iron.stop' : 'stop'}
+            transform="rotate(45deg)"
+            role="img"
+            aria-label="a decision waits"
+          />
+        )}
+      </Flex>
+    </Link>
+  )
+}

@@ -1,0 +1,98 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Suspense, useState } from 'react'
+import { Link, Outlet, useMatch } from 'react-router'
+import { useSignOut } from '../hooks/useSession'
+import { Loading } from '../ui/states'
+import { ClientRail } from './ClientRail'
+import { ShortcutList } from './ShortcutList'
+import { StationLine } from './StationLine'
+import { useShortcuts } from './shortcuts'
+import type { Theme } from './theme-choice'
+
+/** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
+export function Shell({ practice, theme, onTheme }: { practice: string; theme: Theme; onTheme: (theme: Theme) => void }) {
+  const match = useMatch('/clients/:id/:station')
+  const clientId = match?.params.id === 'new' ? undefined : match?.params.id
+  const [folded, setFolded] = useState(false)
+  const [listOpen, setListOpen] = useState(false)
+  const signOut = useSignOut()
+  useShortcuts(clientId, () => setListOpen(true))
+  return (
+    <Flex h="100%" direction={{ base: 'column', md: 'row' }}>
+      <chakra.a
+        href="#work"
+        position="absolute"
+        left="-999px"
+        _focus={{ left: '8px', top: '8px', bg: 'lifted', color: 'ink', p: 2, zIndex: 10 }}
+      >
+        Skip to the work
+      </chakra.a>
+      <ClientRail current={clientId} folded={folded} onFold={() => setFolded(!folded)} />
+      <Flex direction="column" flex="1" minW={0} minH={0}>
+        <Flex
+          as="header"
+          minH="46px"
+          borderBottom="1px solid"
+          borderColor="hair"
+          bg="plate"
+          align="stretch"
+          justify="space-between"
+          data-print="no"
+          overflowX="auto"
+        >
+          {clientId ? (
+            <StationLine clientId={clientId} />
+          ) : (
+            <Box px={5} alignSelf="center" fontWeight="600" as="span">
+              {practice}
+            </Box>
+          )}
+          <Flex align="center" gap={1} px={2} flexShrink={0}>
+            <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
+            <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
+            <HeadButton onClick={() => signOut.mutate()} label="Sign out" />
+          </Flex>
+        </Flex>
+        <Box as="main" id="work" flex="1" minH={0} overflow="auto" tabIndex={-1}>
+          <Suspense fallback={<Loading label="Opening" />}>
+            <Outlet />
+          </Suspense>
+        </Box>
+      </Flex>
+      <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />
+    </Flex>
+  )
+}
+
+function HeadButton({ label, hint, onClick }: { label: string; hint?: string; onClick: () => void }) {
+  return (
+    <chakra.button
+      type="button"
+      onClick={onClick}
+      px={2.5}
+      minH="34px"
+      fontSize="14px"
+      color="ink"
+      whiteSpace="nowrap"
+      _hover={{ bg: 'lifted' }}
+    >
+      {label}
+      {hint && (
+        <chakra.kbd ml={1.5} px={1.5} border="1px solid" borderColor="edge" fontSize="13px" fontFamily="body" aria-hidden>
+          {hint}
+        </chakra.kbd>
+      )}
+    </chakra.button>
+  )
+}
+
+/** The word mark; it leads home, to the day. */
+export function WordMark() {
+  return (
+    <Link to="/" aria-label="Nerezza, the day">
+      <Box as="span" fontSize="20px" fontWeight="750" fontStretch="115%">
+        Nerezza
+      </Box>
+    </Link>
+  )
+}

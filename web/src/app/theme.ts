@@ -1,0 +1,57 @@
+import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
+
+/** Iron and temper: flat plates, hairlines, 2 px corners. Colour is kept for intensity; stop and caution have one red. */
+const config = defineConfig({
+  cssVarsPrefix: 'nz',
+  preflight: true,
+  globalCss: {
+    'html, body, #root': { height: '100%' },
+    html: { fontFamily: 'body', fontSize: '16px' },
+    body: { bg: 'ground', color: 'ink', fontSize: '15px', lineHeight: 1.35, fontVariantNumeric: 'tabular-nums' },
+    '*:focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '1px' },
+    '*': { '@media (prefers-reduced-motion: reduce)': { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' } },
+    '[data-print=no]': { '@media print': { display: 'none !important' } },
+  },
+  theme: {
+    tokens: {
+      fonts: {
+        body: { value: "'Archivo Variable', system-ui, sans-serif" },
+        heading: { value: "'Archivo Variable', system-ui, sans-serif" },
+      },
+      radii: {
+        xs: { value: '2px' },
+        sm: { value: '2px' },
+        md: { value: '2px' },
+        lg: { value: '2px' },
+        xl: { value: '2px' },
+      },
+    },
+    semanticTokens: {
+      colors: {
+        ground: { value: { base: '#f0f2f4', _dark: '#1a1f23' } },
+        plate: { value: { base: '#e2e6e9', _dark: '#232a2f' } },
+        rail: { value: { base: '#cfd5d9', _dark: '#12161a' } },
+        lifted: { value: { base: '#ffffff', _dark: '#2c343a' } },
+        ink: { value: { base: '#12171a', _dark: '#edf1f3' } },
+        quiet: { value: { base: '#48545c', _dark: '#a9b5bd' } },
+        hair: { value: { base: '#b4bdc3', _dark: '#3d474e' } },
+        edge: { value: { base: '#6a767e', _dark: '#7f8c95' } },
+        focus: { value: { base: '#0b57b8', _dark: '#8fc0ff' } },
+        iron: { value: { base: '#14191d', _dark: '#0c1013' } },
+        'iron.ink': { value: '#edf1f3' },
+        'iron.quiet': { value: '#a3afb7' },
+        'iron.hair': { value: '#38424a' },
+        stop: { value: { base: '#b3261e', _dark: '#ff8a80' } },
+        'iron.stop': { value: '#ff8a80' },
+        temper1: { value: { base: '#d9b13b', _dark: '#e0bd55' } },
+        temper2: { value: { base: '#b0722f', _dark: '#c08542' } },
+        temper3: { value: { base: '#7f4488', _dark: '#9a5fa4' } },
+        temper4: { value: { base: '#2f5c9c', _dark: '#4472b4' } },
+        temper5: { value: { base: '#c3def2', _dark: '#cfe6f7' } },
+        temperEdge: { value: { base: '#5b666d', _dark: '#8d99a1' } },
+      },
+    },
+  },
+})
+
+export const system = createSystem(defaultConfig, config)

@@ -1,0 +1,40 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answer, api } from '../api/client'
+import type { CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine } from '../api/schema'
+import { today } from '../text/dates'
+import { type Fetched, fetched } from './fetched'
+
+/** The coach's clients, by name. */
+export function useClients(): Fetched<readonly ClientLine[]> {
+  return fetched(
+    useQuery({ queryKey: ['clients'], queryFn: () => answer(api.GET('/api/clients', { params: { query: { today: today() } } })) }),
+  )
+}
+
+/** Today's sessions and decisions. */
+export function useDay(): Fetched<DayView> {
+  return fetched(useQuery({ queryKey: ['day'], queryFn: () => answer(api.GET('/api/day', { params: { query: { date: today() } } })) }))
+}
+
+/** Every exercise with its name. */
+export function useCatalogue(): Fetched<readonly ExerciseLine[]> {
+  return fetched(
+    useQuery({ queryKey: ['catalogue'], queryFn: () => answer(api.GET('/api/catalogue')), staleTime: Number.POSITIVE_INFINITY }),
+  )
+}
+
+export function useAddClient() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: ClientSection) => answer(api.POST('/api/clients', { body })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
+export function useImportCase() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: CaseDocument) => answer(api.POST('/api/clients/import', { body })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}

@@ -1,0 +1,20 @@
+/** A code as a reader meets it: hyphens as spaces, first letter large. */
+export function words(code: string): string {
+  const spaced = code.replaceAll('-', ' ')
+  return spaced.charAt(0).toUpperCase() + spaced.slice(1)
+}
+
+export function options<T extends string>(codes: readonly T[]): { value: T; label: string }[] {
+  return codes.map((code) => ({ value: code, label: words(code) }))
+}
+
+export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
+export const weekdayNames: Record<string, string> = {
+  mon: 'Monday',
+  tue: 'Tuesday',
+  wed: 'Wednesday',
+  thu: 'Thursday',
+  fri: 'Friday',
+  sat: 'Saturday',
+  sun: 'Sunday',
+}

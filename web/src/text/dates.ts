@@ -1,0 +1,33 @@
+/** Today on this device, as an ISO date. */
+export function today(): string {
+  const now = new Date()
+  return iso(now)
+}
+
+export function iso(date: Date): string {
+  return `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}-${String(date.getDate()).padStart(2, '0')}`
+}
+
+/** The next Monday, or today when it is one. */
+export function comingMonday(): string {
+  const date = new Date()
+  date.setDate(date.getDate() + ((8 - date.getDay()) % 7))
+  return iso(date)
+}
+
+const parts = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
+const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })
+
+/** Mon 30 Nov; today and tomorrow by name. */
+export function dayName(date: string): string {
+  if (date === today()) return 'today'
+  const next = new Date()
+  next.setDate(next.getDate() + 1)
+  if (date === iso(next)) return 'tomorrow'
+  return parts.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
+}
+
+/** 30 Nov */
+export function shortDate(date: string): string {
+  return short.format(new Date(`${date}T00:00:00Z`))
+}

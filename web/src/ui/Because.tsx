@@ -1,0 +1,49 @@
+import { Box, Flex } from '@chakra-ui/react'
+import { Link } from 'react-router'
+
+export interface ChainLink {
+  kind: string
+  text: string
+  to?: string
+  focused?: boolean
+}
+
+/** The chain behind what has the focus: measured, found, asked for, chosen, prescribed. Each link leads to its place. */
+export function Because({ links, open }: { links: readonly ChainLink[]; open?: string }) {
+  return (
+    <Box as="section" aria-label="Because" bg="iron" color="iron.ink" flexShrink={0} data-print="no">
+      {open && (
+        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="iron.hair" fontSize="14px" maxW="90ch">
+          {open}
+        </Box>
+      )}
+      <Flex minH="62px" overflowX="auto" role="list">
+        {links.map((link) => (
+          <Box
+            key={link.kind}
+            role="listitem"
+            px={4}
+            py={2.5}
+            borderRight="1px solid"
+            borderColor="iron.hair"
+            borderTop="3px solid"
+            borderTopColor={link.focused ? 'iron.ink' : 'transparent'}
+            flexShrink={0}
+            maxW="260px"
+          >
+            <Box fontSize="13px" color="iron.quiet">
+              {link.kind}
+            </Box>
+            {link.to ? (
+              <Link to={link.to} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
+                {link.text}
+              </Link>
+            ) : (
+              <Box fontSize="15px">{link.text}</Box>
+            )}
+          </Box>
+        ))}
+      </Flex>
+    </Box>
+  )
+}

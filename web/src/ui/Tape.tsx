@@ -1,0 +1,71 @@
+import { chakra } from '@chakra-ui/react'
+import { temper } from './temper'
+
+export interface TapeSet {
+  reps: number
+  percent?: number | null
+  /** Warm-up sets are hollow; work sets solid once planned, outlined until done on the floor. */
+  kind: 'ramp' | 'work' | 'ahead' | 'now'
+  amrap?: boolean
+}
+
+const Svg = chakra('svg')
+const Rect = chakra('rect')
+const gap = 2
+const repWidth = 3.4
+const leastPercent = 30
+
+/** The sets of one exercise as bars: width is repetitions, height and temper are the percentage; an AMRAP is open at the top. */
+export function Tape({
+  sets,
+  height = 34,
+  label,
+  onIron = false,
+}: {
+  sets: readonly TapeSet[]
+  height?: number
+  label: string
+  onIron?: boolean
+}) {
+  let x = 1
+  const bars = sets.map((set, i) => {
+    const width = Math.max(5, set.reps * repWidth)
+    const percent = set.percent ?? 60
+    const tall = Math.max(4, ((Math.min(100, percent) - leastPercent) / (100 - leastPercent)) * (height - 2))
+    const bar = { set, x, width, tall, key: `${i}-${set.reps}` }
+    x += width + gap
+    return bar
+  })
+  const edge = onIron ? 'iron.quiet' : 'temperEdge'
+  return (
+    <Svg
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${Math.max(x, 10)} ${height}`}
+      height={`${height}px`}
+      maxWidth="100%"
+      width={`${x}px`}
+      display="block"
+      preserveAspectRatio="xMinYMax meet"
+    >
+      {bars.map(({ set, x: left, width, tall, key }) => {
+        const { color } = temper(set.percent)
+        const filled = set.kind === 'work' && color
+        const stroke = set.kind === 'now' ? (onIron ? 'iron.ink' : 'ink') : edge
+        return (
+          <Rect
+            key={key}
+            x={left}
+            y={height - 1 - tall}
+            width={width}
+            height={tall}
+            fill={filled ? color : 'transparent'}
+            stroke={stroke}
+            strokeWidth={set.kind === 'now' ? 2.5 : 1}
+            strokeDasharray={set.amrap ? `0 ${width} ${width + 2 * tall} 0` : undefined}
+          />
+        )
+      })}
+    </Svg>
+  )
+}

@@ -1,0 +1,138 @@
+import { Box, Button, type ButtonProps, chakra, Flex, Input, type InputProps, NativeSelect } from '@chakra-ui/react'
+import { useId } from 'react'
+
+interface FieldProps {
+  label: string
+  hint?: string
+  error?: string
+  children: (ids: { id: string; describedBy: string | undefined; invalid: boolean }) => React.ReactNode
+}
+
+/** A labelled field; what is wrong with it stands under it and is read with it. */
+export function Field({ label, hint, error, children }: FieldProps) {
+  const id = useId()
+  const describedBy = hint || error ? `${id}-more` : undefined
+  return (
+    <Box minW={0}>
+      <chakra.label htmlFor={id} display="block" fontSize="14px" color="quiet" mb={1}>
+        {label}
+      </chakra.label>
+      {children({ id, describedBy, invalid: error !== undefined })}
+      {describedBy && (
+        <Box id={describedBy} fontSize="13px" mt={1} color={error ? 'stop' : 'quiet'} fontWeight={error ? '600' : '400'}>
+          {error ?? hint}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+const box = { bg: 'lifted', borderColor: 'edge', borderRadius: '2px', height: '38px', fontSize: '15px', color: 'ink' } as const
+
+export function TextField({ label, hint, error, ...input }: { label: string; hint?: string; error?: string } & InputProps) {
+  return (
+    <Field label={label} hint={hint} error={error}>
+      {({ id, describedBy, invalid }) => <Input id={id} aria-describedby={describedBy} aria-invalid={invalid} {...box} {...input} />}
+    </Field>
+  )
+}
+
+/** A number as typed: the text is kept as it is until it is sent, so that nothing typed is lost. */
+export function NumberField({
+  label,
+  value,
+  onValue,
+  ...rest
+}: {
+  label: string
+  hint?: string
+  error?: string
+  value: string
+  onValue: (value: string) => void
+} & Omit<InputProps, 'value'>) {
+  return <TextField label={label} inputMode="decimal" value={value} onChange={(event) => onValue(event.target.value)} {...rest} />
+}
+
+export function SelectField({
+  label,
+  hint,
+  error,
+  value,
+  options,
+  onValue,
+}: {
+  label: string
+  hint?: string
+  error?: string
+  value: string
+  options: readonly { value: string; label: string }[]
+  onValue: (value: string) => void
+}) {
+  return (
+    <Field label={label} hint={hint} error={error}>
+      {({ id, describedBy, invalid }) => (
+        <NativeSelect.Root>
+          <NativeSelect.Field
+            id={id}
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            value={value}
+            onChange={(event) => onValue(event.target.value)}
+            {...box}
+          >
+            {options.map((option) => (
+              <option key={option.value} value={option.value}>
+                {option.label}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      )}
+    </Field>
+  )
+}
+
+/** A choice that is on or off, as a plate that is pressed or not. */
+export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps) {
+  return (
+    <Button
+      size="sm"
+      variant="outline"
+      aria-pressed={on}
+      bg={on ? 'ink' : 'lifted'}
+      color={on ? 'ground' : 'ink'}
+      borderColor="edge"
+      fontWeight="500"
+      minH="34px"
+      _hover={{ bg: on ? 'ink' : 'plate' }}
+      {...rest}
+    >
+      {children}
+    </Button>
+  )
+}
+
+/** The one thing to do here. */
+export function Primary(props: ButtonProps) {
+  return <Button bg="ink" color="ground" _hover={{ bg: 'quiet' }} minH="40px" px={5} {...props} />
+}
+
+export function Plain(props: ButtonProps) {
+  return <Button variant="outline" bg="lifted" color="ink" borderColor="edge" minH="38px" _hover={{ bg: 'plate' }} {...props} />
+}
+
+export function Section({ title, aside, children }: { title: string; aside?: React.ReactNode; children: React.ReactNode }) {
+  const id = useId()
+  return (
+    <Box as="section" aria-labelledby={id} borderBottom="1px solid" borderColor="hair" px={{ base: 4, md: 6 }} py={5}>
+      <Flex justify="space-between" align="baseline" mb={3} gap={3} wrap="wrap">
+        <chakra.h2 id={id} fontSize="18px" fontWeight="650">
+          {title}
+        </chakra.h2>
+        {aside}
+      </Flex>
+      {children}
+    </Box>
+  )
+}

@@ -1,0 +1,69 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { BlockView } from '../../api/schema'
+import { plain } from '../../text/numbers'
+import { Because, type ChainLink } from '../../ui/Because'
+import { platesInWords } from '../../ui/Plates'
+import { type Cell, topSet } from './grid'
+
+interface Props {
+  cell: Cell
+  view: BlockView
+  name: (exercise: string) => string
+  clientId: string
+  whole: boolean
+  onWhole: () => void
+}
+
+const sources = { measured: 'from a set entered', ratio: 'by ratio from another lift', log: 'from the log' } as const
+
+/** How the number in focus came to be: from the max to the plates. */
+export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Props) {
+  const { item } = cell
+  const set = topSet(item)
+  const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
+  const asked = `${set.reps} repetitions at RPE ${set.rpe}`
+  const links: ChainLink[] = [
+    {
+      kind: 'measured',
+      text: max ? `Max ${plain(max.kg, 1)} kg, ${sources[max.source]}` : 'No max known yet',
+      to: `/clients/${clientId}/intake`,
+    },
+    { kind: 'chosen', text: `${name(item.exercise)}, ${item.role} lift` },
+    { kind: 'asked for', text: set.percent ? `${asked} = ${plain(set.percent, 1)} %` : asked },
+    {
+      kind: 'prescribed',
+      text:
+        max && set.percent
+          ? `${plain(set.percent, 1)} % of ${plain(max.kg, 1)} = ${plain((set.percent * max.kg) / 100, 1)} kg`
+          : 'by effort alone',
+    },
+    {
+      kind: 'loaded',
+      text: set.kg ? `${plain(set.kg)} kg${set.perSide ? `, ${platesInWords(set.perSide)}` : ''}` : 'whatever gives that effort',
+      focused: true,
+    },
+  ]
+  const more = [
+    item.because,
+    max ? `The max is likely between ${plain(max.low, 0)} and ${plain(max.high, 0)} kg; it moves with every session that is logged.` : '',
+  ]
+  return (
+    <Flex bg="iron" align="stretch" data-print="no">
+      <Box flex="1" minW={0}>
+        <Because links={links} open={whole ? more.filter(Boolean).join(' ') : undefined} />
+      </Box>
+      <chakra.button
+        type="button"
+        onClick={onWhole}
+        aria-expanded={whole}
+        px={4}
+        color="iron.ink"
+        fontSize="14px"
+        borderLeft="1px solid"
+        borderColor="iron.hair"
+      >
+        {whole ? 'Less' : 'Because'}
+      </chakra.button>
+    </Flex>
+  )
+}

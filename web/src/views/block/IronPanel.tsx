@@ -1,0 +1,159 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Link } from 'react-router'
+import type { BlockView } from '../../api/schema'
+import { dayName } from '../../text/dates'
+import { clock, plain } from '../../text/numbers'
+import { Labelled, Numeral } from '../../ui/Numeral'
+import { Plates, platesInWords } from '../../ui/Plates'
+import { Tape } from '../../ui/Tape'
+import { type Cell, cellAt, doneOf, type Place, setsInWords, tapeOf, topSet } from './grid'
+
+interface Props {
+  cell: Cell
+  view: BlockView
+  place: Place
+  name: (exercise: string) => string
+  clientId: string
+  onFold: () => void
+}
+
+/** The numbers of the set in focus: load, how to build it, sets, effort, tempo, rest, and the one thing to watch. */
+export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) {
+  const { item, session, week } = cell
+  const top = topSet(item)
+  const weekBefore = view.plan.block && place.week > 0 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
+  const before = weekBefore ? topSet(weekBefore.item).perSide : null
+  const done = doneOf(view.done, session.date, item.exercise)
+  return (
+    <Box
+      as="aside"
+      aria-label="The set in focus"
+      bg="iron"
+      color="iron.ink"
+      w={{ base: '100%', lg: '332px' }}
+      flexShrink={0}
+      px={4}
+      py={4}
+      overflow="auto"
+      data-print="no"
+    >
+      <Flex justify="space-between" align="baseline" gap={2}>
+        <chakra.h2 fontSize="17px" fontWeight="650">
+          {name(item.exercise)}
+        </chakra.h2>
+        <chakra.button type="button" onClick={onFold} aria-label="Fold the panel" minW="34px" minH="34px" color="iron.quiet">
+          ×
+        </chakra.button>
+      </Flex>
+      <Box color="iron.quiet" fontSize="14px">
+        {dayName(session.date)}, week {week.number}
+      </Box>
+
+      <Flex align="flex-end" gap={3} mt={4}>
+        <Numeral
+          value={top.kg === null || top.kg === undefined ? `RPE ${top.rpe}` : plain(top.kg)}
+          unit={top.kg ? 'kg' : undefined}
+          size="62px"
+        />
+        {top.perSide && (
+          <Box flex="1" minW={0}>
+            <Plates perSide={top.perSide} before={before} height={70} />
+          </Box>
+        )}
+      </Flex>
+      <Box color="iron.quiet" fontSize="14px" mt={2} minH="20px">
+        {top.perSide
+          ? platesInWords(top.perSide, before)
+          : top.each && top.count && top.count > 1
+            ? `${top.count} of ${plain(top.each)} kg`
+            : ''}
+        {top.perSide && before ? ' since last week' : ''}
+      </Box>
+
+      <Grid
+        templateColumns="repeat(4, auto)"
+        gap={3}
+        py={4}
+        my={4}
+        borderY="1px solid"
+        borderColor="iron.hair"
+        justifyContent="space-between"
+      >
+        <Labelled label="Sets">
+          <Numeral value={setsInWords(item)} size="20px" />
+        </Labelled>
+        <Labelled label="Effort">
+          <Numeral value={`RPE ${effortOf(item.sets.map((set) => set.rpe ?? 0))}`} size="20px" />
+        </Labelled>
+        <Labelled label="Tempo">
+          <Numeral value={top.tempo ?? '–'} size="20px" />
+        </Labelled>
+        <Labelled label="Rest">
+          <Numeral value={clock(top.restSeconds)} size="20px" />
+        </Labelled>
+      </Grid>
+
+      <Tape sets={tapeOf(item)} label="Warm-up and work sets" height={46} onIron />
+      <chakra.table w="100%" mt={3} fontSize="14px">
+        <caption style={{ textAlign: 'left', paddingBottom: 4 }}>
+          <Box as="span" color="iron.quiet">
+            Set by set
+          </Box>
+        </caption>
+        <tbody>
+          {item.warmUp.map((set) => (
+            <SetRow key={`w-${set.kg}-${set.reps}`} kind="warm-up" kg={set.kg} reps={set.reps} note="" />
+          ))}
+          {item.sets.map((set, i) => {
+            const was = done.find((row) => row.place === i)
+            return (
+              <SetRow
+                key={`s-${i + 1}`}
+                kind={`set ${i + 1}`}
+                kg={set.kg ?? null}
+                reps={set.reps ?? 0}
+                note={was ? `did ${was.reps} × ${plain(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
+              />
+            )
+          })}
+        </tbody>
+      </chakra.table>
+
+      {item.cues[0] && (
+        <Box mt={4}>
+          <Box fontSize="14px" color="iron.quiet">
+            Watch
+          </Box>
+          <Box fontSize="16px">{item.cues[0]}</Box>
+        </Box>
+      )}
+      <Link to={`/clients/${clientId}/floor?date=${session.date}`} style={{ display: 'block', marginTop: 18 }}>
+        <Box border="1px solid" borderColor="iron.quiet" px={4} py={2.5} textAlign="center" fontWeight="600" _hover={{ bg: '#20272c' }}>
+          Open on the floor
+        </Box>
+      </Link>
+    </Box>
+  )
+}
+
+function effortOf(rpes: readonly number[]): string {
+  const low = Math.min(...rpes)
+  const high = Math.max(...rpes)
+  return low === high ? plain(low) : `${plain(low)}–${plain(high)}`
+}
+
+function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: number; note: string }) {
+  return (
+    <tr>
+      <chakra.th scope="row" textAlign="left" fontWeight="400" color="iron.quiet" py={0.5}>
+        {kind}
+      </chakra.th>
+      <chakra.td textAlign="right" py={0.5}>
+        <Numeral value={kg === null ? `${reps}` : `${reps} × ${plain(kg)}`} size="15px" />
+      </chakra.td>
+      <chakra.td textAlign="right" color="iron.quiet" py={0.5} pl={3} whiteSpace="nowrap">
+        {note}
+      </chakra.td>
+    </tr>
+  )
+}

@@ -1,0 +1,68 @@
+import { Box, chakra, Grid } from '@chakra-ui/react'
+import type { BlockKind } from '../../api/schema'
+import { useMakePlan } from '../../hooks/useBlock'
+import { useDraft } from '../../hooks/useDraft'
+import { options } from '../../text/codes'
+import { comingMonday } from '../../text/dates'
+import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
+import { typedNumber } from '../intake/facts'
+import { fieldErrors } from '../intake/SaveBar'
+
+const kinds = [
+  { value: 'auto', label: 'What fits best' },
+  ...options(['foundation', 'muscle', 'strength', 'peak', 'return', 'deload', 'test']),
+]
+
+/** Asks for a block: when it starts, how long it is, what it is for. */
+export function PlanForm({ clientId, title, onDone }: { clientId: string; title: string; onDone?: () => void }) {
+  const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto' })
+  const make = useMakePlan(clientId)
+  const error = fieldErrors(make.error, '')
+  const { value, set } = draft
+  return (
+    <chakra.form
+      px={2.5}
+      py={4}
+      borderY="1px solid"
+      borderColor="hair"
+      onSubmit={(event) => {
+        event.preventDefault()
+        make.mutate(
+          { start: value.start, weeks: typedNumber(value.weeks), kind: value.kind as BlockKind },
+          {
+            onSuccess: () => {
+              draft.reset()
+              onDone?.()
+            },
+          },
+        )
+      }}
+    >
+      <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
+        {title}
+      </chakra.h2>
+      <Grid templateColumns={{ base: '1fr 1fr', lg: '160px 100px 200px auto' }} gap={4} alignItems="start">
+        <TextField
+          label="Starts"
+          type="date"
+          required
+          value={value.start}
+          error={error('start')}
+          onChange={(e) => set({ start: e.target.value })}
+        />
+        <NumberField label="Weeks" value={value.weeks} error={error('weeks')} onValue={(weeks) => set({ weeks })} />
+        <SelectField label="Kind" value={value.kind} options={kinds} onValue={(kind) => set({ kind })} />
+        <Box pt={{ lg: '25px' }}>
+          <Primary type="submit" loading={make.isPending} loadingText="Planning">
+            Make the block
+          </Primary>
+        </Box>
+      </Grid>
+      {make.error && (
+        <Box role="alert" color="stop" fontWeight="600" mt={3}>
+          {make.error.message} {'detail' in make.error ? String(make.error.detail) : ''}
+        </Box>
+      )}
+    </chakra.form>
+  )
+}

@@ -1,0 +1,104 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Link } from 'react-router'
+import type { DaySession, DayView, Decision } from '../../api/schema'
+import { listKeys } from '../../app/shortcuts'
+import { useDay } from '../../hooks/useClients'
+import { Numeral } from '../../ui/Numeral'
+import { Failed, Loading } from '../../ui/states'
+
+const date = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
+
+/** Home is the day: today's sessions, and beside them what waits for the coach. */
+export function Day() {
+  const day = useDay()
+  if (day.state === 'loading') return <Loading label="Fetching the day" />
+  if (day.state === 'failed') return <Failed message={day.message} retry={day.retry} />
+  return <DayPage day={day.data} />
+}
+
+function DayPage({ day }: { day: DayView }) {
+  return (
+    <Grid templateColumns={{ base: '1fr', lg: '1fr 400px' }} minH="100%">
+      <Box px={{ base: 4, md: 6 }} py={5}>
+        <chakra.h1 fontSize="24px" fontWeight="650" mb={4}>
+          {date.format(new Date(`${day.date}T00:00:00Z`))}
+        </chakra.h1>
+        {day.sessions.length === 0 ? (
+          <Box color="quiet">No sessions today. The client list shows when the next ones are.</Box>
+        ) : (
+          <Box borderTop="1px solid" borderColor="hair" onKeyDown={(event) => listKeys(event, 'a')}>
+            {day.sessions.map((session) => (
+              <SessionRow key={session.clientId} session={session} date={day.date} />
+            ))}
+          </Box>
+        )}
+      </Box>
+      <Box
+        bg="iron"
+        color="iron.ink"
+        px={6}
+        py={5}
+        as="section"
+        aria-label="Decisions that wait"
+        onKeyDown={(event) => listKeys(event, 'a')}
+      >
+        <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
+          Waiting for you
+        </chakra.h2>
+        {day.decisions.length === 0 && <Box color="iron.quiet">Nothing waits.</Box>}
+        {day.decisions.map((decision) => (
+          <DecisionRow key={decision.clientId + decision.question} decision={decision} />
+        ))}
+      </Box>
+    </Grid>
+  )
+}
+
+function SessionRow({ session, date: on }: { session: DaySession; date: string }) {
+  const done = session.setsDone >= session.setsPlanned
+  return (
+    <Link to={`/clients/${session.clientId}/floor?date=${on}`} style={{ display: 'block' }}>
+      <Flex
+        py={3}
+        px={2}
+        borderBottom="1px solid"
+        borderColor="hair"
+        justify="space-between"
+        align="center"
+        gap={4}
+        _hover={{ bg: 'plate' }}
+      >
+        <Box>
+          <Box fontWeight="600" fontSize="17px">
+            {session.client}
+          </Box>
+          <Box color="quiet">{session.lifts.join(', ')}</Box>
+        </Box>
+        <Flex gap={6} align="baseline" flexShrink={0}>
+          <Numeral value={String(session.minutes)} unit="min" size="20px" />
+          <Box w="96px" textAlign="right">
+            {done ? 'done' : <Numeral value={`${session.setsDone} of ${session.setsPlanned}`} unit="sets" size="20px" />}
+          </Box>
+        </Flex>
+      </Flex>
+    </Link>
+  )
+}
+
+function DecisionRow({ decision }: { decision: Decision }) {
+  return (
+    <Link to={`/clients/${decision.clientId}/${decision.station}`} style={{ display: 'block' }}>
+      <Box py={3} borderTop="1px solid" borderColor="iron.hair" _hover={{ bg: '#20272c' }}>
+        <Box color="iron.quiet" fontSize="14px">
+          {decision.client}
+        </Box>
+        <Box fontSize="17px" fontWeight="600">
+          {decision.question}
+        </Box>
+        <Box color="iron.quiet" fontSize="14px" mt={1}>
+          {decision.evidence}
+        </Box>
+      </Box>
+    </Link>
+  )
+}

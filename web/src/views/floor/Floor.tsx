@@ -1,0 +1,140 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useEffect, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import type { FloorView } from '../../api/schema'
+import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
+import { dayName, today } from '../../text/dates'
+import { Caution, Failed, Loading } from '../../ui/states'
+import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
+import { Station } from './Station'
+import { nextTurn, type Turn } from './session'
+
+/** The floor: the set at hand, large; everything else out of the way. */
+export function Floor() {
+  const { id = '' } = useParams()
+  const [search, setSearch] = useSearchParams()
+  const date = search.get('date') ?? today()
+  const floor = useFloor(id, date)
+  const log = useFloorLog(id)
+  const theme = useFloorTheme()
+  const colors = floorColors(theme.bright)
+  const asked = search.has('date')
+  const view = floor.state === 'ready' ? floor.data : null
+  useEffect(() => {
+    // Without a session today the next one is opened.
+    const next = view?.dates.find((day) => day >= today())
+    if (!asked && view && view.items.length === 0 && next) setSearch({ date: next }, { replace: true })
+  }, [asked, view, setSearch])
+  return (
+    <Flex direction="column" minH="100%" bg={colors.bg} color={colors.ink} fontSize="18px">
+      <Flex
+        as="header"
+        align="center"
+        justify="space-between"
+        px={4}
+        minH="56px"
+        borderBottom="1px solid"
+        borderColor={colors.hair}
+        gap={3}
+      >
+        <Link
+          to={`/clients/${id}/block`}
+          style={{ minHeight: 44, display: 'flex', alignItems: 'center', textDecoration: 'underline', textUnderlineOffset: 3 }}
+        >
+          Block
+        </Link>
+        <chakra.h1 fontWeight="650" truncate>
+          {view ? `${view.client}, ${dayName(date)}` : 'Floor'}
+        </chakra.h1>
+        <chakra.button type="button" onClick={theme.toggle} minH="44px" px={2} aria-pressed={theme.bright}>
+          {theme.bright ? 'Dark' : 'Bright'}
+        </chakra.button>
+      </Flex>
+      {floor.state === 'loading' && <Loading label="Fetching the session" />}
+      {floor.state === 'failed' && <Failed message={floor.message} retry={floor.retry} />}
+      {floor.state === 'ready' && !floor.data && (
+        <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />
+      )}
+      {view?.stop && (
+        <Box p={4}>
+          <Caution word="Stop" onIron={!theme.bright}>
+            {view.stop}
+          </Caution>
+        </Box>
+      )}
+      {view && !view.stop && view.items.length === 0 && (
+        <Nothing text={`No session on ${dayName(date)}.`} to={`/clients/${id}/block`} link="See the block" />
+      )}
+      {view && !view.stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} colors={colors} />}
+    </Flex>
+  )
+}
+
+function Nothing({ text, to, link }: { text: string; to: string; link: string }) {
+  return (
+    <Box p={5}>
+      <Box mb={3}>{text}</Box>
+      <Link to={to} style={{ textDecoration: 'underline' }}>
+        {link}
+      </Link>
+    </Box>
+  )
+}
+
+function FloorSession({ view, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+  const [chosen, setChosen] = useState<number | null>(null)
+  const first = nextTurn(view, log.waiting, chosen ?? 0)
+  const turn: Turn | null = first && chosen !== null && first.item !== chosen ? nextTurn(view, log.waiting) : first
+  const item = turn ? view.items[turn.item] : undefined
+  return (
+    <Flex direction="column" flex="1" maxW="860px" w="100%" mx="auto">
+      <Flex as="nav" aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
+        {view.items.map((line, i) => (
+          <chakra.button
+            key={line.exercise}
+            type="button"
+            aria-current={turn?.item === i ? 'step' : undefined}
+            onClick={() => setChosen(i)}
+            minH="48px"
+            px={4}
+            border="1px solid"
+            borderColor={turn?.item === i ? colors.ink : colors.hair}
+            borderBottomWidth={turn?.item === i ? '4px' : '1px'}
+            fontWeight={turn?.item === i ? '650' : '400'}
+            whiteSpace="nowrap"
+          >
+            {line.name}
+          </chakra.button>
+        ))}
+      </Flex>
+      {turn && item ? (
+        <Station key={`${item.exercise}-${turn.place}`} view={view} item={item} turn={turn} log={log} colors={colors} />
+      ) : (
+        <Finished view={view} log={log} colors={colors} />
+      )}
+    </Flex>
+  )
+}
+
+function Finished({ view, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+  const next = view.dates.find((day) => day > view.date)
+  return (
+    <Box p={5}>
+      <Box fontSize="28px" fontWeight="650">
+        All sets are done.
+      </Box>
+      <Box mt={2} color={colors.quiet}>
+        {log.waiting.length > 0
+          ? `${log.waiting.length} not sent yet; they are kept here and sent as soon as the server answers.`
+          : 'Everything is saved.'}
+      </Box>
+      {next && (
+        <Box mt={5}>
+          <Link to={`?date=${next}`} style={{ textDecoration: 'underline', textUnderlineOffset: 3 }}>
+            See the next session, {dayName(next)}: its loads follow from what was logged.
+          </Link>
+        </Box>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,214 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useEffect, useRef, useState } from 'react'
+import type { FloorItem, FloorView } from '../../api/schema'
+import type { FloorLog } from '../../hooks/useFloor'
+import { clock, plain } from '../../text/numbers'
+import { Plates, platesInWords } from '../../ui/Plates'
+import { Tape } from '../../ui/Tape'
+import type { FloorColors } from './floor-theme'
+import { More, type MoreValues, noMore } from './More'
+import { Refused } from './Refused'
+import { RpeKeys } from './RpeKeys'
+import { Stepper } from './Stepper'
+import { doneFor, floorTape, platesFor, stepLoad, type Turn } from './session'
+import { UndoBar } from './UndoBar'
+import { useRest } from './useRest'
+
+interface Props {
+  view: FloorView
+  item: FloorItem
+  turn: Turn
+  log: FloorLog
+  colors: FloorColors
+}
+
+const doubleTapGuardMs = 600
+let lastTap = 0
+
+/** One set at hand: load and plates large, what is asked, and the keys that log it. */
+export function Station({ view, item, turn, log, colors }: Props) {
+  const set = item.sets[turn.place] ?? item.sets[0]
+  if (!set) throw new Error('An exercise without sets is on the floor.')
+  const [kg, setKg] = useState<number>(set.kg ?? 0)
+  const [reps, setReps] = useState(set.reps)
+  const [more, setMore] = useState<MoreValues>(noMore)
+  const rest = useRest()
+  const proposal = item.proposal?.place === turn.place ? item.proposal : null
+  const lastDone = item.sets
+    .slice(0, turn.place)
+    .map((earlier) => doneFor(item, earlier, view.date, log.waiting))
+    .findLast((done) => done !== null)
+  const before = lastDone ? platesFor(item, set, lastDone.kg) : (item.warmUp.at(-1)?.perSide ?? null)
+  const perSide = platesFor(item, set, kg)
+
+  const logSet = async (rpe: number | null) => {
+    if (Date.now() - lastTap < doubleTapGuardMs) return
+    lastTap = Date.now()
+    rest.start(set.restSeconds, set.leastRestSeconds)
+    await log.log({
+      date: view.date,
+      exercise: item.exercise,
+      place: set.place,
+      kg,
+      reps,
+      rpe,
+      techniqueHeldTo: more.heldTo,
+      pain: more.pain,
+      note: more.note.trim() === '' ? null : more.note,
+    })
+  }
+  const step = (direction: 1 | -1) => setKg(stepLoad(item.loads, kg, direction))
+  useFloorKeys({ log: logSet, step, reps: (by) => setReps(Math.max(0, reps + by)) })
+
+  return (
+    <Flex direction="column" flex="1" px={4} pb={5}>
+      <Flex justify="space-between" align="baseline" mt={3} gap={3} wrap="wrap">
+        <Box color={colors.quiet}>
+          Set {turn.place + 1} of {item.sets.length}
+          {view.weekKind === 'deload' ? ', deload' : ''}
+        </Box>
+        <Box
+          color={rest.tooSoon ? colors.stop : colors.quiet}
+          role="timer"
+          aria-live="off"
+          fontWeight="600"
+          fontStretch="75%"
+          fontSize="26px"
+        >
+          {rest.running ? `Rest ${clock(rest.left)}${rest.tooSoon ? `, at least ${clock(set.leastRestSeconds)}` : ''}` : ''}
+        </Box>
+      </Flex>
+      <Grid templateColumns={{ base: '1fr', sm: 'auto 1fr' }} alignItems="center" columnGap={6}>
+        <Box
+          fontSize="clamp(104px, 28vw, 200px)"
+          lineHeight={0.95}
+          fontWeight="650"
+          fontStretch="70%"
+          aria-label={set.kg === null ? `RPE ${set.rpe}` : `${plain(kg)} kilograms`}
+        >
+          {set.kg === null ? `@${plain(set.rpe)}` : plain(kg)}
+        </Box>
+        {perSide && (
+          <Box bg="#0c1013" px={2} py={1}>
+            <Plates perSide={perSide} before={before} height={104} />
+          </Box>
+        )}
+      </Grid>
+      <Box color={colors.quiet} mt={1}>
+        {set.kg === null ? 'By effort: choose what gives it' : 'kilograms'}
+        {perSide ? `, ${platesInWords(perSide, before)}` : ''}
+        {set.each && set.count && set.count > 1 ? `, ${set.count} of ${plain(set.each)}` : ''}
+      </Box>
+      <Grid templateColumns="repeat(4, 1fr)" gap={2} py={3} my={3} borderY="1px solid" borderColor={colors.hair}>
+        <Asked label="Reps" value={String(set.reps)} colors={colors} />
+        <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
+        <Asked label="Tempo" value={set.tempo} colors={colors} />
+        <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
+      </Grid>
+      {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
+      <Box mt={3}>
+        <Tape sets={floorTape(item, view.date, log.waiting, turn.place)} label="Warm-up, done and coming sets" height={52} onIron />
+        {turn.place === 0 && item.warmUp.length > 0 && (
+          <Box color={colors.quiet} mt={1}>
+            Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${plain(warm.kg)}`).join(', ')}
+          </Box>
+        )}
+      </Box>
+      {proposal && (
+        <Flex mt={3} gap={3} align="center" wrap="wrap" borderLeft="6px solid" borderColor={colors.ink} pl={3} role="status">
+          <Box flex="1" minW="200px">
+            {proposal.text}
+          </Box>
+          {proposal.kg !== null && (proposal.kg !== kg || proposal.reps !== reps) && (
+            <chakra.button
+              type="button"
+              minH="56px"
+              px={4}
+              border="1px solid"
+              borderColor={colors.ink}
+              fontWeight="650"
+              onClick={() => {
+                setKg(proposal.kg ?? kg)
+                setReps(proposal.reps ?? reps)
+              }}
+            >
+              Take {proposal.reps} × {plain(proposal.kg)}
+            </chakra.button>
+          )}
+        </Flex>
+      )}
+      <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap={2} mt={4}>
+        <Stepper
+          label="Load"
+          value={plain(kg)}
+          onLess={() => step(-1)}
+          onMore={() => step(1)}
+          colors={colors}
+          onTyped={set.kg === null ? setKg : undefined}
+        />
+        <Stepper
+          label="Repetitions"
+          value={String(reps)}
+          onLess={() => setReps(Math.max(0, reps - 1))}
+          onMore={() => setReps(reps + 1)}
+          colors={colors}
+        />
+      </Grid>
+      <RpeKeys onRpe={(rpe) => void logSet(rpe)} colors={colors} />
+      <chakra.button
+        type="button"
+        onClick={() => void logSet(null)}
+        mt={2}
+        minH="64px"
+        bg={colors.ink}
+        color={colors.bg}
+        fontSize="20px"
+        fontWeight="700"
+        _active={{ opacity: 0.8 }}
+      >
+        Done, {reps} × {plain(kg)}, no rating
+      </chakra.button>
+      <More values={more} onValues={setMore} colors={colors} />
+      <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
+      <Refused log={log} colors={colors} />
+    </Flex>
+  )
+}
+
+function Asked({ label, value, colors }: { label: string; value: string; colors: FloorColors }) {
+  return (
+    <Box>
+      <Box color={colors.quiet}>{label}</Box>
+      <Box fontSize="28px" fontWeight="650" fontStretch="75%" lineHeight={1.1}>
+        {value}
+      </Box>
+    </Box>
+  )
+}
+
+/** 6 to 9 and 0 log at that RPE; Enter without a rating; arrows change load and repetitions. */
+function useFloorKeys(keys: {
+  log: (rpe: number | null) => Promise<void>
+  step: (direction: 1 | -1) => void
+  reps: (by: number) => void
+}): void {
+  const latest = useRef(keys)
+  latest.current = keys
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement
+      if (['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
+      const rpe = { '5': 5, '6': 6, '7': 7, '8': 8, '9': 9, '0': 10 }[event.key]
+      if (rpe) void latest.current.log(rpe)
+      else if (event.key === 'Enter' && target.tagName !== 'BUTTON' && target.tagName !== 'A') void latest.current.log(null)
+      else if (event.key === 'ArrowUp') latest.current.step(1)
+      else if (event.key === 'ArrowDown') latest.current.step(-1)
+      else if (event.key === 'ArrowRight') latest.current.reps(1)
+      else if (event.key === 'ArrowLeft') latest.current.reps(-1)
+      else return
+      event.preventDefault()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [])
+}

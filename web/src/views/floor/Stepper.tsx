@@ -1,0 +1,62 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import type { FloorColors } from './floor-theme'
+
+interface Props {
+  label: string
+  value: string
+  onLess: () => void
+  onMore: () => void
+  /** Where no load is planned, it is typed. */
+  onTyped?: (value: number) => void
+  colors: FloorColors
+}
+
+/** A number with a large key on each side. */
+export function Stepper({ label, value, onLess, onMore, onTyped, colors }: Props) {
+  return (
+    <Flex border="1px solid" borderColor={colors.hair} align="stretch" role="group" aria-label={label}>
+      <Key label={`${label} less`} sign="−" onClick={onLess} colors={colors} />
+      <Flex flex="1" direction="column" align="center" justify="center">
+        <chakra.span color={colors.quiet} lineHeight={1.1}>
+          {label}
+        </chakra.span>
+        {onTyped ? (
+          <chakra.input
+            aria-label={`${label}, kilograms`}
+            inputMode="decimal"
+            defaultValue={value === '0' ? '' : value}
+            onChange={(event) => onTyped(Number(event.target.value.replace(',', '.')) || 0)}
+            w="100px"
+            textAlign="center"
+            bg="transparent"
+            border="1px solid"
+            borderColor={colors.hair}
+            fontSize="24px"
+          />
+        ) : (
+          <chakra.span fontSize="28px" fontWeight="650" fontStretch="75%" lineHeight={1.1}>
+            {value}
+          </chakra.span>
+        )}
+      </Flex>
+      <Key label={`${label} more`} sign="+" onClick={onMore} colors={colors} />
+    </Flex>
+  )
+}
+
+function Key({ label, sign, onClick, colors }: { label: string; sign: string; onClick: () => void; colors: FloorColors }) {
+  return (
+    <chakra.button
+      type="button"
+      aria-label={label}
+      onClick={onClick}
+      w="64px"
+      minH="64px"
+      fontSize="30px"
+      _hover={{ bg: colors.press }}
+      _active={{ bg: colors.press }}
+    >
+      {sign}
+    </chakra.button>
+  )
+}

@@ -1,0 +1,70 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useCallback, useEffect, useState } from 'react'
+import type { FloorView } from '../../api/schema'
+import type { FloorLog } from '../../hooks/useFloor'
+import { plain } from '../../text/numbers'
+import type { FloorColors } from './floor-theme'
+
+const undoForMs = 10_000
+
+interface Logged {
+  id: string
+  at: number
+  text: string
+}
+
+/** The set logged last, with ten seconds to take it back; and what is not sent yet. */
+export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log: FloorLog; colors: FloorColors; onUndone: () => void }) {
+  const last = lastLogged(view, log)
+  const [now, setNow] = useState(Date.now())
+  const open = last !== null && now - last.at < undoForMs
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  const lastId = last?.id
+  const undo = useCallback(() => {
+    if (!lastId) return
+    onUndone()
+    void log.takeBack(lastId)
+  }, [lastId, log, onUndone])
+  useEffect(() => {
+    if (!open) return
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'u' && !['INPUT', 'TEXTAREA'].includes((event.target as HTMLElement).tagName)) undo()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [open, undo])
+  const unsent = log.waiting.filter((entry) => !entry.refused).length
+  return (
+    <Flex mt={3} minH="56px" align="center" justify="space-between" gap={3}>
+      <Box role="status" color={colors.quiet}>
+        {open && last ? last.text : ''}
+        {unsent > 0 ? ` ${unsent} not sent yet, kept here` : ''}
+      </Box>
+      {open && (
+        <chakra.button type="button" onClick={undo} minH="56px" px={5} border="1px solid" borderColor={colors.ink} fontWeight="650">
+          Undo
+        </chakra.button>
+      )}
+    </Flex>
+  )
+}
+
+/** The newest set of this session that was logged and not taken back. */
+function lastLogged(view: FloorView, log: FloorLog): Logged | null {
+  const takenBack = new Set(log.waiting.map((entry) => entry.withdraws))
+  const sent = view.items
+    .flatMap((item) => item.sets)
+    .flatMap((set) =>
+      set.done && !takenBack.has(set.done.id) ? [{ id: set.done.id, at: Date.parse(set.done.loggedAt), set: set.done }] : [],
+    )
+  const here = log.waiting.flatMap((entry) =>
+    entry.set && !takenBack.has(entry.id) ? [{ id: entry.id, at: entry.madeAt, set: entry.set }] : [],
+  )
+  const newest = [...sent, ...here].sort((a, b) => b.at - a.at)[0]
+  if (!newest) return null
+  const { reps, kg, rpe } = newest.set
+  return { id: newest.id, at: newest.at, text: `Logged ${reps} × ${plain(kg)}${rpe ? ` at ${plain(rpe)}` : ', no rating'}.` }
+}

@@ -1,0 +1,173 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import type { IntakeView } from '../../api/schema'
+import { useDraft } from '../../hooks/useDraft'
+import { useSaveEquipment } from '../../hooks/useIntake'
+import { options, words } from '../../text/codes'
+import { NumberField, Plain, Section, SelectField, TextField, Toggle } from '../../ui/form'
+import { type EquipmentDraft, equipmentDraftOf, equipmentOf, kitGroups } from './equipment'
+import { fieldErrors, SaveBar } from './SaveBar'
+
+export function EquipmentPart({ view }: { view: IntakeView }) {
+  const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment))
+  const save = useSaveEquipment(view.id)
+  const error = fieldErrors(save.error, 'equipment')
+  const { value, set } = draft
+  const toggle = (item: EquipmentDraft['items'][number]) =>
+    set({ items: value.items.includes(item) ? value.items.filter((other) => other !== item) : [...value.items, item] })
+  return (
+    <Section title="Equipment">
+      <Grid gap={3}>
+        {kitGroups.map((group) => (
+          <Box key={group.name} role="group" aria-label={group.name}>
+            <Box fontSize="14px" color="quiet" mb={1.5}>
+              {group.name}
+            </Box>
+            <Flex wrap="wrap" gap={2}>
+              {group.items.map((item) => (
+                <Toggle key={item} on={value.items.includes(item)} onClick={() => toggle(item)}>
+                  {words(item)}
+                </Toggle>
+              ))}
+            </Flex>
+          </Box>
+        ))}
+      </Grid>
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap={6} mt={6}>
+        <Bars draft={value} set={set} error={error} />
+        <PlateRows draft={value} set={set} error={error} />
+      </Grid>
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap={4} mt={6}>
+        <TextField
+          label="Dumbbells, kg a piece, each a pair"
+          value={value.dumbbellsKg}
+          error={error('dumbbellsKg') ?? firstOf(save.error, 'equipment.dumbbellsKg[')}
+          onChange={(e) => set({ dumbbellsKg: e.target.value })}
+        />
+        <TextField
+          label="Kettlebells, kg a piece; repeat for two"
+          value={value.kettlebellsKg}
+          error={error('kettlebellsKg') ?? firstOf(save.error, 'equipment.kettlebellsKg[')}
+          onChange={(e) => set({ kettlebellsKg: e.target.value })}
+        />
+        <TextField
+          label="Sandbags, kg a piece"
+          value={value.sandbagsKg}
+          error={error('sandbagsKg') ?? firstOf(save.error, 'equipment.sandbagsKg[')}
+          onChange={(e) => set({ sandbagsKg: e.target.value })}
+        />
+        <NumberField
+          label="Step of the weight stacks, kg"
+          value={value.stackStepKg}
+          error={error('stackStepKg')}
+          onValue={(stackStepKg) => set({ stackStepKg })}
+        />
+      </Grid>
+      <SaveBar
+        dirty={draft.dirty}
+        saving={save.isPending}
+        saved={save.isSuccess}
+        problem={save.error}
+        onSave={() =>
+          save.mutate({ equipment: equipmentOf(value, view.equipment), version: view.equipmentVersion }, { onSuccess: draft.reset })
+        }
+        onReset={() => {
+          draft.reset()
+          save.reset()
+        }}
+      />
+    </Section>
+  )
+}
+
+interface RowsProps {
+  draft: EquipmentDraft
+  set: (change: Partial<EquipmentDraft>) => void
+  error: (path: string) => string | undefined
+}
+
+function Bars({ draft, set, error }: RowsProps) {
+  const change = (at: number, part: Partial<EquipmentDraft['bars'][number]>) =>
+    set({ bars: draft.bars.map((bar, i) => (i === at ? { ...bar, ...part } : bar)) })
+  return (
+    <Box role="group" aria-label="Bars">
+      <chakra.h3 fontWeight="600" mb={2}>
+        Bars
+      </chakra.h3>
+      {draft.bars.map((bar, i) => (
+        <Grid key={`bar-${i + 1}`} templateColumns="1fr 76px 132px 44px" gap={2} mb={2} alignItems="end">
+          <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
+          <NumberField label="kg" value={bar.kg} error={error(`bars[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <SelectField
+            label="Kind"
+            value={bar.kind || 'barbell'}
+            options={options(['barbell', 'safety-bar', 'trap-bar', 'smith'])}
+            onValue={(kind) => change(i, { kind })}
+          />
+          <Plain aria-label={`Remove ${bar.name || 'bar'}`} onClick={() => set({ bars: draft.bars.filter((_, at) => at !== i) })}>
+            ×
+          </Plain>
+        </Grid>
+      ))}
+      <Plain
+        onClick={() =>
+          set({
+            bars: [...draft.bars, { name: draft.bars.length === 0 ? 'bar' : `bar ${draft.bars.length + 1}`, kg: '20', kind: 'barbell' }],
+          })
+        }
+      >
+        Add a bar
+      </Plain>
+    </Box>
+  )
+}
+
+function PlateRows({ draft, set, error }: RowsProps) {
+  const change = (at: number, part: Partial<EquipmentDraft['plates'][number]>) =>
+    set({ plates: draft.plates.map((plate, i) => (i === at ? { ...plate, ...part } : plate)) })
+  return (
+    <Box role="group" aria-label="Plates">
+      <chakra.h3 fontWeight="600" mb={2}>
+        Plates, by pairs
+      </chakra.h3>
+      {draft.plates.map((plate, i) => (
+        <Grid key={`plate-${i + 1}`} templateColumns="1fr 44px 64px 44px 44px" gap={2} mb={2} alignItems="end">
+          <NumberField label="kg each" value={plate.kg} error={error(`plates[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <Plain
+            aria-label={`One pair of ${plate.kg} less`}
+            onClick={() => change(i, { pairs: String(Math.max(0, Number(plate.pairs) - 1)) })}
+          >
+            −
+          </Plain>
+          <NumberField label="Pairs" value={plate.pairs} error={error(`plates[${i}].pairs`)} onValue={(pairs) => change(i, { pairs })} />
+          <Plain aria-label={`One pair of ${plate.kg} more`} onClick={() => change(i, { pairs: String(Number(plate.pairs) + 1) })}>
+            +
+          </Plain>
+          <Plain aria-label={`Remove the ${plate.kg} plates`} onClick={() => set({ plates: draft.plates.filter((_, at) => at !== i) })}>
+            ×
+          </Plain>
+        </Grid>
+      ))}
+      <Flex gap={2} wrap="wrap">
+        <Plain onClick={() => set({ plates: [...draft.plates, { kg: '', pairs: '1' }] })}>Add plates</Plain>
+        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualPlates })}>Start from a usual set</Plain>}
+      </Flex>
+      <Box mt={3} maxW="160px">
+        <NumberField label="Collar, kg each" value={draft.collarKg} error={error('collarKg')} onValue={(collarKg) => set({ collarKg })} />
+      </Box>
+    </Box>
+  )
+}
+
+const usualPlates = [
+  { kg: '20', pairs: '2' },
+  { kg: '10', pairs: '1' },
+  { kg: '5', pairs: '1' },
+  { kg: '2.5', pairs: '1' },
+  { kg: '1.25', pairs: '1' },
+]
+
+function firstOf(problem: Error | null, start: string): string | undefined {
+  const fields = problem && 'fields' in problem ? (problem.fields as Record<string, string>) : {}
+  const path = Object.keys(fields).find((field) => field.startsWith(start))
+  return path ? `${path.slice(path.indexOf('['))} ${fields[path]}` : undefined
+}

@@ -1,0 +1,62 @@
+import { Box, chakra, Flex, Stack } from '@chakra-ui/react'
+import { useState } from 'react'
+import { useSignIn } from '../../hooks/useSession'
+import { Primary, TextField } from '../../ui/form'
+
+export function SignIn() {
+  const signIn = useSignIn()
+  const [email, setEmail] = useState('')
+  const [password, setPassword] = useState('')
+  return (
+    <Flex h="100%" align="stretch">
+      <Flex direction="column" justify="flex-end" bg="iron" color="iron.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
+        <Box fontSize="64px" fontWeight="750" fontStretch="115%" lineHeight={1}>
+          Nerezza
+        </Box>
+        <Box mt={4} color="iron.quiet" maxW="34ch">
+          Measure, find out why, choose, prescribe, run the session, learn from the log.
+        </Box>
+      </Flex>
+      <Flex as="main" flex="1" align="center" justify="flex-start" px={{ base: 5, md: 14 }}>
+        <chakra.form
+          w="100%"
+          maxW="340px"
+          onSubmit={(event) => {
+            event.preventDefault()
+            signIn.mutate({ email, password })
+          }}
+        >
+          <Stack gap={4}>
+            <chakra.h1 fontSize="24px" fontWeight="650">
+              Sign in
+            </chakra.h1>
+            <TextField
+              label="E-mail"
+              type="email"
+              autoComplete="username"
+              required
+              value={email}
+              onChange={(e) => setEmail(e.target.value)}
+            />
+            <TextField
+              label="Password"
+              type="password"
+              autoComplete="current-password"
+              required
+              value={password}
+              onChange={(e) => setPassword(e.target.value)}
+            />
+            {signIn.error && (
+              <Box role="alert" color="stop" fontWeight="600">
+                {signIn.error.message}
+              </Box>
+            )}
+            <Primary type="submit" loading={signIn.isPending} loadingText="Signing in">
+              Sign in
+            </Primary>
+          </Stack>
+        </chakra.form>
+      </Flex>
+    </Flex>
+  )
+}
