@@ -2,10 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api, setToken } from '../api/client'
 
 export type SessionView =
-  | { state: 'loading' }
-  | { state: 'failed'; retry: () => void }
-  | { state: 'out' }
-  | { state: 'in'; email: string; practice: string }
+  { state: 'loading' } | { state: 'failed'; retry: () => void } | { state: 'out' } | { state: 'in'; email: string; practice: string }
 
 async function fetchMe() {
   const me = await answer(api.GET('/api/session'))

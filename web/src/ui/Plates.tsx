@@ -35,6 +35,18 @@ export function platesInWords(perSide: readonly number[], before?: readonly numb
   return `${list}; ${[on > 0 ? `put ${on} on` : '', off > 0 ? `take ${off} off` : ''].filter(Boolean).join(', ')}`
 }
 
+/** Places the plates side by side from the collar outward. */
+function lay(perSide: readonly number[], marks: readonly boolean[]) {
+  let x = 34
+  const drawn = perSide.map((kg, i) => {
+    const { width, height: tall } = size(kg)
+    const plate = { kg, x, width, tall, mark: marks[i], key: `${kg}-${x}` }
+    x += width + 2
+    return plate
+  })
+  return { drawn, end: Math.max(x + 34, 150) }
+}
+
 /** One sleeve of the bar with its plates in order, heaviest inside; plates new since the last set carry a mark. */
 export function Plates({
   perSide,
@@ -46,14 +58,7 @@ export function Plates({
   height?: number
 }) {
   const marks = changed(perSide, before)
-  let x = 34
-  const drawn = perSide.map((kg, i) => {
-    const { width, height: tall } = size(kg)
-    const plate = { kg, x, width, tall, mark: marks[i], key: `${kg}-${x}` }
-    x += width + 2
-    return plate
-  })
-  const end = Math.max(x + 34, 150)
+  const { drawn, end } = lay(perSide, marks)
   return (
     <Svg
       role="img"

@@ -15,6 +15,20 @@ const gap = 2
 const repWidth = 3.4
 const leastPercent = 30
 
+/** Places the bars side by side. */
+function lay(sets: readonly TapeSet[], height: number) {
+  let x = 1
+  const bars = sets.map((set, i) => {
+    const width = Math.max(5, set.reps * repWidth)
+    const percent = set.percent ?? 60
+    const tall = Math.max(4, ((Math.min(100, percent) - leastPercent) / (100 - leastPercent)) * (height - 2))
+    const bar = { set, x, width, tall, key: `${i}-${set.reps}` }
+    x += width + gap
+    return bar
+  })
+  return { bars, end: x }
+}
+
 /** The sets of one exercise as bars: width is repetitions, height and temper are the percentage; an AMRAP is open at the top. */
 export function Tape({
   sets,
@@ -27,24 +41,16 @@ export function Tape({
   label: string
   onIron?: boolean
 }) {
-  let x = 1
-  const bars = sets.map((set, i) => {
-    const width = Math.max(5, set.reps * repWidth)
-    const percent = set.percent ?? 60
-    const tall = Math.max(4, ((Math.min(100, percent) - leastPercent) / (100 - leastPercent)) * (height - 2))
-    const bar = { set, x, width, tall, key: `${i}-${set.reps}` }
-    x += width + gap
-    return bar
-  })
+  const { bars, end } = lay(sets, height)
   const edge = onIron ? 'iron.quiet' : 'temperEdge'
   return (
     <Svg
       role="img"
       aria-label={label}
-      viewBox={`0 0 ${Math.max(x, 10)} ${height}`}
+      viewBox={`0 0 ${Math.max(end, 10)} ${height}`}
       height={`${height}px`}
       maxWidth="100%"
-      width={`${x}px`}
+      width={`${end}px`}
       display="block"
       preserveAspectRatio="xMinYMax meet"
     >
