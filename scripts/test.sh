@@ -1,2 +1,78 @@
-run_tests() { fail "being built"; }
-take_screenshots() { fail "being built"; }
+# test: everything, ending with the one line 'N passed, N failed'. screenshots: the pictures of the demo practice.
+
+# A cluster for tests alone, made anew and thrown away; nothing on it needs to outlive a crash, so fsync is off here and here only.
+start_test_cluster() {
+  data="$(mktemp -d /tmp/nerezza-test.XXXXXX)"
+  chmod 755 "$data"
+  unset NEREZZA_DB
+  NEREZZA_PG_OPTIONS="-c fsync=off -c max_connections=200" start_database
+  export NEREZZA_TEST_DB="${NEREZZA_DB/Database=nerezza/Database=postgres}"
+  trap stop_test_cluster EXIT
+}
+
+stop_test_cluster() { started_database=yes; stop_database; rm -rf "$data" "$cluster"; }
+
+# count FILE: adds what a test run printed to $passed and $failed.
+count() {
+  local p f
+  p="$(grep -oE 'Passed: +[0-9]+' "$1" | grep -oE '[0-9]+' | awk '{s+=$1} END {print s+0}')"
+  f="$(grep -oE 'Failed: +[0-9]+' "$1" | grep -oE '[0-9]+' | awk '{s+=$1} END {print s+0}')"
+  passed=$((passed + p)) failed=$((failed + f))
+}
+
+# check WHAT COMMAND ...: one check that is not a test of a runner; it passes or fails as a whole.
+check() {
+  local what="$1" log; shift
+  log="$(mktemp)"
+  say "$what"
+  if "$@" >"$log" 2>&1; then passed=$((passed + 1)); else failed=$((failed + 1)); say "FAILED: $what"; tail -n 60 "$log" >&2; fi
+  rm -f "$log"
+}
+
+# tests PROJECT: one test project, already built.
+tests() {
+  local log; log="$(mktemp)"
+  say "Testing $1"
+  local before=$failed
+  if ! dotnet test --no-build -c Release "$root/tests/$1" --filter 'kind!=screenshots' --nologo --logger 'console;verbosity=normal' >"$log" 2>&1; then
+    grep -vE '^\s+Passed ' "$log" | tail -n 120 >&2
+    count "$log"
+    [ "$failed" -gt "$before" ] || failed=$((failed + 1))
+  else
+    count "$log"
+  fi
+  rm -f "$log"
+}
+
+build_all() {
+  install_front_end
+  quietly "Building everything" dotnet build -c Release "$root/Nerezza.slnx"
+  rm -f "$root/src/Nerezza.Web/bin/Release/stamp" "$root/src/Nerezza.Cli/bin/Release/stamp"
+  build_front_end
+}
+
+run_tests() {
+  passed=0 failed=0
+  require_dotnet
+  require_node
+  require_postgres
+  require_chromium
+  build_all
+  check "Formatting of C#" dotnet format "$root/Nerezza.slnx" --verify-no-changes --no-restore
+  check "Formatting, lint and types of the front end" bash -c "npm --prefix '$root/web' run lint && npm --prefix '$root/web' run check-types"
+  start_test_cluster
+  for project in "${@:-Nerezza.Core.Tests Nerezza.Web.Tests Nerezza.Browser.Tests}"; do for one in $project; do tests "$one"; done; done
+  printf '%s passed, %s failed\n' "$passed" "$failed"
+  [ "$failed" -eq 0 ]
+}
+
+take_screenshots() {
+  require_dotnet
+  require_node
+  require_chromium
+  install_front_end
+  build_server
+  build_front_end
+  start_test_cluster
+  NEREZZA_SHOTS="${1:-}" quietly "Taking the pictures" dotnet test -c Release "$root/tests/Nerezza.Browser.Tests" --filter kind=screenshots --nologo
+}

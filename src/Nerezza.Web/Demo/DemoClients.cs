@@ -77,6 +77,21 @@ internal static class DemoClients
         Schools = new SchoolsSection { Progression = Progression.Linear },
     };
 
+    /// <summary>New today: no set is known yet, so no block is made.</summary>
+    public static CaseDocument Beginner => Case(
+        new ClientSection
+        {
+            Name = "Wendelin Hark", BirthYear = 2001, Sex = Sex.Unspecified, HeightCm = 171, MassKg = 70, TrainingYears = 0.2, Level = Level.Novice,
+            Goal = Goal.General, Days = Days((Weekday.Mon, 40), (Weekday.Thu, 40)),
+        },
+        new EquipmentSection
+        {
+            Items = [Implement.Kettlebells, Implement.Bands, Implement.Bench, Implement.Wall],
+            KettlebellsKg = [12, 16],
+            Bands = [new BandSection { Name = "light", Points = [new BandPointSection { Cm = 100, Kg = 0 }, new BandPointSection { Cm = 160, Kg = 11 }] }],
+        },
+        []);
+
     private static EquipmentSection HarbourGym => new()
     {
         Items =

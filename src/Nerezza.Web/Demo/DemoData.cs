@@ -28,6 +28,7 @@ internal static class DemoData
         DateOnly today = DateOnly.FromDateTime(scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime);
         DateOnly monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
         foreach (CaseDocument document in DemoClients.On(monday.AddDays(-HistoryDays))) await AddClient(scope.ServiceProvider, document, monday, today);
+        await ClientEndpoints.Save(DemoClients.Beginner, scope.ServiceProvider.GetRequiredService<ClientStore>(), CancellationToken.None);
     }
 
     /// <summary>Adds a practice with one user, in one transaction.</summary>

@@ -107,6 +107,7 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
         color={current ? 'iron.ink' : 'ink'}
         borderBottom="1px solid"
         borderColor="hair"
+        boxShadow={current ? 'inset 5px 0 0 var(--nz-colors-iron-ink)' : undefined}
         _hover={current ? undefined : { bg: 'plate' }}
       >
         {folded ? (

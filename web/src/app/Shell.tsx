@@ -48,12 +48,14 @@ export function Shell({ practice, theme, onTheme }: { practice: string; theme: T
             </Box>
           )}
           <Flex align="center" gap={1} px={2} flexShrink={0}>
-            <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
+            <Box display={{ base: 'none', md: 'block' }}>
+              <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
+            </Box>
             <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
             <HeadButton onClick={() => signOut.mutate()} label="Sign out" />
           </Flex>
         </Flex>
-        <Box as="main" id="work" flex="1" minH={0} overflow="auto" tabIndex={-1}>
+        <Box as="main" id="work" position="relative" flex="1" minH={0} overflow="auto" tabIndex={-1}>
           <Suspense fallback={<Loading label="Opening" />}>
             <Outlet />
           </Suspense>

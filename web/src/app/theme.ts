@@ -9,7 +9,11 @@ const config = defineConfig({
     html: { fontFamily: 'body', fontSize: '16px' },
     body: { bg: 'ground', color: 'ink', fontSize: '15px', lineHeight: 1.35, fontVariantNumeric: 'tabular-nums' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '1px' },
-    '*': { '@media (prefers-reduced-motion: reduce)': { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' } },
+    '*': {
+      scrollbarWidth: 'thin',
+      scrollbarColor: 'var(--nz-colors-edge) transparent',
+      '@media (prefers-reduced-motion: reduce)': { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' },
+    },
     '[data-print=no]': { '@media print': { display: 'none !important' } },
   },
   theme: {

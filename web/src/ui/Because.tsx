@@ -17,7 +17,7 @@ export function Because({ links, open }: { links: readonly ChainLink[]; open?: s
           {open}
         </Box>
       )}
-      <Flex minH="62px" overflowX="auto" role="list">
+      <Flex minH="62px" overflowX={{ base: 'auto', lg: 'visible' }} role="list">
         {links.map((link) => (
           <Box
             key={link.kind}
@@ -28,7 +28,7 @@ export function Because({ links, open }: { links: readonly ChainLink[]; open?: s
             borderColor="iron.hair"
             borderTop="3px solid"
             borderTopColor={link.focused ? 'iron.ink' : 'transparent'}
-            flexShrink={0}
+            flexShrink={{ base: 0, lg: 1 }}
             maxW="260px"
           >
             <Box fontSize="13px" color="iron.quiet">

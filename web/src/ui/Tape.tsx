@@ -12,14 +12,13 @@ export interface TapeSet {
 const Svg = chakra('svg')
 const Rect = chakra('rect')
 const gap = 2
-const repWidth = 3.4
 const leastPercent = 30
 
 /** Places the bars side by side. */
-function lay(sets: readonly TapeSet[], height: number) {
+function lay(sets: readonly TapeSet[], height: number, repWidth: number) {
   let x = 1
   const bars = sets.map((set, i) => {
-    const width = Math.max(5, set.reps * repWidth)
+    const width = Math.max(4, set.reps * repWidth)
     const percent = set.percent ?? 60
     const tall = Math.max(4, ((Math.min(100, percent) - leastPercent) / (100 - leastPercent)) * (height - 2))
     const bar = { set, x, width, tall, key: `${i}-${set.reps}` }
@@ -32,17 +31,19 @@ function lay(sets: readonly TapeSet[], height: number) {
 /** The sets of one exercise as bars: width is repetitions, height and temper are the percentage; an AMRAP is open at the top. */
 export function Tape({
   sets,
-  height = 34,
+  height = 38,
   label,
   onIron = false,
+  repWidth = 2.7,
 }: {
   sets: readonly TapeSet[]
   height?: number
   label: string
   onIron?: boolean
+  repWidth?: number
 }) {
-  const { bars, end } = lay(sets, height)
-  const edge = onIron ? 'iron.quiet' : 'temperEdge'
+  const { bars, end } = lay(sets, height, repWidth)
+  const edge = onIron ? 'currentColor' : 'temperEdge'
   return (
     <Svg
       role="img"
@@ -57,7 +58,7 @@ export function Tape({
       {bars.map(({ set, x: left, width, tall, key }) => {
         const { color } = temper(set.percent)
         const filled = set.kind === 'work' && color
-        const stroke = set.kind === 'now' ? (onIron ? 'iron.ink' : 'ink') : edge
+        const stroke = set.kind === 'now' && !onIron ? 'ink' : edge
         return (
           <Rect
             key={key}
@@ -67,7 +68,7 @@ export function Tape({
             height={tall}
             fill={filled ? color : 'transparent'}
             stroke={stroke}
-            strokeWidth={set.kind === 'now' ? 2.5 : 1}
+            strokeWidth={set.kind === 'now' ? 3 : 1}
             strokeDasharray={set.amrap ? `0 ${width} ${width + 2 * tall} 0` : undefined}
           />
         )

@@ -3,7 +3,7 @@ import type { BlockView } from '../../api/schema'
 import { plain } from '../../text/numbers'
 import { Because, type ChainLink } from '../../ui/Because'
 import { platesInWords } from '../../ui/Plates'
-import { type Cell, topSet } from './grid'
+import { type Cell, middleSet } from './grid'
 
 interface Props {
   cell: Cell
@@ -19,7 +19,7 @@ const sources = { measured: 'from a set entered', ratio: 'by ratio from another 
 /** How the number in focus came to be: from the max to the plates. */
 export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Props) {
   const { item } = cell
-  const set = topSet(item)
+  const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
   const asked = `${set.reps} repetitions at RPE ${set.rpe}`
   const links: ChainLink[] = [

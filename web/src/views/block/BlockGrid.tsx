@@ -23,6 +23,8 @@ const Head = chakra('th', {
 })
 const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
+const lead = { base: '112px', md: '170px' }
+
 /** Weeks across, sessions down; each exercise a row of tapes that shows the wave. Arrow keys move, Enter opens the floor. */
 export function BlockGrid({ block, view, name, place, onPlace }: Props) {
   const grid = useRef<HTMLTableElement>(null)
@@ -52,22 +54,25 @@ export function BlockGrid({ block, view, name, place, onPlace }: Props) {
         role="grid"
         aria-label="Block"
         w="100%"
-        minW={`${170 + block.weeks.length * 136}px`}
+        minW={`${block.weeks.length * 132 + 130}px`}
         borderCollapse="collapse"
         onKeyDown={onKey}
       >
         <thead>
           <Row bg="plate" borderTop="1px solid" borderColor="hair">
-            <Head scope="col" w="178px" py={2}>
+            <Head scope="col" w={lead} position="sticky" left={0} bg="plate" zIndex={1} py={2}>
               Lift
             </Head>
             {block.weeks.map((week) => (
-              <Head key={week.number} scope="col" py={2} borderLeft="1px solid">
+              <Head key={week.number} scope="col" py={2} borderLeft="1px solid" borderLeftColor="hair">
                 <Flex justify="space-between" gap={2} align="baseline">
-                  <span>Week {week.number}</span>
-                  <Box as="span" fontSize="13px" fontWeight="400" color="quiet">
+                  <Box as="span" whiteSpace="nowrap">
+                    {week.kind === 'load' ? 'Week ' : ''}
+                    {week.number}
+                  </Box>
+                  <Box as="span" fontSize="13px" fontWeight="400" color="quiet" whiteSpace="nowrap">
+                    {week.kind === 'load' ? '' : `${week.kind} `}
                     {week.sessions[0] ? shortDate(week.sessions[0].date) : ''}
-                    {week.kind !== 'load' ? `, ${week.kind}` : ''}
                   </Box>
                 </Flex>
               </Head>
@@ -77,7 +82,7 @@ export function BlockGrid({ block, view, name, place, onPlace }: Props) {
         {(block.weeks[0]?.sessions ?? []).map((session, s) => (
           <tbody key={session.day}>
             <Row bg="plate">
-              <Head scope="rowgroup" py={1} fontWeight="650">
+              <Head scope="rowgroup" position="sticky" left={0} bg="plate" zIndex={1} py={1} fontWeight="650">
                 {weekdayNames[session.day]}
               </Head>
               {block.weeks.map((week) => (
@@ -96,7 +101,7 @@ export function BlockGrid({ block, view, name, place, onPlace }: Props) {
             </Row>
             {session.items.map((item, i) => (
               <Row key={item.exercise}>
-                <Head scope="row" py={2}>
+                <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
                   {name(item.exercise)}
                   <Box fontSize="14px" fontWeight="400" color="quiet">
                     {words(item.role)}

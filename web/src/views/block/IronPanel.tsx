@@ -5,8 +5,7 @@ import { dayName } from '../../text/dates'
 import { clock, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
-import { Tape } from '../../ui/Tape'
-import { type Cell, cellAt, doneOf, type Place, setsInWords, tapeOf, topSet } from './grid'
+import { type Cell, cellAt, doneOf, type Place, setsInWords, topSet } from './grid'
 
 interface Props {
   cell: Cell
@@ -49,7 +48,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
         {dayName(session.date)}, week {week.number}
       </Box>
 
-      <Flex align="flex-end" gap={3} mt={4}>
+      <Flex align="flex-end" gap={3} mt={3}>
         <Numeral
           value={top.kg === null || top.kg === undefined ? `RPE ${top.rpe}` : plain(top.kg)}
           unit={top.kg ? 'kg' : undefined}
@@ -93,8 +92,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
         </Labelled>
       </Grid>
 
-      <Tape sets={tapeOf(item)} label="Warm-up and work sets" height={46} onIron />
-      <chakra.table w="100%" mt={3} fontSize="14px">
+      <chakra.table w="100%" fontSize="14px">
         <caption style={{ textAlign: 'left', paddingBottom: 4 }}>
           <Box as="span" color="iron.quiet">
             Set by set
@@ -120,14 +118,14 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
       </chakra.table>
 
       {item.cues[0] && (
-        <Box mt={4}>
+        <Box mt={3}>
           <Box fontSize="14px" color="iron.quiet">
             Watch
           </Box>
           <Box fontSize="16px">{item.cues[0]}</Box>
         </Box>
       )}
-      <Link to={`/clients/${clientId}/floor?date=${session.date}`} style={{ display: 'block', marginTop: 18 }}>
+      <Link to={`/clients/${clientId}/floor?date=${session.date}`} style={{ display: 'block', marginTop: 12 }}>
         <Box border="1px solid" borderColor="iron.quiet" px={4} py={2.5} textAlign="center" fontWeight="600" _hover={{ bg: '#20272c' }}>
           Open on the floor
         </Box>

@@ -81,6 +81,12 @@ export function topSet(item: ItemPart) {
   return item.sets.reduce((top, set) => ((set.kg ?? 0) > (top.kg ?? 0) ? set : top))
 }
 
+/** The set whose effort the percentage stands for: the middle one of straight sets, else the heaviest. */
+export function middleSet(item: ItemPart) {
+  const straight = item.sets.every((set) => set.kg === item.sets[0]?.kg)
+  return (straight ? item.sets[Math.floor(item.sets.length / 2)] : undefined) ?? topSet(item)
+}
+
 export function percentInWords(percent: number | null | undefined, rpe: number | null | undefined): string {
   return percent === null || percent === undefined ? `RPE ${rpe ?? ''}` : `${plain(percent, 0)} %`
 }

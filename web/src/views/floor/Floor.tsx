@@ -87,7 +87,7 @@ function FloorSession({ view, log, colors }: { view: FloorView; log: FloorLog; c
   const turn: Turn | null = first && chosen !== null && first.item !== chosen ? nextTurn(view, log.waiting) : first
   const item = turn ? view.items[turn.item] : undefined
   return (
-    <Flex direction="column" flex="1" maxW="860px" w="100%" mx="auto">
+    <Flex direction="column" flex="1" maxW="1180px" w="100%" mx="auto">
       <Flex as="nav" aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
         {view.items.map((line, i) => (
           <chakra.button

@@ -7,7 +7,7 @@ const keys = [5, 6, 6.5, 7, 7.5, 8, 8.5, 9, 9.5, 10] as const
 /** How hard it was: a tap logs the set with that rating. */
 export function RpeKeys({ onRpe, colors }: { onRpe: (rpe: number) => void; colors: FloorColors }) {
   return (
-    <Box mt={4} role="group" aria-label="Log with a rating">
+    <Box mt={3} role="group" aria-label="Log with a rating">
       <Box color={colors.quiet} mb={1}>
         How hard was it? A tap logs the set.
       </Box>

@@ -61,117 +61,134 @@ export function Station({ view, item, turn, log, colors }: Props) {
   useFloorKeys({ log: logSet, step, reps: (by) => setReps(Math.max(0, reps + by)) })
 
   return (
-    <Flex direction="column" flex="1" px={4} pb={5}>
-      <Flex justify="space-between" align="baseline" mt={3} gap={3} wrap="wrap">
-        <Box color={colors.quiet}>
-          Set {turn.place + 1} of {item.sets.length}
-          {view.weekKind === 'deload' ? ', deload' : ''}
-        </Box>
-        <Box
-          color={rest.tooSoon ? colors.stop : colors.quiet}
-          role="timer"
-          aria-live="off"
-          fontWeight="600"
-          fontStretch="75%"
-          fontSize="26px"
-        >
-          {rest.running ? `Rest ${clock(rest.left)}${rest.tooSoon ? `, at least ${clock(set.leastRestSeconds)}` : ''}` : ''}
-        </Box>
-      </Flex>
-      <Grid templateColumns={{ base: '1fr', sm: 'auto 1fr' }} alignItems="center" columnGap={6}>
-        <Box
-          fontSize="clamp(104px, 28vw, 200px)"
-          lineHeight={0.95}
-          fontWeight="650"
-          fontStretch="70%"
-          aria-label={set.kg === null ? `RPE ${set.rpe}` : `${plain(kg)} kilograms`}
-        >
-          {set.kg === null ? `@${plain(set.rpe)}` : plain(kg)}
-        </Box>
-        {perSide && (
-          <Box bg="#0c1013" px={2} py={1}>
-            <Plates perSide={perSide} before={before} height={104} />
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 440px' }}
+      columnGap={10}
+      flex="1"
+      px={4}
+      pb={5}
+      alignContent="start"
+    >
+      <Box>
+        <Flex justify="space-between" align="baseline" mt={2} gap={3} wrap="wrap">
+          <Box color={colors.quiet}>
+            Set {turn.place + 1} of {item.sets.length}
+            {view.weekKind === 'deload' ? ', deload' : ''}
           </Box>
-        )}
-      </Grid>
-      <Box color={colors.quiet} mt={1}>
-        {set.kg === null ? 'By effort: choose what gives it' : 'kilograms'}
-        {perSide ? `, ${platesInWords(perSide, before)}` : ''}
-        {set.each && set.count && set.count > 1 ? `, ${set.count} of ${plain(set.each)}` : ''}
-      </Box>
-      <Grid templateColumns="repeat(4, 1fr)" gap={2} py={3} my={3} borderY="1px solid" borderColor={colors.hair}>
-        <Asked label="Reps" value={String(set.reps)} colors={colors} />
-        <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
-        <Asked label="Tempo" value={set.tempo} colors={colors} />
-        <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
-      </Grid>
-      {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
-      <Box mt={3}>
-        <Tape sets={floorTape(item, view.date, log.waiting, turn.place)} label="Warm-up, done and coming sets" height={52} onIron />
-        {turn.place === 0 && item.warmUp.length > 0 && (
-          <Box color={colors.quiet} mt={1}>
-            Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${plain(warm.kg)}`).join(', ')}
+          <Box
+            color={rest.tooSoon ? colors.stop : colors.quiet}
+            role="timer"
+            aria-live="off"
+            fontWeight="600"
+            fontStretch="75%"
+            fontSize="26px"
+          >
+            {rest.running ? `Rest ${clock(rest.left)}${rest.tooSoon ? `, at least ${clock(set.leastRestSeconds)}` : ''}` : ''}
           </Box>
-        )}
-      </Box>
-      {proposal && (
-        <Flex mt={3} gap={3} align="center" wrap="wrap" borderLeft="6px solid" borderColor={colors.ink} pl={3} role="status">
-          <Box flex="1" minW="200px">
-            {proposal.text}
-          </Box>
-          {proposal.kg !== null && (proposal.kg !== kg || proposal.reps !== reps) && (
-            <chakra.button
-              type="button"
-              minH="56px"
-              px={4}
-              border="1px solid"
-              borderColor={colors.ink}
-              fontWeight="650"
-              onClick={() => {
-                setKg(proposal.kg ?? kg)
-                setReps(proposal.reps ?? reps)
-              }}
-            >
-              Take {proposal.reps} × {plain(proposal.kg)}
-            </chakra.button>
-          )}
         </Flex>
-      )}
-      <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap={2} mt={4}>
-        <Stepper
-          label="Load"
-          value={plain(kg)}
-          onLess={() => step(-1)}
-          onMore={() => step(1)}
-          colors={colors}
-          onTyped={set.kg === null ? setKg : undefined}
-        />
-        <Stepper
-          label="Repetitions"
-          value={String(reps)}
-          onLess={() => setReps(Math.max(0, reps - 1))}
-          onMore={() => setReps(reps + 1)}
-          colors={colors}
-        />
-      </Grid>
-      <RpeKeys onRpe={(rpe) => void logSet(rpe)} colors={colors} />
-      <chakra.button
-        type="button"
-        onClick={() => void logSet(null)}
-        mt={2}
-        minH="64px"
-        bg={colors.ink}
-        color={colors.bg}
-        fontSize="20px"
-        fontWeight="700"
-        _active={{ opacity: 0.8 }}
-      >
-        Done, {reps} × {plain(kg)}, no rating
-      </chakra.button>
-      <More values={more} onValues={setMore} colors={colors} />
-      <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
-      <Refused log={log} colors={colors} />
-    </Flex>
+        <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
+          <Box
+            fontSize="clamp(104px, 28vw, 200px)"
+            lineHeight={0.95}
+            fontWeight="650"
+            fontStretch="70%"
+            aria-label={set.kg === null ? `RPE ${set.rpe}` : `${plain(kg)} kilograms`}
+          >
+            {set.kg === null ? `@${plain(set.rpe)}` : plain(kg)}
+          </Box>
+          {perSide && (
+            <Box bg="#0c1013" py={1}>
+              <Plates perSide={perSide} before={before} height={92} />
+            </Box>
+          )}
+        </Grid>
+        <Box color={colors.quiet} mt={1}>
+          {set.kg === null ? 'By effort: choose what gives it' : 'kilograms'}
+          {perSide ? `, ${platesInWords(perSide, before)}` : ''}
+          {set.each && set.count && set.count > 1 ? `, ${set.count} of ${plain(set.each)}` : ''}
+        </Box>
+        <Grid templateColumns="repeat(4, 1fr)" gap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
+          <Asked label="Reps" value={String(set.reps)} colors={colors} />
+          <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
+          <Asked label="Tempo" value={set.tempo} colors={colors} />
+          <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
+        </Grid>
+        {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
+        <Box mt={2}>
+          <Tape
+            sets={floorTape(item, view.date, log.waiting, turn.place)}
+            label="Warm-up, done and coming sets"
+            height={52}
+            repWidth={5}
+            onIron
+          />
+          {turn.place === 0 && item.warmUp.length > 0 && (
+            <Box color={colors.quiet} mt={1}>
+              Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${plain(warm.kg)}`).join(', ')}
+            </Box>
+          )}
+        </Box>
+      </Box>
+      <Flex direction="column" minW={0}>
+        {proposal && (
+          <Flex mt={3} gap={3} align="center" wrap="wrap" borderLeft="6px solid" borderColor={colors.ink} pl={3} role="status">
+            <Box flex="1" minW="200px">
+              {proposal.text}
+            </Box>
+            {proposal.kg !== null && (proposal.kg !== kg || proposal.reps !== reps) && (
+              <chakra.button
+                type="button"
+                minH="56px"
+                px={4}
+                border="1px solid"
+                borderColor={colors.ink}
+                fontWeight="650"
+                onClick={() => {
+                  setKg(proposal.kg ?? kg)
+                  setReps(proposal.reps ?? reps)
+                }}
+              >
+                Take {proposal.reps} × {plain(proposal.kg)}
+              </chakra.button>
+            )}
+          </Flex>
+        )}
+        <Grid templateColumns="1fr 1fr" gap={2} mt={3}>
+          <Stepper
+            label="Load"
+            value={plain(kg)}
+            onLess={() => step(-1)}
+            onMore={() => step(1)}
+            colors={colors}
+            onTyped={set.kg === null ? setKg : undefined}
+          />
+          <Stepper
+            label="Reps"
+            value={String(reps)}
+            onLess={() => setReps(Math.max(0, reps - 1))}
+            onMore={() => setReps(reps + 1)}
+            colors={colors}
+          />
+        </Grid>
+        <RpeKeys onRpe={(rpe) => void logSet(rpe)} colors={colors} />
+        <chakra.button
+          type="button"
+          onClick={() => void logSet(null)}
+          mt={2}
+          minH="64px"
+          bg={colors.ink}
+          color={colors.bg}
+          fontSize="20px"
+          fontWeight="700"
+          _active={{ opacity: 0.8 }}
+        >
+          Done, {reps} × {plain(kg)}, no rating
+        </chakra.button>
+        <More values={more} onValues={setMore} colors={colors} />
+        <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
+        <Refused log={log} colors={colors} />
+      </Flex>
+    </Grid>
   )
 }
 

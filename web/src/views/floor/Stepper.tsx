@@ -50,8 +50,9 @@ function Key({ label, sign, onClick, colors }: { label: string; sign: string; on
       type="button"
       aria-label={label}
       onClick={onClick}
-      w="64px"
-      minH="64px"
+      w="56px"
+      minH="60px"
+      flexShrink={0}
       fontSize="30px"
       _hover={{ bg: colors.press }}
       _active={{ bg: colors.press }}

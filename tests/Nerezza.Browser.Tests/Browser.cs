@@ -1,0 +1,107 @@
+using System.Collections.ObjectModel;
+using Nerezza.Tests.Shared;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>A headless Chromium on a running site; keeps a picture and the console of a test that fails.</summary>
+public sealed class Browser : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private readonly string _profile = Directory.CreateTempSubdirectory("nerezza-chromium-").FullName;
+    private readonly ChromeDriverService _service;
+
+    public Browser(Uri site, int width = 1280, int height = 800)
+    {
+        Site = site;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        _service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        Driver = new ChromeDriver(_service, options, TimeSpan.FromMinutes(2));
+        Size(width, height);
+    }
+
+    public ChromeDriver Driver { get; }
+
+    public Uri Site { get; }
+
+    /// <summary>Gives the page exactly this size, also below the narrowest window.</summary>
+    public void Size(int width, int height) => Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride",
+        new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = width < 600 });
+
+    public void Open(string path) => Driver.Navigate().GoToUrl(new Uri(Site, path));
+
+    public void SignIn()
+    {
+        Open("/");
+        Find("input[type=email]").SendKeys("coach@calagrigia.example");
+        Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
+        Find("nav[aria-label=Clients] a[data-client]");
+    }
+
+    /// <summary>Opens a demo client's station by the client list.</summary>
+    public void OpenClient(string name, string station)
+    {
+        Find($"//a[@data-client][contains(., '{name}')]").Click();
+        OpenStation(station);
+    }
+
+    public void OpenStation(string station) => Find($"//nav[@aria-label='Stations']//a[contains(., '{station}')]").Click();
+
+    /// <summary>Waits for an element, by CSS or by XPath.</summary>
+    public IWebElement Find(string selector) => Until($"'{selector}' is on the page", () => All(selector).FirstOrDefault(element => element.Displayed));
+
+    public ReadOnlyCollection<IWebElement> All(string selector) =>
+        Driver.FindElements(selector.StartsWith('/') ? By.XPath(selector) : By.CssSelector(selector));
+
+    /// <summary>Waits until something is there; fails naming what was waited for.</summary>
+    public T Until<T>(string what, Func<T?> probe) where T : class
+    {
+        DateTime end = DateTime.UtcNow + Patience;
+        while (true)
+        {
+            try
+            {
+                if (probe() is { } found) return found;
+            }
+            catch (StaleElementReferenceException)
+            {
+                // The page drew itself anew; look again.
+            }
+            if (DateTime.UtcNow > end)
+            {
+                Keep("timeout");
+                Assert.Fail($"Waited in vain until {what}. The page says: {Driver.FindElement(By.TagName("body")).Text}");
+            }
+            Thread.Sleep(100);
+        }
+    }
+
+    public void UntilTrue(string what, Func<bool> probe) => Until(what, () => probe() ? "yes" : null);
+
+    public void UntilText(string text) => UntilTrue($"the page says '{text}'", () => Driver.FindElement(By.TagName("body")).Text.Contains(text, StringComparison.Ordinal));
+
+    public object? Script(string script, params object[] args) => Driver.ExecuteScript(script, args);
+
+    public byte[] Picture() => Driver.GetScreenshot().AsByteArray;
+
+    /// <summary>Keeps a picture and the browser's console in tests/failures.</summary>
+    public void Keep(string name)
+    {
+        string folder = Directory.CreateDirectory(Path.Combine(ServerProcess.Root, "tests/failures")).FullName;
+        string file = Path.Combine(folder, $"{name}-{DateTime.UtcNow:HHmmss}");
+        File.WriteAllBytes(file + ".png", Picture());
+        File.WriteAllLines(file + ".log", Driver.Manage().Logs.GetLog(LogType.Browser).Select(entry => entry.ToString()));
+    }
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        _service.Dispose();
+        Directory.Delete(_profile, recursive: true);
+    }
+}

@@ -1,0 +1,34 @@
+using Nerezza.Tests.Shared;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>The demo practice on a server and a database of its own.</summary>
+public sealed class DemoSite : IDisposable
+{
+    private readonly TestDatabase _database = new();
+
+    public DemoSite()
+    {
+        ServerProcess.LoadDemo(_database.Connection);
+        Server = ServerProcess.Start(_database.Connection);
+    }
+
+    public ServerProcess Server { get; private set; }
+
+    public string Connection => _database.Connection;
+
+    /// <summary>Kills the server and starts another on the same port.</summary>
+    public void KillAndStartAgain()
+    {
+        int port = Server.Address.Port;
+        Server.Kill();
+        Server.Dispose();
+        Server = ServerProcess.Start(_database.Connection, port);
+    }
+
+    public void Dispose()
+    {
+        Server.Dispose();
+        _database.Dispose();
+    }
+}

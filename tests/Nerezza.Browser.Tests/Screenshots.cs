@@ -1,0 +1,50 @@
+using Nerezza.Tests.Shared;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>Takes the pictures of docs/screenshots; run by ./nerezza screenshots, not with the tests.</summary>
+[Trait("kind", "screenshots")]
+public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
+{
+    private static readonly string Folder =
+        Directory.CreateDirectory(Environment.GetEnvironmentVariable("NEREZZA_SHOTS") is { Length: > 0 } folder ? folder : Path.Combine(ServerProcess.Root, "docs/screenshots")).FullName;
+
+    [Fact]
+    public void Of_every_main_view()
+    {
+        using var browser = new Browser(site.Server.Address);
+        browser.Open("/");
+        browser.Find("input[type=email]");
+        Take(browser, "sign-in");
+        browser.SignIn();
+        browser.UntilText("Waiting for you");
+        Take(browser, "day");
+        browser.OpenClient("Ilario", "Block");
+        browser.Find("[role=grid]");
+        Take(browser, "block");
+        Theme(browser);
+        Take(browser, "block-dark");
+        Theme(browser);
+        browser.OpenClient("Ilario", "Intake");
+        browser.UntilText("Sets entered");
+        Take(browser, "intake");
+        browser.Size(390, 844);
+        Take(browser, "intake-phone");
+        browser.OpenStation("Block");
+        browser.Find("[role=grid]");
+        Take(browser, "block-phone");
+        browser.OpenStation("Floor");
+        browser.UntilText("How hard was it");
+        Take(browser, "floor-phone");
+        browser.Size(1280, 800);
+        Take(browser, "floor");
+    }
+
+    private static void Theme(Browser browser) => browser.Find("//header//button[.='Dark' or .='Light']").Click();
+
+    private static void Take(Browser browser, string name)
+    {
+        Thread.Sleep(400);
+        File.WriteAllBytes(Path.Combine(Folder, name + ".png"), browser.Picture());
+    }
+}

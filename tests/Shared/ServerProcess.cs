@@ -1,0 +1,87 @@
+using System.Diagnostics;
+using System.Net;
+using System.Net.Sockets;
+
+namespace Nerezza.Tests.Shared;
+
+/// <summary>The built server as a process of its own, on a free port of this machine.</summary>
+public sealed class ServerProcess : IDisposable
+{
+    private readonly Process _process;
+
+    private ServerProcess(Process process, Uri address) => (_process, Address) = (process, address);
+
+    public Uri Address { get; }
+
+    /// <summary>The checkout: the first folder upward that holds the solution.</summary>
+    public static string Root { get; } = FindRoot();
+
+    /// <summary>Brings the database up to date and loads the demo practice.</summary>
+    public static void LoadDemo(string connection)
+    {
+        using Process process = Launch(connection, "migrate", "demo");
+        if (!process.WaitForExit(TimeSpan.FromMinutes(2)) || process.ExitCode != 0)
+            throw new InvalidOperationException("The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd());
+    }
+
+    public static ServerProcess Start(string connection, int port = 0)
+    {
+        int chosen = port == 0 ? FreePort() : port;
+        var address = new Uri($"http://127.0.0.1:{chosen}");
+        Process process = Launch(connection, "--urls", address.ToString().TrimEnd('/'));
+        process.OutputDataReceived += (_, _) => { };
+        process.BeginOutputReadLine();
+        using var http = new HttpClient();
+        for (int tries = 0; tries < 150; tries++)
+        {
+            if (process.HasExited) throw new InvalidOperationException("The server stopped while starting: " + process.StandardError.ReadToEnd());
+            try
+            {
+                if (http.GetAsync(new Uri(address, "/health")).GetAwaiter().GetResult().StatusCode is HttpStatusCode.OK) return new ServerProcess(process, address);
+            }
+            catch (HttpRequestException)
+            {
+                // Not listening yet.
+            }
+            Thread.Sleep(200);
+        }
+        throw new InvalidOperationException("The server did not answer within 30 s.");
+    }
+
+    /// <summary>Ends the process at once, without warning (SIGKILL).</summary>
+    public void Kill()
+    {
+        _process.Kill(entireProcessTree: true);
+        _process.WaitForExit();
+    }
+
+    public void Dispose()
+    {
+        if (!_process.HasExited) Kill();
+        _process.Dispose();
+    }
+
+    private static Process Launch(string connection, params string[] arguments)
+    {
+        string server = Path.Combine(Root, "src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll");
+        var start = new ProcessStartInfo("dotnet", [server, .. arguments]) { RedirectStandardOutput = true, RedirectStandardError = true };
+        start.Environment["NEREZZA_DB"] = connection;
+        start.Environment["NEREZZA_WEB"] = Path.Combine(Root, "web/dist");
+        start.Environment["Serilog__MinimumLevel__Default"] = "Error";
+        return Process.Start(start)!;
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
+    }
+
+    private static string FindRoot()
+    {
+        for (DirectoryInfo? folder = new(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
+            if (File.Exists(Path.Combine(folder.FullName, "Nerezza.slnx"))) return folder.FullName;
+        throw new InvalidOperationException("The tests do not run from a checkout.");
+    }
+}

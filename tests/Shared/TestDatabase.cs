@@ -1,0 +1,35 @@
+using Npgsql;
+
+namespace Nerezza.Tests.Shared;
+
+/// <summary>A database of its own on the test cluster, dropped at the end. ./nerezza test starts the cluster and names it in NEREZZA_TEST_DB.</summary>
+public sealed class TestDatabase : IDisposable
+{
+    private readonly string _admin;
+    private readonly string _name = $"nz_{Guid.NewGuid():n}";
+
+    public TestDatabase()
+    {
+        _admin = Environment.GetEnvironmentVariable("NEREZZA_TEST_DB")
+            ?? throw new InvalidOperationException("NEREZZA_TEST_DB is not set: run the tests with ./nerezza test, which starts a database for them.");
+        Run($"CREATE DATABASE {_name}");
+        Connection = new NpgsqlConnectionStringBuilder(_admin) { Database = _name, MaxPoolSize = 10 }.ConnectionString;
+    }
+
+    /// <summary>The connection string of the new database.</summary>
+    public string Connection { get; }
+
+    public void Dispose()
+    {
+        NpgsqlConnection.ClearAllPools();
+        Run($"DROP DATABASE IF EXISTS {_name} WITH (FORCE)");
+    }
+
+    private void Run(string sql)
+    {
+        using var connection = new NpgsqlConnection(_admin);
+        connection.Open();
+        using var command = new NpgsqlCommand(sql, connection);
+        command.ExecuteNonQuery();
+    }
+}
