@@ -40,11 +40,13 @@ public abstract record NextSet
         if (done.Count(Missed) >= 2) return new EndExercise(EndReason.MissedTwice);
         bool tooHard = last.Rpe == Rpe.Ten && last.PrescribedRpe.Value <= rules.HardPrescribedRpe;
         if (tooHard && setsLeft <= 1) return new EndExercise(EndReason.OneSetFewer);
-        int reps = last.TechniqueHeldTo is { } held && held < last.Reps ? Math.Min(ahead.Reps, Math.Max(1, held)) : ahead.Reps;
-        if (Missed(last)) return Lighter(ahead with { Reps = reps }, means);
-        SetAhead fitted = ahead with { Reps = reps, Load = Today(last, ahead with { Reps = reps }, curve, bodyKg, means) ?? ahead.Load };
-        if (fitted.Load != ahead.Load) return new Adjusted(fitted, fitted.Load < ahead.Load ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned);
-        return reps < ahead.Reps ? new Adjusted(fitted, AdjustReason.TechniqueChanged) : new AsPlanned(ahead);
+        // Where form went, what was lifted after it says nothing of today's strength: fewer repetitions, the same load.
+        if (last.TechniqueHeldTo is { } held && held < last.Reps)
+            return held < ahead.Reps ? new Adjusted(ahead with { Reps = Math.Max(1, held) }, AdjustReason.TechniqueChanged) : new AsPlanned(ahead);
+        if (Missed(last)) return Lighter(ahead, means);
+        return Today(last, ahead, curve, bodyKg, means) is { } load && load != ahead.Load
+            ? new Adjusted(ahead with { Load = load }, load < ahead.Load ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned)
+            : new AsPlanned(ahead);
     }
 
     private static bool Missed(SetDone set) => set.Reps < set.PrescribedReps && set.TechniqueHeldTo is null;

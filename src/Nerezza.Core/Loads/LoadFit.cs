@@ -38,8 +38,9 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
     }
 
     /// <summary>The whole repetitions that a load allows at the wanted effort; below 1 when it is too heavy.</summary>
-    public int RepsAt(Load load, SetWanted wanted) =>
-        (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
+    public int RepsAt(Load load, SetWanted wanted) => load.Kilograms + BodyKg > MaxKg + 1e-9
+        ? 0
+        : (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
 
     private double Fraction(SetWanted wanted, int reps) => Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.MostFraction);
 

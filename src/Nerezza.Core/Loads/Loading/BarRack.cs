@@ -12,7 +12,6 @@ public sealed class BarRack
     private const int NotPossible = int.MaxValue / 2;
 
     private readonly List<PlatePairs> _kinds;
-    private readonly bool _needsFullSize;
     private readonly int _unit;
     // Fewest plates of kinds i.. that make a sum of units; [1] while a full-size plate is still owed, [0] when not.
     private readonly int[][][] _fewest;
@@ -26,7 +25,7 @@ public sealed class BarRack
     {
         Bar = bar;
         Collar = collar;
-        _needsFullSize = start is BarStart.FromFloor;
+        BarStart = start;
         _kinds = [.. plates.Where(kind => kind.Pairs > 0 && kind.Mass > Load.Zero)
             .GroupBy(kind => (kind.Mass, kind.FullSize))
             .Select(same => new PlatePairs(same.Key.Mass, same.Sum(kind => kind.Pairs), same.Key.FullSize))
@@ -46,6 +45,12 @@ public sealed class BarRack
     /// <summary>One collar.</summary>
     public Load Collar { get; }
 
+    /// <summary>Where the bar is lifted from.</summary>
+    public BarStart BarStart { get; }
+
+    /// <summary>The plates that count, one entry a kind, heaviest first.</summary>
+    public IReadOnlyList<PlatePairs> Plates => _kinds;
+
     /// <summary>Every total that can be made, ascending.</summary>
     public IReadOnlyList<Load> Totals { get; }
 
@@ -58,11 +63,13 @@ public sealed class BarRack
         if (perSide < 0 || sum >= Start(0).Length || Start(0)[sum] >= NotPossible || Bar.Mass.Grams + 2 * Collar.Grams + 2 * sum * _unit != total.Grams)
             throw new ArgumentException($"{total.Kilograms} kg cannot be made on this bar.", nameof(total));
         List<Sleeve> ways = [];
-        Collect(0, sum, _needsFullSize ? 1 : 0, [], ways);
+        Collect(0, sum, Owed, [], ways);
         return ways;
     }
 
-    private int[] Start(int kind) => _fewest[kind][_needsFullSize ? 1 : 0];
+    private int Owed => BarStart is BarStart.FromFloor ? 1 : 0;
+
+    private int[] Start(int kind) => _fewest[kind][Owed];
 
     private int[][][] CountFewest()
     {

@@ -1,0 +1,96 @@
+using CsCheck;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Tests.Loads;
+
+/// <summary>Holds the counted loading against plain enumeration of every way to put the plates on.</summary>
+public sealed class BarRackTests
+{
+    private static readonly double[] Masses = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5];
+
+    private static readonly Gen<BarRack> AnyRack =
+        from kinds in Gen.Shuffle(Masses, 1, 4)
+        from pairs in Gen.Int[0, 3].Array[kinds.Length]
+        from collar in Gen.OneOf(0, 2.5)
+        from bar in Gen.OneOf(20.0, 15.0, 30.0)
+        from start in Gen.OneOf(BarStart.Raised, BarStart.FromFloor)
+        select new BarRack(Bar(bar), Load.FromKilograms(collar), [.. kinds.Zip(pairs, (kg, count) => Plate(kg, count))], start);
+
+    private static readonly Gen<(BarRack Rack, double Target)> AnyTarget = Gen.Select(AnyRack, Gen.Double[0, 250]);
+
+    [Fact]
+    public void Exactly_the_totals_that_enumeration_finds_can_be_made() => AnyRack.Sample(rack =>
+        Assert.Equal(Enumerate(rack).Select(way => Total(rack, way)).Distinct().Order(), rack.Totals));
+
+    [Fact]
+    public void No_nearer_load_exists_and_a_tie_goes_down() => AnyTarget.Sample(row =>
+    {
+        List<double> all = [.. Enumerate(row.Rack).Select(way => Total(row.Rack, way).Kilograms)];
+        double? expected = all.Count == 0 ? null : all.OrderBy(kg => Math.Round(Math.Abs(kg - row.Target), 9)).ThenBy(kg => kg).First();
+        Assert.Equal(expected, new LoadMeans.OnBar(row.Rack).Nearest(row.Target)?.Kilograms);
+    });
+
+    [Fact]
+    public void The_ways_given_are_all_with_the_fewest_plates() => AnyRack.Sample(rack =>
+    {
+        foreach (var same in Enumerate(rack).GroupBy(way => Total(rack, way)))
+        {
+            int fewest = same.Min(way => way.Count);
+            List<string> expected = [.. same.Where(way => way.Count == fewest).Select(Text).Order()];
+            Assert.Equal(expected, rack.FewestPlates(same.Key).Select(sleeve => Text(sleeve.Plates)).Order());
+        }
+    });
+
+    [Fact]
+    public void The_sequence_has_the_fewest_changes_of_all() => Gen.Select(AnyRack.Where(rack => rack.Totals.Count > 2), Gen.Double.Unit.Array[2, 4]).Sample(row =>
+    {
+        var (rack, places) = row;
+        Load[] totals = [.. places.Select(place => rack.Totals[(int)(place * (rack.Totals.Count - 1))])];
+        IReadOnlyList<Sleeve> plan = PlateSequence.Plan(rack, totals);
+        Assert.Equal(totals, plan.Select(sleeve => Total(rack, sleeve.Plates)));
+        int Changes(IEnumerable<Sleeve> list) => list.Prepend(Sleeve.Empty).Zip(list, (from, to) => from.ChangesTo(to)).Sum();
+        int best = totals.Select(rack.FewestPlates).Aggregate(
+            (IEnumerable<List<Sleeve>>)[[]], (lists, ways) => lists.SelectMany(list => ways.Select(way => (List<Sleeve>)[.. list, way]))).Min(Changes);
+        Assert.Equal(best, Changes(plan));
+    });
+
+    // Taking the largest plate first gives 25 + 5 for 30, or fails where there is no 5.
+    [Fact]
+    public void Thirty_a_side_of_twenty_five_twenty_and_fifteen_is_two_fifteens()
+    {
+        var rack = new BarRack(Bar(20), Load.Zero, [Plate(25, 1), Plate(20, 1), Plate(15, 2)], BarStart.Raised);
+        Assert.Equal("15 15", Text(Assert.Single(rack.FewestPlates(Load.FromKilograms(80))).Plates));
+    }
+
+    [Fact]
+    public void A_pull_from_the_floor_needs_a_full_size_pair()
+    {
+        var rack = new BarRack(Bar(20), Load.Zero, [Plate(20, 1), Plate(10, 2), Plate(5, 1)], BarStart.FromFloor);
+        Assert.Equal([60, 70, 80, 90, 100, 110], rack.Totals.Select(total => total.Kilograms));
+        Assert.Empty(new BarRack(Bar(20), Load.Zero, [Plate(10, 4)], BarStart.FromFloor).Totals);
+    }
+
+    [Fact]
+    public void Plates_in_pounds_make_round_loads_in_pounds()
+    {
+        var rack = new BarRack(new Bar("bar", Load.FromPounds(45), Implement.Barbell), Load.Zero,
+            [new PlatePairs(Load.FromPounds(45), 2, true), new PlatePairs(Load.FromPounds(2.5), 1, false)], BarStart.Raised);
+        Assert.Equal([45, 50, 135, 140, 225, 230], rack.Totals.Select(total => Math.Round(total.Pounds, 1)));
+    }
+
+    private static Bar Bar(double kg) => new("bar", Load.FromKilograms(kg), Implement.Barbell);
+
+    private static PlatePairs Plate(double kg, int pairs) => new(Load.FromKilograms(kg), pairs, kg >= 20);
+
+    private static Load Total(BarRack rack, IReadOnlyList<Load> way) => way.Aggregate(rack.Bar.Mass + rack.Collar * 2, (sum, plate) => sum + plate * 2);
+
+    private static string Text(IEnumerable<Load> plates) => string.Join(' ', plates.Select(plate => plate.Kilograms));
+
+    private static IEnumerable<IReadOnlyList<Load>> Enumerate(BarRack rack) => rack.Plates
+        .Aggregate((IEnumerable<List<PlatePairs>>)[[]], (ways, kind) => ways.SelectMany(way =>
+            Enumerable.Range(0, kind.Pairs + 1).Select(count => (List<PlatePairs>)[.. way, .. Enumerable.Repeat(kind, count)])))
+        .Where(way => rack.BarStart is BarStart.Raised || way.Exists(plate => plate.FullSize))
+        .Select(way => (IReadOnlyList<Load>)[.. way.Select(plate => plate.Mass)]);
+}

@@ -1,0 +1,162 @@
+using CsCheck;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core.Tests;
+
+/// <summary>What must hold of every plan, over made-up cases of all kinds.</summary>
+public sealed class PlannerTests
+{
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped);
+    private static readonly string[] Lifts =
+        ["back-squat-high-bar", "back-squat-low-bar", "front-squat", "heels-raised-back-squat", "leg-press", "conventional-deadlift", "sumo-deadlift", "romanian-deadlift", "trap-bar-deadlift"];
+
+    private static readonly Gen<Equipment> AnyKit =
+        from items in Gen.Shuffle(Enum.GetValues<Implement>(), 0, 44)
+        from plates in Gen.Shuffle(new double[] { 25, 20, 15, 10, 5, 2.5, 1.25 }, 0, 7)
+        from pairs in Gen.Int[0, 4].Array[plates.Length]
+        from bells in Gen.OneOf(8.0, 12, 16, 24, 32).Array[0, 4]
+        select new Equipment
+        {
+            Items = items.ToHashSet(),
+            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell), new Bar("technique bar", Load.FromKilograms(10), Implement.Barbell)],
+            Plates = [.. plates.Zip(pairs, (kg, count) => new PlatePairs(Load.FromKilograms(kg), count, kg >= 20))],
+            Kettlebells = [.. bells.Order().Select(Load.FromKilograms)],
+            Dumbbells = [Load.FromKilograms(10), Load.FromKilograms(20)],
+            StackStep = Load.FromKilograms(5),
+        };
+
+    private static readonly Gen<PainEntry[]> AnyPain =
+        (from region in Gen.Enum<PainRegion>()
+         from trigger in Gen.Enum<PainTrigger>()
+         from score in Gen.Double[0, 10]
+         from nerve in Gen.Int[0, 9]
+         select new PainEntry { Region = region, WorseOn = [trigger], ScoreDuring = score, UsualScore = 1, ScoreNextMorning = 1, Weeks = 2, NerveSigns = nerve == 0 }).Array[0, 2];
+
+    private static readonly Gen<ClientCase> AnyCase =
+        from kit in AnyKit
+        from pain in AnyPain
+        from level in Gen.Enum<Level>()
+        from school in Gen.Enum<Progression>()
+        from low in Gen.Enum<StrengthReps>()
+        from goal in Gen.Enum<Goal>()
+        from kind in Gen.Enum<BlockKind>()
+        from focus in Gen.Enum<BlockFocus>()
+        from weeks in Gen.Int[1, 12]
+        from days in Gen.Shuffle(Enum.GetValues<Weekday>(), 1, 7)
+        from age in Gen.Int[13, 70]
+        from targets in Gen.Shuffle(Lifts, 0, 3)
+        from entries in Gen.Select(Gen.OneOf(Lifts), Gen.Double[15, 250], Gen.Int[1, 12]).Array[0, 3]
+        from flags in Gen.Enum<HealthFlag>().Array[0, 1]
+        select new ClientCase
+        {
+            Client = new Client
+            {
+                Name = "x", BirthYear = 2026 - age, HeightCm = 175, MassKg = 80, Level = level, Goal = goal, TargetLifts = targets,
+                Days = [.. days.Order().Select(day => new TrainingDay(day, 60))], Health = new Health(flags, null),
+            },
+            Equipment = kit,
+            Schools = new Schools { Progression = school, StrengthReps = low },
+            Strength = [.. entries.Select(row => new StrengthEntry(row.Item1, Load.FromKilograms(row.Item2), row.Item3, Rpe.Of(8), null, new DateOnly(2026, 11, 20), false))],
+            Pain = pain,
+            Block = new BlockRequest(new DateOnly(2026, 11, 30), kind, weeks, focus),
+        };
+
+    [Fact]
+    public void Every_load_can_be_made_and_its_plates_add_up() => Each((@case, plan, session, item) =>
+    {
+        IReadOnlyList<LoadMeans> means = new Loader(@case.Equipment).MeansFor(ExerciseCatalogue.Shipped[item.Exercise]);
+        foreach (PrescribedSet set in item.Sets.Where(set => set.Load is not null))
+        {
+            Assert.Contains(means, one => one.Steps.Contains(set.Load!.Value));
+            if (set.Bar is null) continue;
+            Bar bar = @case.Equipment.Bars.Concat(means.OfType<LoadMeans.OnBar>().Select(one => one.Rack.Bar)).First(one => one.Name == set.Bar);
+            Assert.Equal(set.Load!.Value, set.PerSide!.Aggregate(bar.Mass, (sum, plate) => sum + plate * 2));
+            Assert.All(set.PerSide!.GroupBy(plate => plate), same =>
+                Assert.True(same.Count() <= @case.Equipment.Plates.Where(kind => kind.Mass == same.Key).Sum(kind => kind.Pairs)));
+        }
+    });
+
+    [Fact]
+    public void Nothing_passes_a_cap_from_pain_age_or_a_referral() => Each((@case, plan, session, item) =>
+    {
+        Caution caution = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start).For(ExerciseCatalogue.Shipped[item.Exercise]);
+        var allowed = Assert.IsType<Caution.Allowed>(caution);
+        double? max = plan.Maxes.FirstOrDefault(row => row.Exercise == item.Exercise)?.Kilograms;
+        Assert.All(item.Sets, set =>
+        {
+            Assert.True(set.Rpe <= allowed.MostRpe);
+            if (allowed.MostFraction < 1 && set.Load is { } load) Assert.True(load.Kilograms <= allowed.MostFraction * max!.Value + 1e-6);
+        });
+    });
+
+    [Fact]
+    public void Every_exercise_can_be_done_with_the_kit() => Each((@case, plan, session, item) =>
+        Assert.True(ExerciseCatalogue.Shipped[item.Exercise].CanBeDoneWith(@case.Equipment)));
+
+    [Fact]
+    public void Percent_rpe_and_repetitions_of_the_last_set_agree() => Each((@case, plan, session, item) =>
+    {
+        PrescribedSet last = item.Sets[^1];
+        if (last.Percent is not { } percent || last.Rpe.Value <= 1) return;
+        var exercise = ExerciseCatalogue.Shipped[item.Exercise];
+        double asked = new Nerezza.Core.Loads.RepCurve(exercise.Curve).Fraction(last.Reps, last.Rpe) * (last.Tempo.CostsLoad ? 0.92 : 1);
+        LoadMeans means = new Loader(@case.Equipment).MeansFor(exercise)[0];
+        double max = plan.Maxes.First(row => row.Exercise == item.Exercise).Kilograms;
+        double step = Math.Max((means.NextAbove(last.Load!.Value) ?? last.Load.Value) - last.Load.Value, last.Load.Value - (means.NextBelow(last.Load.Value) ?? last.Load.Value));
+        Assert.True(Math.Abs(asked - percent.Fraction) <= 0.025 || Math.Abs(asked - percent.Fraction) * max <= step, $"{item.Exercise} {last}");
+    });
+
+    [Fact]
+    public void A_deload_is_half_the_sets_lighter_and_easy() => AnyCase.Sample(@case =>
+    {
+        if (Planner.Make(@case).Block is not { } block) return;
+        foreach ((Week load, Week deload) in block.Weeks.Zip(block.Weeks.Skip(1)).Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload))
+            foreach ((PrescribedItem before, PrescribedItem item) in load.Sessions.Zip(deload.Sessions).SelectMany(pair => pair.First.Items.Zip(pair.Second.Items)))
+            {
+                Assert.Equal((before.Sets.Count + 1) / 2, item.Sets.Count);
+                Assert.All(item.Sets, set => Assert.True(set.Rpe.Value <= 6));
+                if (item.Sets[0].Load is { } light && before.Sets[^1].Load is { } heavy) Assert.True(light <= heavy);
+            }
+    });
+
+    [Fact]
+    public void Heavy_hinges_keep_two_days_apart_or_a_check_says_so() => AnyCase.Sample(@case =>
+    {
+        Plan plan = Planner.Make(@case);
+        if (plan.Block is null) return;
+        List<DateOnly> heavy = [.. plan.Block.Weeks.SelectMany(week => week.Sessions).Where(session => session.Items.Any(IsHeavyHinge)).Select(session => session.Date)];
+        bool close = heavy.Zip(heavy.Skip(1)).Any(pair => pair.Second.DayNumber - pair.First.DayNumber < 2);
+        Assert.Equal(close, plan.Checks.Any(check => check.Code is CheckCode.HingeSpacing));
+    });
+
+    [Fact]
+    public void A_stop_makes_no_block_and_anything_else_makes_one() => AnyCase.Sample(@case =>
+    {
+        Plan plan = Planner.Make(@case);
+        Assert.Equal(plan.Referral?.Level is ReferralLevel.Stop, plan.Block is null);
+        if (plan.Block is not null) Assert.Equal(@case.Block.Weeks, plan.Block.Weeks.Count);
+    });
+
+    [Fact]
+    public void The_same_case_gives_the_same_plan() => AnyCase.Sample(@case => Assert.Equal(Text(Planner.Make(@case)), Text(Planner.Make(@case))), iter: 50);
+
+    private static bool IsHeavyHinge(PrescribedItem item) => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge
+        && item.Sets.Any(set => set.Percent?.Value >= 75 || set.Rpe.Value >= 8);
+
+    private static void Each(Action<ClientCase, Plan, Session, PrescribedItem> check) => AnyCase.Sample(@case =>
+    {
+        Plan plan = Planner.Make(@case);
+        foreach (Session session in plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [])
+            foreach (PrescribedItem item in session.Items) check(@case, plan, session, item);
+    });
+
+    private static string Text(Plan plan) => string.Join('\n', plan.Block?.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items
+        .SelectMany(item => item.Sets.Select(set => $"{session.Date} {item.Exercise} {set.Load?.Kilograms} {set.Reps} {set.Percent} {string.Join('+', set.PerSide ?? [])}"))) ?? []);
+}

@@ -1,0 +1,107 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Wording;
+
+namespace Nerezza.Core.Tests.Safety;
+
+public sealed class ReferralTests
+{
+    private static readonly PainEntry Ache = new() { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 1, UsualScore = 1, Weeks = 1 };
+
+    // Each flag alone, without and with pain; from handbook 7.
+    [Theory]
+    [InlineData("saddle-numbness", "Stop Emergency", "Stop Emergency")]
+    [InlineData("bladder-bowel", "Stop Emergency", "Stop Emergency")]
+    [InlineData("progressive-weakness", "Stop Emergency", "Stop Emergency")]
+    [InlineData("both-legs", "Stop Emergency", "Stop Emergency")]
+    [InlineData("chest-pain", "Stop Emergency", "Stop Emergency")]
+    [InlineData("fainting", "Stop Emergency", "Stop Emergency")]
+    [InlineData("breathlessness", "Stop Emergency", "Stop Emergency")]
+    [InlineData("fever", "Stop Doctor", "Stop Doctor")]
+    [InlineData("blood-pressure-180", "Stop Doctor", "Stop Doctor")]
+    [InlineData("pregnancy-warning", "Stop Doctor", "Stop Doctor")]
+    [InlineData("recent-trauma", "BeforeHeavy Clearance", "Stop Doctor")]
+    [InlineData("weight-loss", "BeforeHeavy Clearance", "Stop Doctor")]
+    [InlineData("cancer-history", "BeforeHeavy Clearance", "Stop Doctor")]
+    [InlineData("night-pain", "BeforeHeavy Clearance", "Stop Doctor")]
+    [InlineData("osteoporosis", "BeforeHeavy Clearance", "Stop Doctor")]
+    [InlineData("pregnant", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("postnatal", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("heart", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("blood-pressure-160", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("eye-surgery", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("aneurysm", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("hernia", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    [InlineData("recent-surgery", "BeforeHeavy Clearance", "BeforeHeavy Clearance")]
+    public void Each_answer_has_its_level(string flag, string alone, string withPain)
+    {
+        Health health = new([Codes.Find<HealthFlag>(flag)!.Value], null);
+        Assert.Equal(alone, Text(HealthReferral.From(health, [])));
+        Referral referral = HealthReferral.From(health, [Ache])!;
+        Assert.Equal(withPain, Text(referral));
+        Assert.Contains($"health.flags: {flag}", referral.Reasons);
+        Assert.Contains(ReferralWords.Question(Codes.Find<HealthFlag>(flag)!.Value), ReferralWords.Text(referral), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Every_flag_is_in_the_table() => Assert.Equal(23, Enum.GetValues<HealthFlag>().Length);
+
+    [Fact]
+    public void Only_the_answers_that_are_named_are_cleared()
+    {
+        var cleared = new Clearance("A. Doctor", "physician", new DateOnly(2026, 11, 1), [HealthFlag.Fever]);
+        Assert.Null(HealthReferral.From(new Health([HealthFlag.Fever], cleared), []));
+        Assert.Equal(["health.flags: chest-pain"], HealthReferral.From(new Health([HealthFlag.Fever, HealthFlag.ChestPain], cleared), [])!.Reasons);
+    }
+
+    [Fact]
+    public void Nerve_signs_come_before_heavy_work_and_lasting_pain_comes_last()
+    {
+        PainEntry nerve = Ache with { NerveSigns = true }, lasting = Ache with { Weeks = 7, Improving = false };
+        Assert.Equal("BeforeLoading Clearance", Text(HealthReferral.From(new Health([HealthFlag.Hernia], null), [nerve])));
+        Assert.Equal("Soon Clearance", Text(HealthReferral.From(new Health([], null), [lasting])));
+        Assert.Null(HealthReferral.From(new Health([], null), [lasting with { Improving = true }]));
+        Assert.Null(HealthReferral.From(new Health([], null), [lasting with { Weeks = 6 }]));
+    }
+
+    [Theory]
+    [InlineData(2.0, 1.0, 1.0, PainLevel.Watch)]
+    [InlineData(3.0, 1.0, 1.0, PainLevel.Change)]
+    [InlineData(5.0, 1.0, 1.0, PainLevel.Change)]
+    [InlineData(5.5, 1.0, 1.0, PainLevel.Stop)]
+    [InlineData(1.0, 2.0, 1.0, PainLevel.Change)]
+    [InlineData(1.0, 3.0, 1.0, PainLevel.Stop)]
+    [InlineData(4.0, 3.0, 3.0, PainLevel.Change)] // usual 3: the rise above it is judged
+    [InlineData(3.0, 3.0, 3.0, PainLevel.Watch)]
+    [InlineData(5.0, 3.0, 3.0, PainLevel.Stop)]
+    public void The_score_decides_the_level(double during, double morning, double usual, PainLevel level) =>
+        Assert.Equal(level, PainScore.LevelOf(Ache with { ScoreDuring = during, ScoreNextMorning = morning, UsualScore = usual }));
+
+    [Fact]
+    public void Bending_pain_rules_out_floor_pulls_and_caps_what_stays()
+    {
+        TrainingCaps caps = new(Client(), [Ache with { ScoreDuring = 4 }], new DateOnly(2026, 12, 1));
+        Assert.IsType<Caution.RuledOut>(caps.For(ExerciseCatalogue.Shipped["conventional-deadlift"]));
+        Assert.IsType<Caution.RuledOut>(caps.For(ExerciseCatalogue.Shipped["good-morning"]));
+        var squat = Assert.IsType<Caution.Allowed>(caps.For(ExerciseCatalogue.Shipped["front-squat"]));
+        Assert.Equal((6, 0.65), (squat.MostRpe.Value, squat.MostFraction));
+        Assert.Equal(new Caution.Allowed(Rpe.Ten, 1), caps.For(ExerciseCatalogue.Shipped["bench-press"]));
+    }
+
+    [Fact]
+    public void Age_and_heavy_work_cap_the_effort()
+    {
+        Assert.Equal(7, Allowed(Client() with { BirthYear = 2012 }).MostRpe.Value);
+        Assert.Equal(10, Allowed(Client() with { BirthYear = 2010 }).MostRpe.Value);
+        Assert.Equal(7, Allowed(Client() with { Health = new Health([HealthFlag.Hernia], null) }).MostRpe.Value);
+    }
+
+    private static Caution.Allowed Allowed(Client client) =>
+        Assert.IsType<Caution.Allowed>(new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped["front-squat"]));
+
+    private static string Text(Referral? referral) => referral is null ? "none" : $"{referral.Level} {referral.Urgency}";
+
+    private static Client Client() => new() { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] };
+}
