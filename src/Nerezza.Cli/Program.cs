@@ -1,15 +1,21 @@
-using Nerezza.Cli;
+namespace Nerezza.Cli;
 
-return args switch
+/// <summary>The command line: plan and schema, with no server and no database.</summary>
+internal static class EntryPoint
 {
-    ["plan", .. var files] when files.Length > 0 => PlanVerb.Run(files, Console.OpenStandardInput(), Console.Out, Console.Error),
-    ["schema", var name] => SchemaVerb.Run(name, Console.Out, Console.Error),
-    _ => Usage(),
-};
+    private const int BadUsage = 2;
 
-static int Usage()
-{
-    Console.Error.WriteLine("usage: nerezza plan CASE.json [MORE.json ...]   (- reads standard input)");
-    Console.Error.WriteLine("       nerezza schema case|plan");
-    return 2;
+    private static int Main(string[] args) => args switch
+    {
+        ["plan", .. var files] when files.Length > 0 => PlanVerb.Run(files, Console.OpenStandardInput(), Console.Out, Console.Error),
+        ["schema", var name] => SchemaVerb.Run(name, Console.Out, Console.Error),
+        _ => Usage(),
+    };
+
+    private static int Usage()
+    {
+        Console.Error.WriteLine("usage: nerezza plan CASE.json [MORE.json ...]   (- reads standard input)");
+        Console.Error.WriteLine("       nerezza schema case|plan");
+        return BadUsage;
+    }
 }

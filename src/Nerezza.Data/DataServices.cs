@@ -13,6 +13,7 @@ public static class DataServices
     {
         services.AddScoped<CoachScope>();
         services.AddScoped<Memberships>().AddScoped<ClientStore>().AddScoped<PlanStore>().AddScoped<LogStore>();
+        services.AddHealthChecks().AddNpgSql(connection);
         services.AddSingleton<OwnRowsOnly>();
         return services.AddDbContext<NerezzaContext>((provider, options) => Configure(options, connection).AddInterceptors(provider.GetRequiredService<OwnRowsOnly>()));
     }

@@ -37,7 +37,6 @@ builder.Services.AddAuthorization();
 builder.Services.AddAntiforgery(options => options.HeaderName = TokenCheck.Header);
 builder.Services.AddRateLimiter(RateLimits.Configure);
 builder.Services.AddProblemDetails();
-builder.Services.AddHealthChecks().AddNpgSql(connection);
 builder.Services.AddOpenApi(OpenApiDescription.Configure);
 builder.Services.ConfigureHttpJsonOptions(options => Json.ConfigureAnswers(options.SerializerOptions));
 

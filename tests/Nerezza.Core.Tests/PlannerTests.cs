@@ -92,7 +92,7 @@ public sealed class PlannerTests
         Assert.All(item.Sets, set =>
         {
             Assert.True(set.Rpe <= allowed.MostRpe);
-            if (allowed.MostFraction < 1 && set.Load is { } load) Assert.True(load.Kilograms <= allowed.MostFraction * max!.Value + 1e-6);
+            if (allowed.MostFraction < 1 && set.Load is { } load) Assert.True(load.Kilograms <= allowed.MostFraction * max!.Value + 0.001);
         });
     });
 

@@ -83,7 +83,7 @@ public sealed class BlockBuilder(Client client, Schools schools, BlockRequest re
             Exercise exercise = track.Lift.Exercise;
             OneRepMax? max = maxes.Find(exercise.Id);
             WeekTarget target = shape.Kind is WeekKind.Deload && track.LastLoadWeek is { } last
-                ? DeloadOf(last, max)
+                ? DeloadOf(last, track)
                 : TargetOf(track, shape, rule, max);
             WarmUpNeed need = warm.Add(exercise.Pattern) ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern;
             PrescribedItem item = _prescriber.Prescribe(exercise, track.Role, track.Range, target, max, need,
@@ -108,11 +108,11 @@ public sealed class BlockBuilder(Client client, Schools schools, BlockRequest re
     }
 
     /// <summary>Half the sets at a load 10 % below the last load week's, RPE at most 6.</summary>
-    private static WeekTarget DeloadOf(PrescribedItem last, OneRepMax? max)
+    private static WeekTarget DeloadOf(PrescribedItem last, Track track)
     {
         DeloadRule rule = BlockRules.Shipped.File.Deload;
-        double fraction = max is not null && last.Sets[^1].Percent is { } percent ? percent.Fraction * rule.LoadFactor : 1;
-        Rpe most = Rpe.Of(rule.MostRpe);
-        return new WeekTarget(Math.Max(1, (int)Math.Ceiling(last.Sets.Count * rule.SetsFactor)), last.Sets[^1].Reps, most, Math.Min(1, fraction), most, TargetKind.Straight);
+        double? aim = last.Sets[^1].Percent is { } percent ? percent.Fraction * rule.LoadFactor : null;
+        Rpe most = Rpe.Min(Rpe.Of(rule.MostRpe), track.MostRpe);
+        return new WeekTarget(Math.Max(1, (int)Math.Ceiling(last.Sets.Count * rule.SetsFactor)), last.Sets[^1].Reps, most, track.Lift.Limits.MostFraction, most, TargetKind.Straight, aim);
     }
 }

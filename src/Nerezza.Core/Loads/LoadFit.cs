@@ -8,7 +8,8 @@ namespace Nerezza.Core.Loads;
 /// <param name="Rpe">Effort wanted.</param>
 /// <param name="Range">Repetitions that may be prescribed.</param>
 /// <param name="MostFraction">A cap on the part of the max, where pain sets one; else 1.</param>
-public sealed record SetWanted(int Reps, Rpe Rpe, RepRange Range, double MostFraction = 1);
+/// <param name="AimFraction">The part of the max to aim at where the effort does not lead, as in a deload; the effort then follows.</param>
+public sealed record SetWanted(int Reps, Rpe Rpe, RepRange Range, double MostFraction = 1, double? AimFraction = null);
 
 /// <summary>A set with a load that can be made.</summary>
 /// <param name="Reps">Repetitions, perhaps changed to keep the effort.</param>
@@ -23,6 +24,9 @@ public sealed record FittedSet(int Reps, Rpe Rpe, Percent Percent, Load Load, do
 /// <param name="BodyKg">The part of body mass that is lifted along.</param>
 public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMeans Means)
 {
+    // Loads are whole grams; a max is not, and 77.5 % of it must not fall a millionth short of the 90 kg it means.
+    private const double OneGram = 0.001;
+
     /// <summary>The set with the nearest load; where that is over the target by more than 2 %, with fewer repetitions
     /// while the range allows, else with the next lower load and more repetitions.</summary>
     /// <returns>Null when nothing can be loaded, or when the lightest is too heavy for one repetition at that effort.</returns>
@@ -42,7 +46,7 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
         ? 0
         : (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
 
-    private double Fraction(SetWanted wanted, int reps) => Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.MostFraction);
+    private double Fraction(SetWanted wanted, int reps) => Math.Min(Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.AimFraction ?? 1), wanted.MostFraction);
 
     private double Target(double fraction) => Math.Max(0, fraction * MaxKg - BodyKg);
 
@@ -52,7 +56,7 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
     private Load? NearestWithin(double target, SetWanted wanted)
     {
         Load? nearest = Means.Nearest(target);
-        bool overCap = wanted.MostFraction < 1 && nearest?.Kilograms > Target(wanted.MostFraction) + 1e-9;
+        bool overCap = wanted.MostFraction < 1 && nearest?.Kilograms > Target(wanted.MostFraction) + OneGram;
         return overCap ? Means.NextBelow(nearest!.Value) : nearest;
     }
 

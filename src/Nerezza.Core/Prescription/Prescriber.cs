@@ -49,7 +49,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
             IEnumerable<Rpe> rising = PrescriptionRules.Shipped.File.CalibrationRpe.Select(rpe => Rpe.Min(Rpe.Of(rpe), target.MostRpe));
             return [.. rising.Select(rpe => new Wish(new SetWanted(target.Reps, rpe, range, target.MostFraction), rpe, factor))];
         }
-        var wanted = new SetWanted(target.Reps, Rpe.Min(target.Rpe, target.MostRpe), range, target.MostFraction);
+        var wanted = new SetWanted(target.Reps, Rpe.Min(target.Rpe, target.MostRpe), range, target.MostFraction, target.AimFraction);
         return [.. Enumerable.Range(0, target.Sets).Select(i => new Wish(wanted, Spread(wanted.Rpe, i, target), factor))];
     }
 

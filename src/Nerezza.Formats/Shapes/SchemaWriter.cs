@@ -34,12 +34,12 @@ public static class SchemaWriter
         Shape.Words { Blankness: Blankness.NotBlank } words => new JsonObject { ["type"] = "string", ["maxLength"] = words.Most, ["pattern"] = "\\S" },
         Shape.Words words => new JsonObject { ["type"] = "string", ["maxLength"] = words.Most },
         Shape.Code code => new JsonObject { ["type"] = "string", ["enum"] = Texts(code.Codes) },
-        Shape.Only only => new JsonObject { ["const"] = only.Value is string text ? JsonValue.Create(text) : JsonValue.Create((int)only.Value) },
+        Shape.Only only => new JsonObject { ["enum"] = new JsonArray(only.Value is string text ? JsonValue.Create(text) : JsonValue.Create((int)only.Value)) },
         Shape.Truth => new JsonObject { ["type"] = "boolean" },
         _ => new JsonObject { ["type"] = "string", ["format"] = "date" },
     };
 
-    private static JsonObject OrNull(JsonObject schema) => schema.ContainsKey("const") || !schema.ContainsKey("type")
+    private static JsonObject OrNull(JsonObject schema) => !schema.ContainsKey("type")
         ? schema
         : new JsonObject { ["anyOf"] = new JsonArray(schema, new JsonObject { ["type"] = "null" }) };
 

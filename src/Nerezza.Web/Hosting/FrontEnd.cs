@@ -8,6 +8,7 @@ internal static class FrontEnd
 {
     private const string NoncePlace = "__NONCE__";
     private const int NonceBytes = 16;
+    private static readonly string[] Reading = [HttpMethods.Get, HttpMethods.Head];
 
     public static void UseSecurityHeaders(this WebApplication app) => app.Use((http, next) =>
     {
@@ -28,7 +29,7 @@ internal static class FrontEnd
     {
         if (folder is null || !File.Exists(Path.Combine(folder, "index.html")))
         {
-            app.MapFallback(() => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start."));
+            app.MapMethods("{*path:nonfile}", Reading, () => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start.")).WithOrder(int.MaxValue);
             return;
         }
         string page = File.ReadAllText(Path.Combine(folder, "index.html"));
@@ -39,12 +40,13 @@ internal static class FrontEnd
             OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
                 file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
         });
-        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
-        app.MapFallback(http =>
+        // Reading alone: a change that finds no endpoint is told so, and not answered with the page.
+        app.MapMethods("/api/{**rest}", Reading, () => TypedResults.NotFound()).WithOrder(int.MaxValue - 1);
+        app.MapMethods("{*path:nonfile}", Reading, (HttpContext http) =>
         {
             http.Response.ContentType = "text/html; charset=utf-8";
             http.Response.Headers.CacheControl = "no-store";
             return http.Response.WriteAsync(page.Replace(NoncePlace, (string)http.Items[NoncePlace]!, StringComparison.Ordinal));
-        });
+        }).WithOrder(int.MaxValue);
     }
 }

@@ -1,0 +1,133 @@
+using System.Net;
+using System.Text.Json;
+using Nerezza.Core.Clients;
+using Nerezza.Formats;
+using Nerezza.Formats.Cases;
+using Nerezza.Web.Contracts;
+using LogSet = Nerezza.Web.Contracts.LogSet;
+
+namespace Nerezza.Web.Tests;
+
+/// <summary>From a plan to a logged session, and what follows from it.</summary>
+public sealed class FloorTests(Site site) : IClassFixture<Site>
+{
+    [Fact]
+    public async Task What_is_logged_moves_the_next_session()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        FloorView monday = await Floor(caller, id, Samples.Start), friday = await Floor(caller, id, Samples.Start.AddDays(4));
+        Assert.Equal(["back-squat-high-bar", "conventional-deadlift"], monday.Items.Select(item => item.Exercise));
+        FloorSet planned = monday.Items[0].Sets[0];
+        for (int place = 0; place < 4; place++)
+            await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(kg: planned.Kg!.Value + 5, reps: 7, rpe: 6, place: place));
+        FloorView after = await Floor(caller, id, Samples.Start.AddDays(4));
+        Assert.True(after.Items[0].Sets[0].Kg > friday.Items[0].Sets[0].Kg, "The estimate rose, so the next load must.");
+        FloorView same = await Floor(caller, id, Samples.Start);
+        Assert.Equal(planned.Kg, same.Items[0].Sets[0].Kg);
+        Assert.All(same.Items[0].Sets, set => Assert.Equal(6, set.Done!.Rpe));
+        BlockView block = await caller.Get<BlockView>($"/api/clients/{id}/block");
+        Assert.Equal(4, block.Done.Count);
+        Assert.NotEqual(JsonSerializer.Serialize(block.Plan, Json.Options), JsonSerializer.Serialize(block.AsMade, Json.Options));
+    }
+
+    [Fact]
+    public async Task A_set_that_was_easy_proposes_more_and_done_alone_stores_no_rating()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(rpe: 5.5));
+        FloorItem squat = (await Floor(caller, id, Samples.Start)).Items[0];
+        Assert.Equal(1, squat.Proposal!.Place);
+        Assert.True(squat.Proposal.Kg > squat.Sets[1].Kg);
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(place: 1));
+        squat = (await Floor(caller, id, Samples.Start)).Items[0];
+        Assert.Null(squat.Sets[1].Done!.Rpe);
+        Assert.Null(squat.Proposal);
+    }
+
+    [Fact]
+    public async Task A_set_sent_twice_is_one_set_and_another_with_its_id_is_told()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        LogSet set = Samples.Set(rpe: 8);
+        string path = $"/api/clients/{id}/sets";
+        Assert.Equal(HttpStatusCode.Created, (await caller.Send(HttpMethod.Post, path, set)).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await caller.Send(HttpMethod.Post, path, set)).StatusCode);
+        Assert.Equal(HttpStatusCode.Conflict, (await caller.Send(HttpMethod.Post, path, set with { Reps = 6 })).StatusCode);
+        Assert.Single((await caller.Get<BlockView>($"/api/clients/{id}/block")).Done);
+    }
+
+    [Fact]
+    public async Task A_correction_supersedes_and_an_undo_withdraws()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        LogSet first = Samples.Set(rpe: 8), corrected = Samples.Set(rpe: 9) with { Supersedes = first.Id };
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", first);
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", corrected);
+        Assert.Equal(9, Assert.Single((await caller.Get<BlockView>($"/api/clients/{id}/block")).Done).Rpe);
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets/{corrected.Id}/withdrawal", new WithdrawSet { Id = Guid.CreateVersion7().ToString() });
+        Assert.Empty((await caller.Get<BlockView>($"/api/clients/{id}/block")).Done);
+    }
+
+    [Fact]
+    public async Task A_stop_locks_the_block_the_floor_and_new_plans_until_it_is_cleared()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        await SaveHealth(caller, id, new HealthSection { Flags = [HealthFlag.ChestPain] });
+        BlockView block = await caller.Get<BlockView>($"/api/clients/{id}/block");
+        Assert.Contains("Emergency care today", block.Stop, StringComparison.Ordinal);
+        Assert.Null(block.Plan.Block);
+        Assert.Null(block.AsMade.Block);
+        Assert.Empty((await Floor(caller, id, Samples.Start)).Items);
+        Assert.Equal(HttpStatusCode.Locked, (await caller.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
+        Assert.Contains((await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions, decision => decision.ClientId == id && decision.Station is Station.Intake);
+        await SaveHealth(caller, id, new HealthSection
+        {
+            Flags = [HealthFlag.ChestPain],
+            ClearedBy = new ClearanceSection { Name = "A. Doctor", Profession = "physician", Date = Samples.Start, Flags = [HealthFlag.ChestPain] },
+        });
+        Assert.NotEmpty((await Floor(caller, id, Samples.Start)).Items);
+    }
+
+    [Fact]
+    public async Task A_changed_answer_marks_the_plan_out_of_date_and_an_old_version_is_not_saved()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{id}/intake");
+        var save = new SaveFacts { Facts = intake.Facts with { MassKg = 82 }, Schools = intake.Schools, Version = intake.FactsVersion };
+        Assert.False((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
+        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/facts", save);
+        Assert.True((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
+        HttpResponseMessage late = await caller.Send(HttpMethod.Put, $"/api/clients/{id}/facts", save with { Facts = intake.Facts with { MassKg = 99 } });
+        Assert.Equal(HttpStatusCode.Conflict, late.StatusCode);
+        Assert.Equal(82, (await caller.Get<IntakeView>($"/api/clients/{id}/intake")).Facts.MassKg);
+    }
+
+    [Fact]
+    public async Task A_case_that_goes_in_comes_out_the_same()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        CaseDocument found = await caller.Get<CaseDocument>($"/api/clients/{id}/case");
+        CaseDocument expected = Samples.Deckhand with { Schools = new SchoolsSection(), Log = [], Block = Samples.Block };
+        string Text(CaseDocument document) => JsonSerializer.Serialize(document with
+        {
+            Strength = [.. document.Strength!.Select(set => set with { Amrap = set.Amrap ?? false }).OrderBy(set => set.Exercise, StringComparer.Ordinal)],
+        }, Json.Options);
+        Assert.Equal(Text(expected), Text(found));
+    }
+
+    private static Task<FloorView> Floor(Caller caller, Guid id, DateOnly date) => caller.Get<FloorView>($"/api/clients/{id}/floor?date={date:yyyy-MM-dd}");
+
+    private static async Task SaveHealth(Caller caller, Guid id, HealthSection health)
+    {
+        IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{id}/intake");
+        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/facts",
+            new SaveFacts { Facts = intake.Facts with { Health = health }, Schools = intake.Schools, Version = intake.FactsVersion });
+    }
+}
