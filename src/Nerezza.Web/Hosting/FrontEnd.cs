@@ -29,7 +29,7 @@ internal static class FrontEnd
     {
         if (folder is null || !File.Exists(Path.Combine(folder, "index.html")))
         {
-            app.MapMethods("{*path:nonfile}", Reading, () => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start.")).WithOrder(int.MaxValue);
+            app.MapMethods("{*path:nonfile}", Reading, () => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start.")).WithOrder(int.MaxValue).ExcludeFromDescription();
             return;
         }
         string page = File.ReadAllText(Path.Combine(folder, "index.html"));
@@ -41,12 +41,12 @@ internal static class FrontEnd
                 file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
         });
         // Reading alone: a change that finds no endpoint is told so, and not answered with the page.
-        app.MapMethods("/api/{**rest}", Reading, () => TypedResults.NotFound()).WithOrder(int.MaxValue - 1);
+        app.MapMethods("/api/{**rest}", Reading, () => TypedResults.NotFound()).WithOrder(int.MaxValue - 1).ExcludeFromDescription();
         app.MapMethods("{*path:nonfile}", Reading, (HttpContext http) =>
         {
             http.Response.ContentType = "text/html; charset=utf-8";
             http.Response.Headers.CacheControl = "no-store";
             return http.Response.WriteAsync(page.Replace(NoncePlace, (string)http.Items[NoncePlace]!, StringComparison.Ordinal));
-        }).WithOrder(int.MaxValue);
+        }).WithOrder(int.MaxValue).ExcludeFromDescription();
     }
 }

@@ -18,6 +18,7 @@ export function NewClient() {
   const error = fieldErrors(add.error, '')
   return (
     <Box maxW="1060px">
+      <chakra.h1 srOnly>Add a client</chakra.h1>
       <chakra.form
         onSubmit={(event) => {
           event.preventDefault()

@@ -50,22 +50,24 @@ export function Floor() {
           {theme.bright ? 'Dark' : 'Bright'}
         </chakra.button>
       </Flex>
-      {floor.state === 'loading' && <Loading label="Fetching the session" />}
-      {floor.state === 'failed' && <Failed message={floor.message} retry={floor.retry} />}
-      {floor.state === 'ready' && !floor.data && (
-        <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />
-      )}
-      {view?.stop && (
-        <Box p={4}>
-          <Caution word="Stop" onIron={!theme.bright}>
-            {view.stop}
-          </Caution>
-        </Box>
-      )}
-      {view && !view.stop && view.items.length === 0 && (
-        <Nothing text={`No session on ${dayName(date)}.`} to={`/clients/${id}/block`} link="See the block" />
-      )}
-      {view && !view.stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} colors={colors} />}
+      <Flex as="main" direction="column" flex="1">
+        {floor.state === 'loading' && <Loading label="Fetching the session" />}
+        {floor.state === 'failed' && <Failed message={floor.message} retry={floor.retry} />}
+        {floor.state === 'ready' && !floor.data && (
+          <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />
+        )}
+        {view?.stop && (
+          <Box p={4}>
+            <Caution word="Stop" onIron={!theme.bright}>
+              {view.stop}
+            </Caution>
+          </Box>
+        )}
+        {view && !view.stop && view.items.length === 0 && (
+          <Nothing text={`No session on ${dayName(date)}.`} to={`/clients/${id}/block`} link="See the block" />
+        )}
+        {view && !view.stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} colors={colors} />}
+      </Flex>
     </Flex>
   )
 }

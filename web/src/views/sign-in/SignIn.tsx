@@ -8,7 +8,7 @@ export function SignIn() {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
   return (
-    <Flex h="100%" align="stretch">
+    <Flex as="main" h="100%" align="stretch">
       <Flex direction="column" justify="flex-end" bg="iron" color="iron.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
         <Box fontSize="64px" fontWeight="750" fontStretch="115%" lineHeight={1}>
           Nerezza
@@ -17,7 +17,7 @@ export function SignIn() {
           Measure, find out why, choose, prescribe, run the session, learn from the log.
         </Box>
       </Flex>
-      <Flex as="main" flex="1" align="center" justify="flex-start" px={{ base: 5, md: 14 }}>
+      <Flex flex="1" align="center" justify="flex-start" px={{ base: 5, md: 14 }}>
         <chakra.form
           w="100%"
           maxW="340px"

@@ -1,0 +1,51 @@
+using System.Text.Json;
+using Nerezza.Tests.Shared;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>WCAG 2.2 AA by axe-core: no violations on any view, in either theme, on a desk and on a phone.</summary>
+public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
+{
+    private static readonly string Axe = File.ReadAllText(Path.Combine(ServerProcess.Root, "web/node_modules/axe-core/axe.min.js"));
+    private readonly List<string> _found = [];
+
+    [Theory]
+    [InlineData("light", 1280)]
+    [InlineData("dark", 1280)]
+    [InlineData("light", 390)]
+    [InlineData("dark", 390)]
+    public void No_view_has_a_violation(string theme, int width)
+    {
+        using var browser = new Browser(site.Server.Address);
+        _found.Clear();
+        browser.Open("/");
+        browser.Script($"localStorage.setItem('nerezza.theme', '{theme}'); localStorage.setItem('nerezza.floor', '{(theme == "light" ? "bright" : "dark")}')");
+        browser.Open("/");
+        browser.Find("input[type=email]");
+        Check(browser, "sign-in");
+        browser.SignIn();
+        browser.UntilText("Waiting for you");
+        string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
+        browser.Size(width, 800);
+        Check(browser, "day");
+        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("floor", "How hard was it") })
+        {
+            browser.Open($"/clients/{client}/{path}");
+            browser.UntilText(sign);
+            Check(browser, path);
+        }
+        browser.Open("/clients/new");
+        browser.UntilText("New client");
+        Check(browser, "new client");
+        Assert.True(_found.Count == 0, string.Join('\n', _found));
+    }
+
+    private void Check(Browser browser, string view)
+    {
+        browser.Script(Axe);
+        string result = (string)browser.Driver.ExecuteAsyncScript(
+            "const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })"
+            + ".then(r => done(JSON.stringify(r.violations.map(v => ({ id: v.id, nodes: v.nodes.slice(0, 3).map(n => n.html.slice(0, 200) + ' ' + n.failureSummary) })))))")!;
+        if (JsonDocument.Parse(result).RootElement.GetArrayLength() > 0) _found.Add($"{view}: {result}");
+    }
+}

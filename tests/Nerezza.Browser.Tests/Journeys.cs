@@ -1,0 +1,180 @@
+using System.Globalization;
+using OpenQA.Selenium;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>Whole journeys of a coach through the running site.</summary>
+public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
+{
+    [Fact]
+    public void Sign_in_open_a_client_log_a_session_and_see_the_next_one_change() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Ilario", "Block");
+        double before = LoadOfCell(browser, week: 2);
+        browser.OpenStation("Floor");
+        double planned = BigLoad(browser);
+        int sets = 0;
+        while (browser.All("//*[contains(text(),'All sets are done')]").Count == 0 && sets < 20)
+        {
+            // Heavier and easier than planned, on every set.
+            browser.Find("button[aria-label='Load more']").Click();
+            browser.Find("button[aria-label='Log at RPE 6']").Click();
+            sets++;
+            Thread.Sleep(700);
+            browser.UntilTrue("the set is taken", () => !Body(browser).Contains("not sent yet", StringComparison.Ordinal));
+        }
+        Assert.Equal(7, sets);
+        browser.UntilText("Everything is saved.");
+        browser.Find("//a[.='Block']").Click();
+        browser.UntilText("4 of 4 done");
+        browser.UntilTrue("next week's load rose", () => LoadOfCell(browser, week: 2) > before);
+        Assert.True(planned > 0);
+        Assert.Contains("was ", Body(browser), StringComparison.Ordinal);
+    });
+
+    [Fact]
+    public void Done_alone_stores_no_rating_and_undo_takes_it_back() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Renske", "Floor");
+        browser.Find("//button[contains(., 'no rating')]").Click();
+        browser.UntilText("Logged");
+        browser.UntilText(", no rating.");
+        browser.UntilText("Set 2 of");
+        browser.UntilText("Rest ");
+        browser.Find("//button[.='Undo']").Click();
+        browser.UntilText("Set 1 of");
+    });
+
+    [Fact]
+    public void A_double_tap_logs_one_set() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Jocasta", "Floor");
+        browser.UntilText("Set 1 of");
+        browser.Script("const key = document.querySelector(\"button[aria-label='Log at RPE 8']\"); key.click(); key.click();");
+        browser.UntilText("Set 2 of");
+        Thread.Sleep(1000);
+        Assert.Contains("Set 2 of", Body(browser), StringComparison.Ordinal);
+    });
+
+    [Fact]
+    public void The_block_is_walked_by_keyboard_alone() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Teodora", "Block");
+        IWebElement cell = browser.Find("[role=grid] [data-focus=true]");
+        cell.Click();
+        string first = Focused(browser);
+        Press(browser, Keys.ArrowRight);
+        Assert.Contains("week 2", Focused(browser), StringComparison.Ordinal);
+        Press(browser, Keys.ArrowDown);
+        Assert.NotEqual(first, Focused(browser));
+        Press(browser, Keys.Home + Keys.ArrowUp);
+        Assert.Equal(first, Focused(browser));
+        Press(browser, "b");
+        browser.UntilText("The max is likely between");
+        Press(browser, "p");
+        browser.UntilTrue("the panel is folded", () => browser.All("aside").Count == 0);
+        Press(browser, "g1");
+        browser.UntilText("Sets entered");
+        browser.Find("body").SendKeys("?");
+        browser.UntilText("the whole because");
+    });
+
+    [Fact]
+    public void A_wrong_number_is_told_at_its_field_and_what_was_typed_stays() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Teodora", "Intake");
+        IWebElement height = Labelled(browser, "Height, cm");
+        height.SendKeys(Keys.Control + "a");
+        height.SendKeys("1.84");
+        browser.OpenStation("Block");
+        browser.Find("[role=grid]");
+        browser.OpenStation("Intake");
+        Assert.Equal("1.84", Labelled(browser, "Height, cm").GetAttribute("value"));
+        browser.Find("//button[.='Save']").Click();
+        browser.UntilText("1.84 is not between 100 and 250; centimetres expected");
+        Assert.Equal("true", Labelled(browser, "Height, cm").GetAttribute("aria-invalid"));
+        browser.Find("//button[.='Take back']").Click();
+        browser.UntilTrue("the saved height is back", () => Labelled(browser, "Height, cm").GetAttribute("value") == "184");
+    });
+
+    [Fact]
+    public void A_new_client_gets_a_first_block_from_two_entered_sets() => Run(browser =>
+    {
+        browser.SignIn();
+        browser.Find("button[aria-label='Add a client']").Click();
+        Labelled(browser, "Name").SendKeys("Mirela Ost");
+        Labelled(browser, "Height, cm").SendKeys("170");
+        Labelled(browser, "Body mass, kg").SendKeys("68");
+        browser.Find("//button[.='Monday']").Click();
+        browser.Find("//button[.='Thursday']").Click();
+        browser.Find("//form//button[.='Add']").Click();
+        browser.UntilText("None yet. Enter one good set");
+        foreach (string kit in new[] { "Barbell", "Rack", "Plates", "Blocks" }) browser.Find($"//button[.='{kit}']").Click();
+        browser.Find("//button[.='Start from a usual set']").Click();
+        browser.Find("//section[contains(., 'Equipment')]//button[.='Save']").Click();
+        browser.UntilText("Saved.");
+        Enter(browser, "Back squat, high bar", "80", "5", "8");
+        Enter(browser, "Conventional deadlift", "100", "5", "8");
+        browser.OpenStation("Block");
+        browser.Find("//button[.='Make the block']").Click();
+        browser.Find("[role=grid]");
+        browser.UntilText("Strength, 4 weeks");
+        Assert.True(LoadOfCell(browser, week: 1) > 0);
+    });
+
+    private void Run(Action<Browser> journey)
+    {
+        using var browser = new Browser(site.Server.Address);
+        try
+        {
+            journey(browser);
+        }
+        catch
+        {
+            browser.Keep("journey");
+            throw;
+        }
+    }
+
+    private static void Enter(Browser browser, string lift, string kg, string reps, string rpe)
+    {
+        int before = browser.All("//button[.='Remove']").Count;
+        new OpenQA.Selenium.Support.UI.SelectElement(Labelled(browser, "Exercise")).SelectByText(lift);
+        Labelled(browser, "kg").SendKeys(kg);
+        Labelled(browser, "Repetitions").SendKeys(reps);
+        Labelled(browser, "RPE").SendKeys(rpe);
+        browser.Find("//form//button[.='Add']").Click();
+        browser.UntilTrue("the set is listed", () => browser.All("//button[.='Remove']").Count == before + 1);
+        browser.UntilTrue("the form is empty again", () => Labelled(browser, "kg").GetAttribute("value") == "");
+    }
+
+    private static IWebElement Labelled(Browser browser, string label) => browser.Find($"//*[@id=//label[normalize-space()='{label}']/@for]");
+
+    private static string Body(Browser browser) => browser.Driver.FindElement(By.TagName("body")).Text;
+
+    private static string Focused(Browser browser) => (string)browser.Script("return document.activeElement.getAttribute('aria-label') ?? ''")!;
+
+    private static void Press(Browser browser, string keys)
+    {
+        foreach (char key in keys)
+        {
+            browser.Driver.SwitchTo().ActiveElement().SendKeys(key.ToString());
+            Thread.Sleep(120);
+        }
+    }
+
+    private static double BigLoad(Browser browser) =>
+        double.Parse(browser.Find("[aria-label$=' kilograms']").Text, CultureInfo.InvariantCulture);
+
+    /// <summary>The load of the first lift in a week, as the grid reads it out.</summary>
+    private static double LoadOfCell(Browser browser, int week)
+    {
+        string label = browser.Find($"//td[contains(@aria-label, 'week {week}:')]").GetAttribute("aria-label")!;
+        return double.Parse(label.Split(',')[^(label.Contains("done", StringComparison.Ordinal) ? 2 : 1)].Replace("kg", "", StringComparison.Ordinal), CultureInfo.InvariantCulture);
+    }
+}
