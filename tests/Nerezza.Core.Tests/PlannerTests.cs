@@ -58,8 +58,15 @@ public sealed class PlannerTests
         {
             Client = new Client
             {
-                Name = "x", BirthYear = 2026 - age, HeightCm = 175, MassKg = 80, Level = level, Goal = goal, TargetLifts = targets,
-                Days = [.. days.Order().Select(day => new TrainingDay(day, 60))], Health = new Health(flags, null),
+                Name = "x",
+                BirthYear = 2026 - age,
+                HeightCm = 175,
+                MassKg = 80,
+                Level = level,
+                Goal = goal,
+                TargetLifts = targets,
+                Days = [.. days.Order().Select(day => new TrainingDay(day, 60))],
+                Health = new Health(flags, null),
             },
             Equipment = kit,
             Schools = new Schools { Progression = school, StrengthReps = low },

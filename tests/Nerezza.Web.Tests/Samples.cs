@@ -21,7 +21,13 @@ internal static class Samples
 
     public static LogSet Set(string exercise = "back-squat-high-bar", double kg = 92.5, int reps = 5, double? rpe = null, int place = 0, DateOnly? date = null) => new()
     {
-        Id = Guid.CreateVersion7().ToString(), Date = date ?? Start, Exercise = exercise, Place = place, Kg = kg, Reps = reps, Rpe = rpe,
+        Id = Guid.CreateVersion7().ToString(),
+        Date = date ?? Start,
+        Exercise = exercise,
+        Place = place,
+        Kg = kg,
+        Reps = reps,
+        Rpe = rpe,
     };
 
     /// <summary>The deckhand with a four-week block from <see cref="Start"/>.</summary>

@@ -13,8 +13,16 @@ internal static class DemoClients
     private static CaseDocument Deckhand(DateOnly first) => Case(
         new ClientSection
         {
-            Name = "Ilario Brusco", BirthYear = 1994, Sex = Sex.Male, HeightCm = 175, MassKg = 80, TrainingYears = 2, Level = Level.Intermediate,
-            Goal = Goal.Strength, TargetLifts = ["back-squat-high-bar", "conventional-deadlift"], Days = Days((Weekday.Mon, 75), (Weekday.Wed, 60), (Weekday.Fri, 75)),
+            Name = "Ilario Brusco",
+            BirthYear = 1994,
+            Sex = Sex.Male,
+            HeightCm = 175,
+            MassKg = 80,
+            TrainingYears = 2,
+            Level = Level.Intermediate,
+            Goal = Goal.Strength,
+            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
+            Days = Days((Weekday.Mon, 75), (Weekday.Wed, 60), (Weekday.Fri, 75)),
         },
         HarbourGym, Sets(first, ("back-squat-high-bar", 95, 5, 9), ("conventional-deadlift", 132.5, 3, 8.5))) with
     {
@@ -28,8 +36,16 @@ internal static class DemoClients
     private static CaseDocument Archivist(DateOnly first) => Case(
         new ClientSection
         {
-            Name = "Teodora Valk", BirthYear = 1988, Sex = Sex.Female, HeightCm = 184, MassKg = 77, TrainingYears = 2.5, Level = Level.Intermediate,
-            SegmentsCm = new SegmentsSection { Thigh = 49, Torso = 50 }, Goal = Goal.Muscle, TargetLifts = ["front-squat", "romanian-deadlift"],
+            Name = "Teodora Valk",
+            BirthYear = 1988,
+            Sex = Sex.Female,
+            HeightCm = 184,
+            MassKg = 77,
+            TrainingYears = 2.5,
+            Level = Level.Intermediate,
+            SegmentsCm = new SegmentsSection { Thigh = 49, Torso = 50 },
+            Goal = Goal.Muscle,
+            TargetLifts = ["front-squat", "romanian-deadlift"],
             Days = Days((Weekday.Tue, 60), (Weekday.Thu, 60), (Weekday.Sat, 75)),
         },
         HarbourGym, Sets(first, ("front-squat", 60, 5, 8), ("romanian-deadlift", 75, 8, 8)));
@@ -37,8 +53,16 @@ internal static class DemoClients
     private static CaseDocument Masters(DateOnly first) => Case(
         new ClientSection
         {
-            Name = "Renske Aldaro", BirthYear = 1975, Sex = Sex.Female, HeightCm = 164, MassKg = 69, TrainingYears = 9, Level = Level.Advanced,
-            Goal = Goal.Strength, TargetLifts = ["sumo-deadlift", "back-squat-low-bar"], Competition = new CompetitionSection { Date = first.AddDays(160) },
+            Name = "Renske Aldaro",
+            BirthYear = 1975,
+            Sex = Sex.Female,
+            HeightCm = 164,
+            MassKg = 69,
+            TrainingYears = 9,
+            Level = Level.Advanced,
+            Goal = Goal.Strength,
+            TargetLifts = ["sumo-deadlift", "back-squat-low-bar"],
+            Competition = new CompetitionSection { Date = first.AddDays(160) },
             Days = Days((Weekday.Mon, 90), (Weekday.Tue, 75), (Weekday.Thu, 90), (Weekday.Sat, 75)),
         },
         HarbourGym, Sets(first, ("sumo-deadlift", 140, 2, 9), ("back-squat-low-bar", 107.5, 3, 8.5))) with
@@ -50,8 +74,16 @@ internal static class DemoClients
     private static CaseDocument CraneDriver(DateOnly first) => Case(
         new ClientSection
         {
-            Name = "Osric Pellan", BirthYear = 1983, Sex = Sex.Male, HeightCm = 182, MassKg = 96, TrainingYears = 4, Level = Level.Intermediate,
-            Goal = Goal.Strength, TargetLifts = ["back-squat-high-bar", "conventional-deadlift"], Days = Days((Weekday.Tue, 60), (Weekday.Fri, 60)),
+            Name = "Osric Pellan",
+            BirthYear = 1983,
+            Sex = Sex.Male,
+            HeightCm = 182,
+            MassKg = 96,
+            TrainingYears = 4,
+            Level = Level.Intermediate,
+            Goal = Goal.Strength,
+            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
+            Days = Days((Weekday.Tue, 60), (Weekday.Fri, 60)),
         },
         HarbourGym, Sets(first, ("back-squat-high-bar", 115, 5, 8), ("conventional-deadlift", 155, 4, 8))) with
     {
@@ -68,8 +100,16 @@ internal static class DemoClients
     private static CaseDocument Student(DateOnly first) => Case(
         new ClientSection
         {
-            Name = "Jocasta Merle", BirthYear = 2004, Sex = Sex.Female, HeightCm = 168, MassKg = 62, TrainingYears = 1.5, Level = Level.Intermediate,
-            Goal = Goal.Muscle, Emphasis = [Muscle.GluteusMaximus], TargetLifts = ["back-squat-high-bar", "romanian-deadlift"],
+            Name = "Jocasta Merle",
+            BirthYear = 2004,
+            Sex = Sex.Female,
+            HeightCm = 168,
+            MassKg = 62,
+            TrainingYears = 1.5,
+            Level = Level.Intermediate,
+            Goal = Goal.Muscle,
+            Emphasis = [Muscle.GluteusMaximus],
+            TargetLifts = ["back-squat-high-bar", "romanian-deadlift"],
             Days = Days((Weekday.Mon, 60), (Weekday.Tue, 50), (Weekday.Wed, 60), (Weekday.Fri, 60), (Weekday.Sat, 60)),
         },
         HarbourGym, Sets(first, ("back-squat-high-bar", 55, 6, 8), ("romanian-deadlift", 60, 8, 8))) with
@@ -81,8 +121,15 @@ internal static class DemoClients
     public static CaseDocument Beginner => Case(
         new ClientSection
         {
-            Name = "Wendelin Hark", BirthYear = 2001, Sex = Sex.Unspecified, HeightCm = 171, MassKg = 70, TrainingYears = 0.2, Level = Level.Novice,
-            Goal = Goal.General, Days = Days((Weekday.Mon, 40), (Weekday.Thu, 40)),
+            Name = "Wendelin Hark",
+            BirthYear = 2001,
+            Sex = Sex.Unspecified,
+            HeightCm = 171,
+            MassKg = 70,
+            TrainingYears = 0.2,
+            Level = Level.Novice,
+            Goal = Goal.General,
+            Days = Days((Weekday.Mon, 40), (Weekday.Thu, 40)),
         },
         new EquipmentSection
         {
@@ -108,7 +155,11 @@ internal static class DemoClients
 
     private static CaseDocument Case(ClientSection client, EquipmentSection equipment, IReadOnlyList<StrengthSection> strength) => new()
     {
-        Format = "nerezza.case", Version = 1, Client = client, Equipment = equipment, Strength = strength,
+        Format = "nerezza.case",
+        Version = 1,
+        Client = client,
+        Equipment = equipment,
+        Strength = strength,
     };
 
     private static PlateSection Plate(double kg, int pairs) => new() { Kg = kg, Pairs = pairs };
