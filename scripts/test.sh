@@ -15,8 +15,8 @@ stop_test_cluster() { started_database=yes; stop_database; rm -rf "$data" "$clus
 # count FILE: adds what a test run printed to $passed and $failed.
 count() {
   local p f
-  p="$(grep -oE 'Passed: +[0-9]+' "$1" | grep -oE '[0-9]+' | awk '{s+=$1} END {print s+0}')"
-  f="$(grep -oE 'Failed: +[0-9]+' "$1" | grep -oE '[0-9]+' | awk '{s+=$1} END {print s+0}')"
+  p="$(awk '/^ *Passed: *[0-9]+/ {s += $2} END {print s + 0}' "$1")"
+  f="$(awk '/^ *Failed: *[0-9]+/ {s += $2} END {print s + 0}' "$1")"
   passed=$((passed + p)) failed=$((failed + f))
 }
 
