@@ -44,7 +44,8 @@ start_database() {
   [ -f "$cluster/PG_VERSION" ] && [ -f "$data/password" ] || make_cluster "$bin"
   major="$("$bin/pg_ctl" --version | grep -oE '[0-9]+' | head -n 1)"
   [ "$(cat "$data/major")" = "$major" ] || fail "the database in $data was made by PostgreSQL $(cat "$data/major"), this machine has $major; keep the old version or restore a backup"
-  started_database=no
+  # A cluster that a killed run left behind is taken over, and stopped at the end like one of our own.
+  started_database=yes
   if ! as_owner "$bin/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
     # pg_ctl knows a stale pid file when it sees one; what it says goes to the log.
     if ! as_owner "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
@@ -52,7 +53,6 @@ start_database() {
       tail -n 5 "$cluster/server.log" >&2 2>/dev/null || true
       fail "the database did not come up; the lines above are from $cluster/server.log"
     fi
-    started_database=yes
   fi
   export NEREZZA_DB="Host=127.0.0.1;Port=$(cat "$data/port");Database=nerezza;Username=nerezza;Password=$(cat "$data/password")"
 }

@@ -4,7 +4,7 @@ start_application() {
   while [ $# -gt 0 ]; do
     case "$1" in
       --port) [ $# -gt 1 ] || fail "--port wants a number"; port="$2"; shift 2 ;;
-      --data) [ $# -gt 1 ] || fail "--data wants a folder"; mkdir -p "$2" || fail "$2 cannot be made"; data="$(cd "$2" && pwd)"; shift 2 ;;
+      --data) [ $# -gt 1 ] || fail "--data wants a folder"; mkdir -p "$2" 2>/dev/null || fail "the data folder $2 cannot be made"; data="$(cd "$2" && pwd)"; shift 2 ;;
       --empty) load=""; shift ;;
       *) fail "'$1' is not an option of start; ./nerezza help lists them" ;;
     esac
@@ -44,7 +44,9 @@ server() (
 curl_health() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://127.0.0.1:$port/health"; }
 
 stop_application() {
-  [ -n "${server_pid:-}" ] && kill "$server_pid" 2>/dev/null && wait "$server_pid" 2>/dev/null
+  if [ -n "${server_pid:-}" ]; then
+    kill "$server_pid" 2>/dev/null || true
+    wait "$server_pid" 2>/dev/null || true
+  fi
   stop_database
-  return 0
 }
