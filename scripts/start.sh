@@ -21,7 +21,7 @@ start_application() {
   start_database
   # shellcheck disable=SC2086
   quietly "Bringing the database up to date" server migrate $load
-  server --urls "http://127.0.0.1:$port" &
+  become_server --urls "http://127.0.0.1:$port" &
   server_pid=$!
   for _ in $(seq 100); do
     kill -0 "$server_pid" 2>/dev/null || fail "the server stopped while starting; the lines above say why"
@@ -35,11 +35,12 @@ start_application() {
   wait "$server_pid"
 }
 
-# A subshell that becomes the server, so that its process id is the server's own.
-server() (
+# Becomes the server. In the background the process id is then the server's own; in the foreground it needs the brackets.
+become_server() {
   export NEREZZA_WEB="$root/web/dist" Serilog__MinimumLevel__Default="${NEREZZA_LOG:-Warning}"
   exec dotnet "$root/src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll" "$@"
-)
+}
+server() (become_server "$@")
 
 curl_health() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://127.0.0.1:$port/health"; }
 
