@@ -3,6 +3,9 @@
 # As root the cluster runs as the postgres user, in a place that user can reach.
 as_owner() { if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi; }
 
+# why LOG: the last line that says what went wrong.
+why() { grep -E 'FATAL|PANIC|error' "$1" 2>/dev/null | tail -n 1 | sed 's/^.*\(FATAL\|PANIC\): *//'; }
+
 free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
 
 cluster_place() {
@@ -26,8 +29,12 @@ make_cluster() {
   printf '%s' "$password" >"$data/password"
   install -m 600 "$data/password" "$cluster.pw"
   [ "$(id -u)" = 0 ] && chown postgres "$cluster.pw"
-  (quietly "Making a database cluster" as_owner "$bin/initdb" -D "$cluster.new" -U nerezza --locale=C.UTF-8 --encoding=UTF8 --auth=scram-sha-256 --pwfile="$cluster.pw") \
-    || { rm -rf "$cluster.new" "$cluster.pw" "$data/password"; fail "the database cluster could not be made; is the disk full? ($(df -h --output=avail "$(dirname "$cluster")" | tail -n 1 | tr -d ' ') free)"; }
+  say "Making a database cluster"
+  local log; log="$(mktemp)"
+  if ! as_owner "$bin/initdb" -D "$cluster.new" -U nerezza --locale=C.UTF-8 --encoding=UTF8 --auth=scram-sha-256 --pwfile="$cluster.pw" >"$log" 2>&1; then
+    rm -rf "$cluster.new" "$cluster.pw" "$data/password"
+    fail "the database cluster could not be made: $(why "$log") ($(df -h --output=avail "$(dirname "$cluster")" | tail -n 1 | tr -d ' ') free on that disk)"
+  fi
   rm -f "$cluster.pw"
   free_port >"$data/port"
   "$bin/pg_ctl" --version | grep -oE '[0-9]+' | head -n 1 >"$data/major"
@@ -50,8 +57,7 @@ start_database() {
     # pg_ctl knows a stale pid file when it sees one; what it says goes to the log.
     if ! as_owner "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
       -o "-c listen_addresses=127.0.0.1 -c port=$(cat "$data/port") -c unix_socket_directories='' ${NEREZZA_PG_OPTIONS:-}" start >/dev/null 2>&1; then
-      tail -n 5 "$cluster/server.log" >&2 2>/dev/null || true
-      fail "the database did not come up; the lines above are from $cluster/server.log"
+      fail "the database did not come up: $(why "$cluster/server.log"); more in $cluster/server.log"
     fi
   fi
   export NEREZZA_DB="Host=127.0.0.1;Port=$(cat "$data/port");Database=nerezza;Username=nerezza;Password=$(cat "$data/password")"
