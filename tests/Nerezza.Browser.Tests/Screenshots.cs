@@ -38,6 +38,10 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         Take(browser, "floor-phone");
         browser.Size(1280, 800);
         Take(browser, "floor");
+        browser.Find("button[aria-label='Log at RPE 6']").Click();
+        browser.UntilText("easier than planned");
+        browser.Size(390, 844);
+        Take(browser, "floor-logged-phone");
     }
 
     private static void Theme(Browser browser) => browser.Find("//header//button[.='Dark' or .='Light']").Click();

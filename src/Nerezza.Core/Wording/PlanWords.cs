@@ -22,7 +22,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     /// <summary>Why an exercise was not taken.</summary>
     public static string Because(PassedOver passed) => passed switch
     {
-        PassedOver.NoKit noKit => $"{string.Join(" and ", noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' ')))} {(noKit.Missing.Count > 1 ? "are" : "is")} not there",
+        PassedOver.NoKit noKit => Missing([.. noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' '))]),
         PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
         _ => "the client never wants it",
     };
@@ -57,6 +57,9 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         { Week: { } week } => $"week {week}",
         _ => "block",
     };
+
+    private static string Missing(IReadOnlyList<string> kit) =>
+        $"{string.Join(" and ", kit)} {(kit.Count > 1 || kit[0].EndsWith('s') ? "are" : "is")} not there";
 
     private string Name(Check check) => check.Exercise is { } id && catalogue.Find(id) is { } exercise ? exercise.Name : "The exercise";
 

@@ -76,7 +76,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
             {view.weekKind === 'deload' ? ', deload' : ''}
           </Box>
           <Box
-            color={rest.tooSoon ? colors.stop : colors.quiet}
+            color={rest.tooSoon ? colors.ink : colors.quiet}
             role="timer"
             aria-live="off"
             fontWeight="600"

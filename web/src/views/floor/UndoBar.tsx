@@ -38,7 +38,17 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
   }, [open, undo])
   const unsent = log.waiting.filter((entry) => !entry.refused).length
   return (
-    <Flex mt={3} minH="56px" align="center" justify="space-between" gap={3}>
+    <Flex
+      mt={3}
+      minH="56px"
+      py={1}
+      align="center"
+      justify="space-between"
+      gap={3}
+      position="sticky"
+      bottom={0}
+      bg={open ? colors.bg : undefined}
+    >
       <Box role="status" color={colors.quiet}>
         {open && last ? last.text : ''}
         {unsent > 0 ? ` ${unsent} not sent yet, kept here` : ''}

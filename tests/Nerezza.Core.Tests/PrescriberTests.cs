@@ -1,0 +1,82 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Tests;
+
+/// <summary>Sets by hand: a bar of 20 kg, plates to 2.5 kg steps, max 120 kg.</summary>
+public sealed class PrescriberTests
+{
+    private static readonly Equipment Gym = new()
+    {
+        Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell)],
+        Plates = [.. new[] { 25.0, 20, 10, 5, 2.5, 1.25 }.Select(kg => new PlatePairs(Load.FromKilograms(kg), 2, kg >= 20))],
+        Dumbbells = [Load.FromKilograms(20), Load.FromKilograms(25)],
+    };
+
+    [Theory]
+    [InlineData(4, 5, 8, "5x100@7.5 5x100@8 5x100@8 5x100@8.5")]
+    [InlineData(3, 5, 8, "5x100@7.5 5x100@8 5x100@8.5")]
+    [InlineData(5, 3, 7, "3x102.5@6.5 3x102.5@6.5 3x102.5@7 3x102.5@7.5 3x102.5@7.5")] // n = 6: 86.1 % of 120 = 103.3
+    public void Straight_sets_are_written_with_their_fatigue(int sets, int reps, double rpe, string expected) =>
+        Assert.Equal(expected, Text(Prescribe("back-squat-high-bar", new WeekTarget(sets, reps, Rpe.Of(rpe), 1, Rpe.Ten, TargetKind.Straight))));
+
+    [Fact]
+    public void A_max_by_ratio_is_found_by_rising_sets()
+    {
+        // 5 at RPE 5, 6, 7: n = 10, 9, 8: 75, 77.8, 80.6 % of 120.
+        Assert.Equal("5x90@5 5x92.5@6 5x97.5@7", Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(9), 1, Rpe.Ten, TargetKind.Calibration))));
+    }
+
+    [Fact]
+    public void Slow_lowering_with_a_long_pause_takes_eight_percent_off()
+    {
+        // Paused squat, tempo 3-2-X-0: 83.3 % x 0.92 = 76.7 % of 120 = 92.
+        PrescribedItem item = Prescribe("paused-back-squat", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight));
+        Assert.Equal((92.5, "3-2-X-0"), (item.Sets[1].Load!.Value.Kilograms, item.Sets[1].Tempo.ToString()));
+        Assert.Equal(76.666667, item.Sets[1].Percent!.Value.Value, 5);
+    }
+
+    [Fact]
+    public void Dumbbells_come_in_twos_and_no_max_means_effort_alone()
+    {
+        // Two of 25 = 50 of a max of 68: 73.5 %; 8 at RPE 7 asks for 73.2 %.
+        PrescribedItem item = Prescribe("dumbbell-romanian-deadlift", new WeekTarget(2, 8, Rpe.Of(7), 1, Rpe.Ten, TargetKind.Straight), 68);
+        Assert.Equal((50.0, 25.0, 2), (item.Sets[0].Load!.Value.Kilograms, item.Sets[0].Each!.Value.Kilograms, item.Sets[0].Count!.Value));
+        item = Prescribe("dumbbell-romanian-deadlift", new WeekTarget(2, 8, Rpe.Of(7), 1, Rpe.Ten, TargetKind.Straight), null);
+        Assert.All(item.Sets, set => Assert.True(set is { Load: null, Percent: null }));
+    }
+
+    [Fact]
+    public void A_session_takes_its_time()
+    {
+        // 5 general + 60 s set-up + 4 sets of 5 x 3 s (2-0-X-0) + 3 rests of 210 s + warm-ups of 65 s each.
+        PrescribedItem item = Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight));
+        double seconds = 300 + 60 + 4 * 5 * 3 + 3 * 210 + item.WarmUp.Count * 65;
+        Assert.Equal((int)Math.Ceiling(seconds / 60), SessionTime.Minutes([item], ExerciseCatalogue.Shipped));
+        Assert.Equal((int)Math.Ceiling((2 * seconds - 300 + 120) / 60), SessionTime.Minutes([item, item], ExerciseCatalogue.Shipped));
+    }
+
+    [Fact]
+    public void The_whole_list_is_loaded_with_the_fewest_changes()
+    {
+        var prescriber = new Prescriber(new Loader(Gym), 80);
+        Exercise squat = ExerciseCatalogue.Shipped["back-squat-high-bar"];
+        PrescribedItem item = prescriber.WithPlates(Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight)), squat);
+        Assert.All(item.Sets, set => Assert.Equal([20, 20], set.PerSide!.Select(plate => plate.Kilograms)));
+        Assert.All(item.WarmUp, set => Assert.Equal(set.Load, set.PerSide!.Aggregate(Load.FromKilograms(20), (sum, plate) => sum + plate * 2)));
+    }
+
+    private static PrescribedItem Prescribe(string exercise, WeekTarget target, double? max = 120)
+    {
+        RoleRule main = RoleRule.Of(Role.Main, Aim.Strength);
+        return new Prescriber(new Loader(Gym), 80).Prescribe(ExerciseCatalogue.Shipped[exercise], main, new RepRange(3, 8), target,
+            max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured) : null, WarmUpNeed.ColdPattern, ItemReason.TargetLift);
+    }
+
+    private static string Text(PrescribedItem item) =>
+        string.Join(' ', item.Sets.Select(set => FormattableString.Invariant($"{set.Reps}x{set.Load!.Value.Kilograms}@{set.Rpe.Value}")));
+}
