@@ -46,7 +46,12 @@ public sealed class MainLiftTests
     {
         var client = new Client
         {
-            Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [], TargetLifts = Split(targets),
+            Name = "x",
+            HeightCm = 175,
+            MassKg = 80,
+            Level = Level.Intermediate,
+            Days = [],
+            TargetLifts = Split(targets),
             Dislikes = [.. Split(never).Select(id => new Dislike(id, true))],
         };
         var equipment = new Equipment { Items = Split(kit).Select(code => Codes.Find<Implement>(code)!.Value).ToHashSet() };
