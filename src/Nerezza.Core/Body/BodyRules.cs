@@ -1,0 +1,43 @@
+using System.Text.Json.Serialization;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Body;
+
+/// <summary>The numbers of the body model, from Data/body.yaml, each with its source.</summary>
+internal sealed record BodyRules(
+    SegmentFractions Segments, MassFractions Masses, CentreFractions Centres, FootRule Foot, AnkleRule Ankle, ArmsOutRule ArmsOut, LowBackRule LowBack,
+    TuckRule Tuck, LimitRule Limits, IReadOnlyDictionary<string, BarPlace> Bars, IReadOnlyDictionary<string, SquatStyle> Squats, LeanNumbers Lean)
+{
+    public static BodyRules Shipped { get; } = EmbeddedData.Read("body", BodyJson.Default.BodyRules);
+}
+
+internal sealed record SegmentFractions(double Shank, double Thigh, double Torso, double AnkleHeight, double Foot, double Arm);
+
+internal sealed record MassFractions(double Shanks, double Thighs, double HeadArmsTrunk);
+
+internal sealed record CentreFractions(double ShankFromAnkle, double ThighFromHip, double TrunkFromHip);
+
+internal sealed record FootRule(double MidFoot, double HeelToBall, double HeelBehindAnkle);
+
+internal sealed record AnkleRule(double ToeAhead, double KneeJointBehind, double MostDegrees, double UntestedCm);
+
+internal sealed record ArmsOutRule(double MassFraction, double ReachOfHeight);
+
+internal sealed record LowBackRule(double UpTheTrunk, double MassAbove, double CentreAbove);
+
+internal sealed record TuckRule(double BeyondPassive, double PassiveWhenUntested);
+
+internal sealed record LimitRule(double MostLean, double TipsForwardBelow, double ReachFrom, double Step, double ShankFullAt);
+
+internal sealed record LeanNumbers(
+    double AsksAbove, double ExplainedWithin, double NotReachable, double AnkleWhatIfCm, double Share, double BarKg, double NoneS, double NoneA, double Above, double At, double Below);
+
+/// <summary>Where the load sits: rho of the trunk's length up from the hip, d metres in front of the trunk line.</summary>
+internal sealed record BarPlace(double Rho, double D);
+
+/// <summary>How a squat is done: knee travel 0 to 1, stance in degrees, heel lift in metres, place of the bar.</summary>
+internal sealed record SquatStyle(double S, double A, double E, string Bar);
+
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSerializable(typeof(BodyRules))]
+internal sealed partial class BodyJson : JsonSerializerContext;
