@@ -1,0 +1,13 @@
+#pragma warning disable CS1591 // The members are the codes of the handbook, section 6, spelled as there.
+namespace Nerezza.Core.Findings;
+
+/// <summary>What was found.</summary>
+public enum FindingCode
+{
+    AnkleRange, HipRange, ThoracicRange, ShoulderRange, HamstringRange, SpinalControl, SquatTiming, HingeTiming, Brace, QuadsWeak, GlutesWeak,
+    HamstringsWeak, UpperBackWeak, LatsWeak, AbductorsWeak, CalvesWeak, GripWeak, LockoutWeak, FloorWeak, BottomWeak, SideAsymmetry, LongThighs,
+    GlutesNotFelt, CarryEndurance, HipPower, PainFlexion, PainExtension, PainKnee, PainOther, Refer,
+}
+
+/// <summary>Why: missing range, missing skill, a weak link, pain, or the body's own proportions.</summary>
+public enum Cause { Capacity, Skill, Strength, Pain, Proportion }

@@ -1,0 +1,36 @@
+using System.Text.Json.Serialization;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Findings;
+
+/// <summary>The numbers of handbook sections 4 to 6, from Data/findings.yaml.</summary>
+internal sealed record FindingRules(
+    ScreenLimits Screen, SymmetryRule Symmetry, BranchRule Branch, ConfidenceRule Confidence, SeverityRule Severity, RetestRule RetestWeeks, int FreshDays,
+    IReadOnlyList<MaxPairRule> Maxes, IReadOnlyDictionary<string, FaultRule> Faults)
+{
+    public static FindingRules Shipped { get; } = EmbeddedData.Read("findings", FindingJson.Default.FindingRules);
+}
+
+internal sealed record ScreenLimits(
+    TestLimit KneeToWallCm, TestLimit HipFlexionDeg, TestLimit ArmsOverheadDeg, TestLimit StraightLegRaiseDeg, TestLimit SingleLegBridgeReps,
+    double BridgeSidesDiffer, TestLimit CalfRaiseReps);
+
+internal sealed record TestLimit(double Adequate, string Norm, double Severe = 0, double? SidesDiffer = null);
+
+internal sealed record SymmetryRule(double Adequate, double Severe, string Norm);
+
+internal sealed record BranchRule(double SkillBelow, double StrengthFrom);
+
+internal sealed record ConfidenceRule(double Seen, double Measured, double Agreeing, double Drill, double Most, double NoPercent, double NoIsolation, double NoRange);
+
+internal sealed record SeverityRule(double StrengthSevereBelow, double StrengthBelow, double SkillBelow);
+
+internal sealed record RetestRule(IReadOnlyList<int> Capacity, IReadOnlyList<int> Skill, IReadOnlyList<int> Sides, IReadOnlyList<int> Pain);
+
+internal sealed record MaxPairRule(string Exercise, IReadOnlyList<string> Of, string Code, double? Below = null, double? Above = null);
+
+internal sealed record FaultRule(string? Capacity, string? Skill, string? Strength, string? Always, string? Cause, bool AnkleFirst = false);
+
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSerializable(typeof(FindingRules))]
+internal sealed partial class FindingJson : JsonSerializerContext;

@@ -1,0 +1,91 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening;
+
+namespace Nerezza.Core.Findings.Rules;
+
+/// <summary>From a fault to its cause: range missing, skill missing, or a weak link (handbook 5, the branch).</summary>
+internal sealed class FaultBranch(Screen screen, ExerciseCatalogue catalogue)
+{
+    private static readonly FindingRules Rules = FindingRules.Shipped;
+
+    /// <summary>The observations of a fault; none for one that only caps repetitions.</summary>
+    /// <param name="path">Its place in the case.</param>
+    public IEnumerable<Observation> Of(LiftFault fault, string path)
+    {
+        if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule)) yield break;
+        if (rule.Always is { } always)
+        {
+            Cause cause = Codes.Find<Cause>(rule.Cause!)!.Value;
+            yield return new Observation(Code(always), cause, cause is Cause.Strength ? StrengthSeverity(fault) : 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side };
+            yield break;
+        }
+        FindingCode? range = Range(rule);
+        (bool held, bool guessed) = Held(fault, range);
+        Drill drill = fault.HeldInIsolation is null ? Drill.None : Drill.Confirms;
+        double doubt = guessed ? Rules.Confidence.NoIsolation : 0;
+        if (!held && range is { } missing)
+        {
+            yield return new Observation(missing, Cause.Capacity, 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill };
+            yield break;
+        }
+        if (!held)
+        {
+            // No range explains this fault: it is trained as a skill.
+            yield return Skill(rule, fault, path) with { Confidence = Rules.Confidence.NoRange };
+            yield break;
+        }
+        if (fault.FromPercent is not { } from)
+        {
+            yield return Skill(rule, fault, path) with { Confidence = Rules.Confidence.NoPercent, Doubt = doubt };
+            yield break;
+        }
+        if (from < Rules.Branch.StrengthFrom) yield return Skill(rule, fault, path) with { Drill = drill, Doubt = doubt };
+        if (from >= Rules.Branch.SkillBelow)
+            yield return new Observation(Named(rule.Strength!, fault), Cause.Strength, StrengthSeverity(fault), Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill, Doubt = doubt };
+    }
+
+    private Observation Skill(FaultRule rule, LiftFault fault, string path) =>
+        new(Named(rule.Skill!, fault), Cause.Skill, fault.FromPercent < Rules.Severity.SkillBelow ? 2 : 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side };
+
+    private FindingCode? Range(FaultRule rule) => rule.Capacity is null ? null
+        : rule.AnkleFirst && RangeRules.IsFlagged(screen) ? FindingCode.AnkleRange
+        : Code(rule.Capacity);
+
+    /// <summary>Whether the position can be held alone: as recorded, else as the matching test of the screen has it, else taken to be so.</summary>
+    private (bool Held, bool Guessed) Held(LiftFault fault, FindingCode? range)
+    {
+        if (fault.HeldInIsolation is { } known) return (known, false);
+        ScreenLimits limits = Rules.Screen;
+        bool? tested = range switch
+        {
+            FindingCode.AnkleRange => screen.KneeToWallCm?.Smaller >= limits.KneeToWallCm.Adequate ? true : RangeRules.IsFlagged(screen) ? false : null,
+            FindingCode.HipRange => screen.HipFlexionDeg is { } hip ? hip >= limits.HipFlexionDeg.Adequate : null,
+            FindingCode.HamstringRange => screen.StraightLegRaiseDeg?.Smaller is { } raise ? raise >= limits.StraightLegRaiseDeg.Adequate : null,
+            FindingCode.ShoulderRange => screen.ArmsOverheadDeg?.Smaller is { } arms ? arms >= limits.ArmsOverheadDeg.Adequate : null,
+            FindingCode.ThoracicRange => screen.UpperBackMovesAlone,
+            _ => null,
+        };
+        return tested is { } found ? (found, false) : (true, true);
+    }
+
+    private static int StrengthSeverity(LiftFault fault) => fault.FromPercent switch
+    {
+        { } from when from < Rules.Severity.StrengthSevereBelow => 3,
+        { } from when from < Rules.Severity.StrengthBelow => 2,
+        _ => 1,
+    };
+
+    /// <summary>"timing" is that of the fault's own lift.</summary>
+    private FindingCode Named(string code, LiftFault fault) => code != "timing" ? Code(code)
+        : catalogue[fault.Lift].Pattern is Pattern.Hinge ? FindingCode.HingeTiming : FindingCode.SquatTiming;
+
+    private static FindingCode Code(string code) => Codes.Find<FindingCode>(code)!.Value;
+
+    private static Evidence[] Seen(LiftFault fault, string path) =>
+    [
+        new Evidence($"{path}.fault", Codes.Of(fault.Fault), "not seen"),
+        .. fault.FromPercent is { } from ? [new Evidence($"{path}.fromPercent", from, "none up to 100")] : Array.Empty<Evidence>(),
+        .. fault.HeldInIsolation is { } held ? [new Evidence($"{path}.heldInIsolation", held, "true")] : Array.Empty<Evidence>(),
+    ];
+}

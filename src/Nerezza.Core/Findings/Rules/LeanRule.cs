@@ -1,0 +1,58 @@
+using Nerezza.Core.Body;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Screening;
+
+namespace Nerezza.Core.Findings.Rules;
+
+/// <summary>Measure before judging: compares the lean of the screen's squat with the lean that this body cannot do without (handbook 5, rule 6).</summary>
+internal static class LeanRule
+{
+    private static readonly LeanNumbers Numbers = BodyRules.Shipped.Lean;
+
+    /// <summary>What came of the comparison.</summary>
+    public abstract record Outcome
+    {
+        private Outcome() { }
+
+        /// <summary>There is nothing to compare: no lean was measured, or it is small and none was recorded.</summary>
+        public sealed record NothingToCompare : Outcome;
+
+        /// <summary>The body explains the lean.</summary>
+        public sealed record Explained(Observation Observation) : Outcome;
+
+        /// <summary>It leans more than the body asks for, or the body asks for little: the fault's own branch judges.</summary>
+        public sealed record OwnBranch : Outcome;
+    }
+
+    public static Outcome Judge(Client client, Screen screen, bool leanIsRecorded)
+    {
+        if (screen.Squat?.LeanDeg is not { } observed || !(observed > Numbers.AsksAbove || leanIsRecorded)) return new Outcome.NothingToCompare();
+        double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
+        if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin) return new Outcome.OwnBranch();
+        Evidence evidence = new("screen.squat.leanDeg", observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));
+        double excess = predicted - Numbers.AsksAbove, gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
+        bool ankle = RangeRules.IsFlagged(screen) && gained > Numbers.Share * excess;
+        return new Outcome.Explained(ankle
+            ? new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Measured, [evidence])
+            : new Observation(FindingCode.LongThighs, Cause.Proportion, 1, Basis.Measured, [evidence]));
+    }
+
+    /// <summary>The lean in degrees that balance asks for, with the screen's bar, at the screen's depth; 80 where it cannot be held.</summary>
+    public static double Predict(Client client, Screen screen, double? kneeToWallCm)
+    {
+        ScreenSquat squat = screen.Squat!;
+        Lifter lifter = Lifter.Of(client, kneeToWallCm, screen.HipFlexionDeg);
+        double depth = squat.Depth switch { SquatDepth.Above => Numbers.Above, SquatDepth.Below => Numbers.Below, _ => Numbers.At };
+        double load = squat.LoadKg ?? Numbers.BarKg;
+        SquatSetting setting = squat.Bar switch
+        {
+            ScreenBar.High => SquatSetting.Of("back-squat-high-bar", load)!,
+            ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", load)!,
+            ScreenBar.Front => SquatSetting.Of("front-squat", load)!,
+            _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
+        };
+        // Held only where the whole way down to it is: the hips are furthest back higher up.
+        bool reachable = Squat.Deepest(lifter, setting, depth) is { } deepest && deepest <= depth;
+        return reachable ? Squat.At(lifter, setting, depth)!.Value.LeanDeg : Numbers.NotReachable;
+    }
+}

@@ -1,0 +1,37 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core.Findings.Rules;
+
+/// <summary>Pain and referrals as findings: what was answered, never what it might be (handbook 7).</summary>
+internal static class PainRules
+{
+    public static IEnumerable<Observation> Pain(IReadOnlyList<PainEntry> pain)
+    {
+        for (int i = 0; i < pain.Count; i++)
+        {
+            int severity = PainScore.LevelOf(pain[i]) switch { PainLevel.Stop => 3, PainLevel.Change => 2, _ => 1 };
+            foreach (Conflict kind in PainKind.Of(pain[i]))
+                yield return new Observation(Codes.Find<FindingCode>(Codes.Of(kind))!.Value, Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
+        }
+    }
+
+    public static IEnumerable<Observation> Refer(Referral? referral)
+    {
+        if (referral is null) yield break;
+        int severity = referral.Level switch { ReferralLevel.Stop => 3, ReferralLevel.Soon => 1, _ => 2 };
+        yield return new Observation(FindingCode.Refer, null, severity, Basis.Measured, [.. referral.Reasons.Select(reason => new Evidence(reason, true, "not answered"))])
+        {
+            Confidence = FindingRules.Shipped.Confidence.Most,
+        };
+    }
+
+    private static IEnumerable<Evidence> Scores(PainEntry entry, string path)
+    {
+        yield return new Evidence($"{path}.region", Codes.Of(entry.Region), "no pain");
+        if (entry.ScoreDuring is { } during) yield return new Evidence($"{path}.scoreDuring", during, "0 to 2");
+        if (entry.ScoreNextMorning is { } morning) yield return new Evidence($"{path}.scoreNextMorning", morning, "the usual score");
+    }
+}
