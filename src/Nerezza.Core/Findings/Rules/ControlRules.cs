@@ -42,7 +42,8 @@ internal static class ControlRules
             yield return bridge with { Limit = Limit.NotMeasured };
         if (screen.SingleLegBridgeReps is { Difference: { } apart } bridges && apart > Limits.BridgeSidesDiffer * Math.Max(bridges.Left!.Value, bridges.Right!.Value))
             yield return new Observation(FindingCode.SideAsymmetry, Cause.Strength, 1, Basis.Measured,
-                [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)]) { Side = bridges.Lesser };
+                [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)])
+            { Side = bridges.Lesser };
         foreach (Observation calf in RangeRules.TwoSided(screen.CalfRaiseReps, "screen.calfRaiseReps", Limits.CalfRaiseReps, FindingCode.CalvesWeak, Cause.Strength))
             yield return calf with { Limit = Limit.NotMeasured };
         if (screen.FeelsGlutes == false) yield return Seen(FindingCode.GlutesNotFelt, Cause.Skill, "screen.feelsGlutes", false, "felt");

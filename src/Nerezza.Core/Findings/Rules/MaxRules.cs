@@ -17,7 +17,8 @@ internal static class MaxRules
             double index = Math.Round(Math.Min(left.Kilograms, right.Kilograms) / Math.Max(left.Kilograms, right.Kilograms) * 100, 6);
             if (index >= Rules.Symmetry.Adequate) continue;
             yield return new Observation(FindingCode.SideAsymmetry, Cause.Strength, index < Rules.Symmetry.Severe ? 3 : 2, Basis.Measured,
-                [new Evidence($"strength: {lift.Key}, limb symmetry", index, Rules.Symmetry.Norm)]) { Side = left.Kilograms < right.Kilograms ? Side.Left : Side.Right };
+                [new Evidence($"strength: {lift.Key}, limb symmetry", index, Rules.Symmetry.Norm)])
+            { Side = left.Kilograms < right.Kilograms ? Side.Left : Side.Right };
         }
     }
 
