@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Screening;
 
 namespace Nerezza.Core;
 
@@ -11,6 +12,10 @@ public sealed record ClientCase
     public Equipment Equipment { get; init; } = new();
     /// <summary>The coach's schools.</summary>
     public Schools Schools { get; init; } = new();
+    /// <summary>The newest screen.</summary>
+    public Screen Screen { get; init; } = Screen.Untested;
+    /// <summary>Faults seen in the lifts.</summary>
+    public IReadOnlyList<LiftFault> Faults { get; init; } = [];
     /// <summary>Entered sets that tell the maxes.</summary>
     public IReadOnlyList<StrengthEntry> Strength { get; init; } = [];
     /// <summary>Pain.</summary>

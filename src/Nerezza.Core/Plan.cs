@@ -1,5 +1,7 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Body;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -13,6 +15,10 @@ public sealed record Plan
     public required string Case { get; init; }
     /// <summary>An open referral, or null.</summary>
     public Referral? Referral { get; init; }
+    /// <summary>Why the lifts break down, gravest first.</summary>
+    public IReadOnlyList<Finding> Findings { get; init; } = [];
+    /// <summary>The squats of the body model for this body.</summary>
+    public IReadOnlyList<SquatStanding> Squats { get; init; } = [];
     /// <summary>The client's maxes, by exercise.</summary>
     public IReadOnlyList<OneRepMax> Maxes { get; init; } = [];
     /// <summary>What could not be taken, and why.</summary>

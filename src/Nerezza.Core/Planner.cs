@@ -1,7 +1,9 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Screening.Safety;
@@ -9,7 +11,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core;
 
-/// <summary>The chain from case to plan: caution, maxes, lifts, block, checks. The same case gives the same plan.</summary>
+/// <summary>The chain from case to plan: caution, maxes, findings, body, lifts, block, checks. The same case gives the same plan.</summary>
 public sealed class Planner(ExerciseCatalogue catalogue)
 {
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
@@ -17,7 +19,7 @@ public sealed class Planner(ExerciseCatalogue catalogue)
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
         MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
-        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Maxes = maxes.Measured };
+        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingsOf(@case, referral, maxes), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
         IReadOnlyList<Check> referred = referral is null
             ? []
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
@@ -37,6 +39,17 @@ public sealed class Planner(ExerciseCatalogue catalogue)
             Checks = [.. referred, .. BlockChecks.Run(block, @case.Client, catalogue)],
         };
     }
+
+    private IReadOnlyList<Finding> FindingsOf(ClientCase @case, Referral? referral, MaxBook maxes)
+    {
+        IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
+        return new FindingBook(catalogue).Find(new FindingInput(
+            @case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+    }
+
+    private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(
+        Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg),
+        exercise => maxes.Find(exercise)?.Kilograms ?? 0);
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
     private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, IReadOnlyList<MainLift> lifts) =>

@@ -18,5 +18,8 @@ public enum LoadSource
     Band, Plate, BodyWeight, None,
 }
 
+/// <summary>Positions that an exercise trains.</summary>
+public enum Position { StartOfThePull, BottomOfTheSquat, Lockout, UprightTrunk, BracedTrunk, OneLegBalance }
+
 /// <summary>Findings that an exercise conflicts with; the same codes as the findings.</summary>
 public enum Conflict { PainFlexion, PainExtension, PainKnee, PainOther }

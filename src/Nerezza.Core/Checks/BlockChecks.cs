@@ -2,15 +2,13 @@ using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Checks;
 
 /// <summary>Runs the checks over a block.</summary>
 public static class BlockChecks
 {
-    private const int YouthBelow = 16;
-    private const double MinutesTolerance = 1.05;
-
     /// <summary>Every remark, in the order of the weeks.</summary>
     public static IReadOnlyList<Check> Run(Block block, Client client, ExerciseCatalogue catalogue) =>
     [
@@ -22,7 +20,7 @@ public static class BlockChecks
     ];
 
     private static IEnumerable<Check> Guardian(Block block, Client client) =>
-        client.AgeIn(block.Start) < YouthBelow && !client.GuardianConsent ? [new Check(CheckCode.GuardianConsent, CheckSeverity.Stop)] : [];
+        Youth.Is(client, block.Start) && !client.GuardianConsent ? [new Check(CheckCode.GuardianConsent, CheckSeverity.Stop)] : [];
 
     private static IEnumerable<Check> Length(Block block)
     {
@@ -40,7 +38,7 @@ public static class BlockChecks
 
     private static IEnumerable<Check> OfSession(Week week, Session session)
     {
-        if (session.Minutes > session.MinutesGiven * MinutesTolerance)
+        if (session.Minutes > session.MinutesGiven * (1 + CheckRules.Shipped.MinutesOver))
             yield return new Check(CheckCode.SessionTooLong, CheckSeverity.Warn, week.Number, session.Day, Value: session.Minutes, Limit: session.MinutesGiven);
         foreach (PrescribedItem item in session.Items.Where(item => item.Sets.Any(set => set.Load is null)))
             yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, week.Number, session.Day, item.Exercise);

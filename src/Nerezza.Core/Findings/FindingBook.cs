@@ -16,49 +16,66 @@ public sealed class FindingBook(ExerciseCatalogue catalogue)
 {
     private static readonly ConfidenceRule Confidence = FindingRules.Shipped.Confidence;
 
-    /// <summary>The findings, gravest first; ties by confidence, then by code. One for each code and cause.</summary>
-    public IReadOnlyList<Finding> Find(FindingInput input)
+    /// <summary>The findings: a referral first, then the gravest; a skill stands before the weak link of the same fault. One for each code and cause.</summary>
+    public IReadOnlyList<Finding> Find(FindingInput input) =>
+    [
+        .. Observe(input)
+            .GroupBy(observation => (observation.Code, observation.Cause))
+            .Select(same => (Highest: same.Max(observation => observation.Rank), Finding: Merge([.. same], input.BlockWeeks)))
+            .OrderBy(row => row.Finding.Cause is not null).ThenByDescending(row => Math.Max(row.Highest, row.Finding.Severity)).ThenBy(row => row.Finding.Cause)
+            .ThenByDescending(row => row.Finding.Confidence).ThenBy(row => row.Finding.Code)
+            .Select(row => row.Finding),
+    ];
+
+    private IEnumerable<Observation> Observe(FindingInput input)
     {
-        Evidence? wedge = RangeRules.AnkleDrill(input.Screen);
+        LeanRule.Outcome lean = LeanRule.Judge(input.Client, input.Screen, input.Faults);
         return
         [
-            .. Observe(input)
-                .GroupBy(observation => (observation.Code, observation.Cause))
-                .Select(same => Merge([.. same], same.Key is (FindingCode.AnkleRange, Cause.Capacity) ? wedge : null, input.BlockWeeks))
-                .OrderByDescending(finding => finding.Severity).ThenByDescending(finding => finding.Confidence).ThenBy(finding => finding.Code).ThenBy(finding => finding.Cause),
+            .. PainRules.Refer(input.Referral),
+            .. PainRules.Pain(input.Pain),
+            .. RangeRules.Ankle(input.Screen, ShowsShortAnkle(input, lean)),
+            .. RangeRules.Others(input.Screen),
+            .. ControlRules.Spine(input.Screen),
+            .. ControlRules.Squat(input.Screen),
+            .. ControlRules.Weakness(input.Screen),
+            .. Lean(input, lean),
+            .. Faults(input, lean),
+            .. MaxRules.Symmetry(input.Maxes),
+            .. MaxRules.Ratios(input.Maxes, input.Today),
         ];
     }
 
-    private IEnumerable<Observation> Observe(FindingInput input) =>
-    [
-        .. PainRules.Refer(input.Referral),
-        .. PainRules.Pain(input.Pain),
-        .. RangeRules.Ankle(input.Screen),
-        .. RangeRules.Others(input.Screen),
-        .. ControlRules.Spine(input.Screen),
-        .. ControlRules.Squat(input.Screen),
-        .. ControlRules.Weakness(input.Screen),
-        .. Faults(input),
-        .. MaxRules.Symmetry(input.Maxes),
-        .. MaxRules.Ratios(input.Maxes, input.Today),
-    ];
+    private static bool IsRecorded(FindingInput input, FaultCode code) => input.Faults.Any(fault => fault.Fault == code);
 
-    private IEnumerable<Observation> Faults(FindingInput input)
+    /// <summary>Heels that rise, a squat that is better on a wedge, or a lean that is not that of long thighs.</summary>
+    private static SquatShows ShowsShortAnkle(FindingInput input, LeanRule.Outcome lean)
     {
-        var branch = new FaultBranch(input.Screen, catalogue);
-        bool recorded = input.Faults.Any(fault => fault.Fault is FaultCode.ExcessLean);
-        LeanRule.Outcome lean = LeanRule.Judge(input.Client, input.Screen, recorded);
-        if (lean is LeanRule.Outcome.Explained explained) yield return explained.Observation;
-        if (lean is LeanRule.Outcome.OwnBranch && !recorded)
-        {
-            LiftFault unrecorded = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean };
-            foreach (Observation own in branch.Of(unrecorded, "screen.squat"))
-                yield return own with { Evidence = [new Evidence("screen.squat.leanDeg", input.Screen.Squat!.LeanDeg!.Value, "at most 45, or what this body needs")] };
-        }
+        ScreenSquat? squat = input.Screen.Squat;
+        bool leans = LeanRule.IsExcess(squat?.LeanDeg) || IsRecorded(input, FaultCode.ExcessLean);
+        bool fromThighs = lean is LeanRule.Outcome.Explained { Observation.Code: FindingCode.LongThighs };
+        return squat?.HeelRise == true || squat?.BetterWithHeelsRaised == true || IsRecorded(input, FaultCode.HeelsRise) || (leans && !fromThighs)
+            ? SquatShows.ShortAnkle
+            : SquatShows.Nothing;
+    }
+
+    /// <summary>A lean that the body explains, or one that nobody recorded as a fault: then the fault's own branch, without its load.</summary>
+    private IEnumerable<Observation> Lean(FindingInput input, LeanRule.Outcome lean)
+    {
+        if (lean is LeanRule.Outcome.Explained explained) return [explained.Observation];
+        if (lean is not LeanRule.Outcome.OwnBranch || IsRecorded(input, FaultCode.ExcessLean)) return [];
+        LiftFault unrecorded = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean };
+        return new FaultBranch(input.Screen, [], catalogue).Of(unrecorded, "screen.squat")
+            .Select(own => own with { Evidence = [new Evidence("screen.squat.leanDeg", input.Screen.Squat!.LeanDeg!.Value, "at most 45, or what this body needs")] });
+    }
+
+    private IEnumerable<Observation> Faults(FindingInput input, LeanRule.Outcome lean)
+    {
+        var branch = new FaultBranch(input.Screen, input.Pain, catalogue);
         for (int i = 0; i < input.Faults.Count; i++)
         {
             // A lean that the body explains is not also held against the client.
-            if (lean is LeanRule.Outcome.Explained && input.Faults[i].Fault is FaultCode.ExcessLean && !ConfirmsRange(input.Faults[i], (LeanRule.Outcome.Explained)lean)) continue;
+            if (lean is LeanRule.Outcome.Explained explained && input.Faults[i].Fault is FaultCode.ExcessLean && !ConfirmsRange(input.Faults[i], explained)) continue;
             foreach (Observation observation in branch.Of(input.Faults[i], $"faults[{i}]")) yield return observation;
         }
     }
@@ -67,30 +84,30 @@ public sealed class FindingBook(ExerciseCatalogue catalogue)
     private static bool ConfirmsRange(LiftFault fault, LeanRule.Outcome.Explained lean) =>
         lean.Observation.Code is FindingCode.AnkleRange && fault.HeldInIsolation == false;
 
-    private static Finding Merge(IReadOnlyList<Observation> same, Evidence? drillEvidence, int blockWeeks)
+    private static Finding Merge(IReadOnlyList<Observation> same, int blockWeeks)
     {
-        bool drill = drillEvidence is not null || same.Any(observation => observation.Drill is Drill.Confirms);
         bool pastLimit = same.Any(observation => observation.Limit is Limit.Passed);
         int severity = same.Max(observation => observation.Severity);
-        if (pastLimit && (same.Count > 1 || drill)) severity = Math.Max(severity, 2);
-        List<Evidence> evidence = [.. same.SelectMany(observation => observation.Evidence).Concat(drillEvidence is null ? [] : [drillEvidence]).DistinctBy(piece => piece.Measure)];
         return new Finding
         {
             Code = same[0].Code,
             Cause = same[0].Cause,
             Side = SideOf(same),
-            Severity = severity,
-            Confidence = ConfidenceOf(same, drill),
-            Evidence = evidence,
+            Severity = pastLimit && same.Count > 1 ? Math.Max(severity, 2) : severity,
+            Confidence = ConfidenceOf(same),
+            Evidence = [.. same.SelectMany(observation => observation.Evidence).DistinctBy(piece => piece.Measure)],
+            Asks = Demand.Of(same[0].Code),
             Retest = RetestOf(same[0].Code, same[0].Cause, blockWeeks),
         };
     }
 
-    /// <summary>The surest observation, with what each further agreeing one and a drill add.</summary>
-    private static double ConfidenceOf(IReadOnlyList<Observation> same, bool drill)
+    /// <summary>The surest observation, with what each further agreeing one and a drill add. A drill confirms; alone it is merely seen.</summary>
+    private static double ConfidenceOf(IReadOnlyList<Observation> same)
     {
         double start = same.Max(observation => Math.Max(0, (observation.Confidence ?? (observation.Basis is Basis.Measured ? Confidence.Measured : Confidence.Seen)) - observation.Doubt));
-        return Math.Round(Math.Min(Confidence.Most, start + Confidence.Agreeing * (same.Count - 1) + (drill ? Confidence.Drill : 0)), 6);
+        int others = same.Count(observation => observation.Drill is not Drill.Alone);
+        bool drill = others > 0 && same.Any(observation => observation.Drill is not Drill.None);
+        return Math.Round(Math.Min(Confidence.Most, start + Confidence.Agreeing * Math.Max(0, others - 1) + (drill ? Confidence.Drill : 0)), 6);
     }
 
     /// <summary>A side only where every observation that names one names the same.</summary>

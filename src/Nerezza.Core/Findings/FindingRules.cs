@@ -6,7 +6,7 @@ namespace Nerezza.Core.Findings;
 /// <summary>The numbers of handbook sections 4 to 6, from Data/findings.yaml.</summary>
 internal sealed record FindingRules(
     ScreenLimits Screen, SymmetryRule Symmetry, BranchRule Branch, ConfidenceRule Confidence, SeverityRule Severity, RetestRule RetestWeeks, int FreshDays,
-    IReadOnlyList<MaxPairRule> Maxes, IReadOnlyDictionary<string, FaultRule> Faults)
+    IReadOnlyList<MaxPairRule> Maxes, IReadOnlyDictionary<string, FaultRule> Faults, IReadOnlyDictionary<string, DemandRule> Demands)
 {
     public static FindingRules Shipped { get; } = EmbeddedData.Read("findings", FindingJson.Default.FindingRules);
 }
@@ -30,6 +30,8 @@ internal sealed record RetestRule(IReadOnlyList<int> Capacity, IReadOnlyList<int
 internal sealed record MaxPairRule(string Exercise, IReadOnlyList<string> Of, string Code, double? Below = null, double? Above = null);
 
 internal sealed record FaultRule(string? Capacity, string? Skill, string? Strength, string? Always, string? Cause, bool AnkleFirst = false);
+
+internal sealed record DemandRule(IReadOnlyList<string>? Muscles, IReadOnlyList<string>? Positions, IReadOnlyList<string>? Patterns, IReadOnlyList<string>? AwayFrom);
 
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
 [JsonSerializable(typeof(FindingRules))]

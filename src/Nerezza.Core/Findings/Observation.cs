@@ -11,6 +11,9 @@ internal sealed record Observation(FindingCode Code, Cause? Cause, int Severity,
     /// <summary>Whether a drill confirmed it: heels raised, plate in front, the position tried in isolation.</summary>
     public Drill Drill { get; init; }
 
+    /// <summary>Where it stands among the findings; its severity, or that of a graver one which it has to come before.</summary>
+    public int Rank { get; init; } = Severity;
+
     /// <summary>Whether it lies past an adequate limit, so that an agreeing fault or drill makes it severity 2.</summary>
     public Limit Limit { get; init; }
 
@@ -23,6 +26,7 @@ internal sealed record Observation(FindingCode Code, Cause? Cause, int Severity,
 
 internal enum Basis { Seen, Measured }
 
-internal enum Drill { None, Confirms }
+/// <summary>Confirms: the observation carries its drill (tried in isolation). Alone: it is a drill and nothing else, which confirms what others saw.</summary>
+internal enum Drill { None, Confirms, Alone }
 
 internal enum Limit { NotMeasured, Passed }

@@ -9,11 +9,13 @@ public sealed class MaxBook
 {
     private readonly ExerciseCatalogue _catalogue;
     private readonly Client _client;
-    private readonly DateOnly _today;
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
 
     private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
-        (_client, _catalogue, _today, Bias) = (client, catalogue, today, bias);
+        (_client, _catalogue, Today, Bias) = (client, catalogue, today, bias);
+
+    /// <summary>The day the maxes are for: the one asked for, or the newest of the log if that is later.</summary>
+    public DateOnly Today { get; }
 
     /// <summary>The client's mean rating error, used to correct ratings in the log.</summary>
     public EffortBias Bias { get; }
@@ -35,14 +37,18 @@ public sealed class MaxBook
         .Select(key => Find(key.Exercise, key.Side)!)];
 
     /// <summary>The max of an exercise, its own or by ratio; null when nothing speaks of it.</summary>
-    public OneRepMax? Find(string exercise, Side? side = null) => Own(exercise, side, _today) ?? ByRatio(exercise, side, _today);
+    public OneRepMax? Find(string exercise, Side? side = null) => Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
+
+    /// <summary>The day of the newest set of an exercise's own; null when there is none. A set without a date counts as old.</summary>
+    public DateOnly? NewestSetOn(string exercise, Side? side) =>
+        _seen.TryGetValue((exercise, side), out List<MaxObservation>? seen) ? seen.Max(observation => observation.Date) : null;
 
     private double BodyKg(Exercise exercise) => exercise.BodyFraction * _client.MassKg;
 
     private void AddStrength(IReadOnlyList<StrengthEntry> strength)
     {
         // Unlike the log, entries come without an order within the day, so the heaviest stands for it.
-        foreach (var day in strength.GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? _today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays))))
+        foreach (var day in strength.GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays))))
         {
             Exercise exercise = _catalogue[day.Key.Exercise];
             List<SetSeen> sets = [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))];
@@ -101,7 +107,7 @@ public sealed class MaxBook
     private MaxState StartAt(MaxObservation first)
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
-        bool fresh = _today.DayNumber - first.Date.DayNumber <= rules.FreshDays && first.ToFailure <= rules.FreshReps;
+        bool fresh = Today.DayNumber - first.Date.DayNumber <= rules.FreshDays && first.ToFailure <= rules.FreshReps;
         double sd = fresh ? rules.StartSdFresh : rules.StartSdOther;
         return new MaxState(Math.Log(first.Kilograms), sd * sd, first.Date);
     }

@@ -74,4 +74,12 @@ public sealed record LiftFault
     public bool? HeldInIsolation { get; init; }
     /// <summary>The side, where it is one.</summary>
     public Side? Side { get; init; }
+    /// <summary>The repetition from which form changes.</summary>
+    public int? AtRep { get; init; }
+    /// <summary>Of how many repetitions.</summary>
+    public int? OfReps { get; init; }
+    /// <summary>Hip height at which it begins, cm.</summary>
+    public double? AtHipHeightCm { get; init; }
+    /// <summary>Bar height at which it begins, cm.</summary>
+    public double? AtBarHeightCm { get; init; }
 }

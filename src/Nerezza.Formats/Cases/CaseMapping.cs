@@ -1,6 +1,7 @@
 using Nerezza.Core;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening;
 
 namespace Nerezza.Formats.Cases;
 
@@ -16,6 +17,8 @@ public static class CaseMapping
         Client = ToClient(document.Client),
         Equipment = ToEquipment(document.Equipment ?? new EquipmentSection()),
         Schools = ToSchools(document.Schools ?? new SchoolsSection()),
+        Screen = ToScreen(document.Screen ?? new ScreenSection()),
+        Faults = [.. (document.Faults ?? []).Select(ToFault)],
         Strength = [.. (document.Strength ?? []).Select(ToStrength)],
         Pain = [.. (document.Pain ?? []).Select(ToPain)],
         Ladders = [.. (document.Ladders ?? []).Select(rung => new LadderRung(Codes.Of(rung.Ladder), rung.Rung))],
@@ -72,6 +75,41 @@ public static class CaseMapping
         Isolation = from.Isolation ?? Isolation.After,
         SetCounting = from.SetCounting ?? SetCounting.Fractional,
         Quads = from.Quads ?? QuadSchool.Standard,
+    };
+
+    public static Screen ToScreen(ScreenSection from) => new()
+    {
+        KneeToWallCm = Sides(from.KneeToWallCm),
+        Squat = from.Squat is { } squat
+            ? new ScreenSquat(squat.Depth, squat.LeanDeg, squat.HeelRise, squat.KneesIn, squat.TuckAtHipHeightCm, squat.Shift,
+                squat.BetterWithHeelsRaised, squat.BetterWithPlateInFront, squat.Bar ?? ScreenBar.None, squat.LoadKg)
+            : null,
+        LostContacts = from.Hinge?.LostContacts ?? [],
+        WallReach = from.Hinge?.WallReach,
+        UpperBackMovesAlone = from.Spine?.UpperBackMovesAlone,
+        LowerBackMovesAlone = from.Spine?.LowerBackMovesAlone,
+        ArmsOverheadDeg = Sides(from.ArmsOverheadDeg),
+        RibsStayDown = from.RibsStayDown,
+        StraightLegRaiseDeg = Sides(from.StraightLegRaiseDeg),
+        HipFlexionDeg = from.HipFlexionDeg,
+        SingleLegBridgeReps = Sides(from.SingleLegBridgeReps),
+        CalfRaiseReps = Sides(from.CalfRaiseReps),
+        FeelsGlutes = from.FeelsGlutes,
+    };
+
+    private static BothSides? Sides(SidesSection? from) => from is null ? null : new BothSides(from.Left, from.Right);
+
+    private static LiftFault ToFault(FaultSection from) => new()
+    {
+        Lift = from.Lift,
+        Fault = from.Fault,
+        FromPercent = from.FromPercent,
+        HeldInIsolation = from.HeldInIsolation,
+        Side = from.Side,
+        AtRep = from.AtRep,
+        OfReps = from.OfReps,
+        AtHipHeightCm = from.AtHipHeightCm,
+        AtBarHeightCm = from.AtBarHeightCm,
     };
 
     private static StrengthEntry ToStrength(StrengthSection from) => new(

@@ -1,5 +1,6 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
@@ -14,7 +15,7 @@ public sealed record PlanDocument
     [Exactly(1)] public int Version { get; init; } = 1;
     [Length(120)] public required string Case { get; init; }
     public ReferralPart? Referral { get; init; }
-    public required IReadOnlyList<EmptyPart> Findings { get; init; }
+    public required IReadOnlyList<FindingPart> Findings { get; init; }
     public required BodyPart Body { get; init; }
     public required IReadOnlyList<MaxPart> Maxes { get; init; }
     public required bool Proven { get; init; }
@@ -30,7 +31,42 @@ public sealed record EmptyPart;
 
 public sealed record BodyPart
 {
-    public required IReadOnlyList<EmptyPart> Squat { get; init; }
+    public required IReadOnlyList<SquatPart> Squat { get; init; }
+}
+
+public sealed record FindingPart
+{
+    public required FindingCode Code { get; init; }
+    public Cause? Cause { get; init; }
+    public Side? Side { get; init; }
+    [Between(1, 3, "a severity")] public required int Severity { get; init; }
+    [Between(0, 1, "a confidence")] public required double Confidence { get; init; }
+    [Items(200, Least = 1)] public required IReadOnlyList<EvidencePart> Evidence { get; init; }
+    [Items(2)][Between(1, 12, "weeks")] public IReadOnlyList<int>? RetestWeeks { get; init; }
+    public required string Text { get; init; }
+}
+
+public sealed record EvidencePart
+{
+    [Length(120)] public required string Measure { get; init; }
+    public required object Value { get; init; }
+    [Length(120)] public required string Norm { get; init; }
+}
+
+public sealed record SquatPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    [Between(0, 2000, "kilograms")] public required double LoadKg { get; init; }
+    [Between(0, 10, "centimetres")] public required double HeelCm { get; init; }
+    [Between(-30, 90, "degrees")] public required double ThighDeg { get; init; }
+    public required bool Reachable { get; init; }
+    [Between(-90, 90, "degrees")] public double? LeanDeg { get; init; }
+    [Between(-100_000, 100_000, "newton metres")] public double? HipNm { get; init; }
+    [Between(-100_000, 100_000, "newton metres")] public double? KneeNm { get; init; }
+    [Between(-100_000, 100_000, "newton metres")] public double? LowBackNm { get; init; }
+    [Between(0, 1, "a share")] public double? HipShare { get; init; }
+    [Between(-30, 90, "degrees")] public double? DeepestThighDeg { get; init; }
+    [Between(0, 250, "centimetres")] public double? TuckAtHipHeightCm { get; init; }
 }
 
 public sealed record ReferralPart

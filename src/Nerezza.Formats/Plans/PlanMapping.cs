@@ -1,5 +1,6 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Loads;
@@ -13,6 +14,7 @@ namespace Nerezza.Formats.Plans;
 public sealed class PlanMapping(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
+    private readonly FindingMapping _findings = new(catalogue);
 
     public PlanDocument ToDocument(Plan plan) => new()
     {
@@ -20,8 +22,8 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Referral = plan.Referral is { } referral
             ? new ReferralPart { Level = referral.Level, Urgency = referral.Urgency, Reasons = referral.Reasons, Text = ReferralWords.Text(referral) }
             : null,
-        Findings = [],
-        Body = new BodyPart { Squat = [] },
+        Findings = [.. plan.Findings.Select(_findings.ToPart)],
+        Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
         Maxes = [.. plan.Maxes.Select(ToMax)],
         Proven = true,
         Selection = [],
@@ -39,6 +41,22 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Low = Rounded(max.Low),
         High = Rounded(max.High),
         Source = max.Source,
+    };
+
+    private static SquatPart ToSquat(SquatStanding standing) => new()
+    {
+        Exercise = standing.Exercise,
+        LoadKg = Rounded(standing.LoadKg),
+        HeelCm = Rounded(standing.HeelCm),
+        ThighDeg = standing.ThighDeg,
+        Reachable = standing.Posture is not null,
+        LeanDeg = Rounded(standing.Posture?.LeanDeg),
+        HipNm = Rounded(standing.Posture?.HipMoment),
+        KneeNm = Rounded(standing.Posture?.KneeMoment),
+        LowBackNm = Rounded(standing.Posture?.LowBackMoment),
+        HipShare = Rounded(standing.Posture?.HipShare),
+        DeepestThighDeg = Rounded(standing.DeepestThighDeg),
+        TuckAtHipHeightCm = Rounded(standing.TuckAtHipHeightCm),
     };
 
     private BlockPart ToBlock(Block block) => new()
@@ -97,4 +115,6 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
     };
 
     private static double Rounded(double value) => Math.Round(value, 6);
+
+    private static double? Rounded(double? value) => value is { } known ? Rounded(known) : null;
 }

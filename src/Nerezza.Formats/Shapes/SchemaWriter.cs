@@ -36,6 +36,7 @@ public static class SchemaWriter
         Shape.Code code => new JsonObject { ["type"] = "string", ["enum"] = Texts(code.Codes) },
         Shape.Only only => new JsonObject { ["enum"] = new JsonArray(only.Value is string text ? JsonValue.Create(text) : JsonValue.Create((int)only.Value)) },
         Shape.Truth => new JsonObject { ["type"] = "boolean" },
+        Shape.Scalar => new JsonObject { ["type"] = new JsonArray("number", "boolean", "string") },
         _ => new JsonObject { ["type"] = "string", ["format"] = "date" },
     };
 

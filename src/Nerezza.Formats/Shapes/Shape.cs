@@ -27,6 +27,9 @@ public abstract record Shape
     public sealed record Truth : Shape;
 
     public sealed record Day : Shape;
+
+    /// <summary>A number, a truth or a text, as the place that it was taken from holds it.</summary>
+    public sealed record Scalar : Shape;
 }
 
 /// <summary>One field of an object.</summary>

@@ -40,6 +40,7 @@ public static class ShapeOf
     private static Shape Of(Type type, PropertyInfo property)
     {
         if (type == typeof(bool)) return new Shape.Truth();
+        if (type == typeof(object)) return new Shape.Scalar();
         if (type == typeof(DateOnly)) return new Shape.Day();
         if (type.IsEnum) return new Shape.Code(Words(type.Name), CodesOf(type));
         if (type == typeof(string) && property.IsDefined(typeof(ExerciseIdAttribute))) return new Shape.Code("exercise", ExerciseIds);

@@ -15,7 +15,6 @@ namespace Nerezza.Web.Planning;
 /// <summary>Lays out one session for the floor: what is planned, what is done, what the next set should be.</summary>
 public sealed class FloorDesk(ExerciseCatalogue catalogue)
 {
-    private const double ChoicesWithin = 0.3;
     private readonly PlanWords _words = new(catalogue);
 
     public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday)
@@ -66,11 +65,11 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
         Load.FromKilograms((double)row.LoadKg), row.Reps, row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null, row.TechniqueHeldTo, row.Pain,
         planned.Reps, planned.Rpe);
 
-    /// <summary>Loads within 30 % of the planned ones, each with the plates that are fewest to change from the work load.</summary>
+    /// <summary>Loads near the planned one, each with the plates that are fewest to change from the work load.</summary>
     private static List<LoadChoice> Choices(PrescribedItem item, LoadMeans means)
     {
         if (item.Sets[0].Load is not { } work) return [];
-        IEnumerable<Load> near = means.Steps.Where(step => Math.Abs(step - work) <= Math.Max(10, work.Kilograms * ChoicesWithin));
+        IEnumerable<Load> near = FloorChoices.Near(work, means);
         return [.. near.Select(load => new LoadChoice(load.Kilograms,
             means is LoadMeans.OnBar bar ? Kilograms(PlateSequence.Plan(bar.Rack, [work, load])[1].Plates) : null))];
     }

@@ -22,13 +22,12 @@ internal static class ControlRules
     {
         if (screen.Squat is not { } squat) yield break;
         if (squat.BetterWithPlateInFront == true)
-            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.betterWithPlateInFront", true, "no better") with { Drill = Drill.Confirms };
+            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.betterWithPlateInFront", true, "no better") with { Drill = Drill.Alone };
         if (squat.KneesIn == true) yield return Seen(FindingCode.AbductorsWeak, Cause.Strength, "screen.squat.kneesIn", true, "knees over the feet");
         if (squat.Shift is Shift.Left or Shift.Right)
             yield return Seen(FindingCode.SideAsymmetry, Cause.Strength, "screen.squat.shift", Codes.Of(squat.Shift.Value), "none");
         // Heels that rise on an ankle that measured well are timing; where it was not measured that is less sure still.
-        bool ankleSpeaks = RangeRules.IsFlagged(screen) || (squat.BetterWithHeelsRaised == true && screen.KneeToWallCm?.Smaller is null);
-        if (squat.HeelRise == true && !ankleSpeaks)
+        if (squat.HeelRise == true && !RangeRules.Ankle(screen, SquatShows.Nothing).Any())
             yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.heelRise", true, "heels down") with
             {
                 Confidence = FindingRules.Shipped.Confidence.NoPercent,
@@ -40,7 +39,7 @@ internal static class ControlRules
     {
         foreach (Observation bridge in RangeRules.TwoSided(screen.SingleLegBridgeReps, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps, FindingCode.GlutesWeak, Cause.Strength))
             yield return bridge with { Limit = Limit.NotMeasured };
-        if (screen.SingleLegBridgeReps is { Difference: { } apart } bridges && apart > Limits.BridgeSidesDiffer * Math.Max(bridges.Left!.Value, bridges.Right!.Value))
+        if (screen.SingleLegBridgeReps is { Difference: { } apart } bridges && Math.Round(apart / Math.Max(bridges.Left!.Value, bridges.Right!.Value), 6) > Limits.BridgeSidesDiffer)
             yield return new Observation(FindingCode.SideAsymmetry, Cause.Strength, 1, Basis.Measured,
                 [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)])
             { Side = bridges.Lesser };

@@ -1,19 +1,32 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Findings.Rules;
 
 /// <summary>From a fault to its cause: range missing, skill missing, or a weak link (handbook 5, the branch).</summary>
-internal sealed class FaultBranch(Screen screen, ExerciseCatalogue catalogue)
+internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, ExerciseCatalogue catalogue)
 {
     private static readonly FindingRules Rules = FindingRules.Shipped;
 
-    /// <summary>The observations of a fault; none for one that only caps repetitions.</summary>
+    /// <summary>The observations of a fault; none for one that only caps repetitions. A lift that hurts is a matter of pain first.</summary>
     /// <param name="path">Its place in the case.</param>
     public IEnumerable<Observation> Of(LiftFault fault, string path)
     {
-        if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule)) yield break;
+        if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule)) return [];
+        List<Observation> hurting = [.. Hurting(fault, path)];
+        return hurting.Count > 0 ? hurting : Branch(rule, fault, path);
+    }
+
+    private IEnumerable<Observation> Hurting(LiftFault fault, string path) => pain
+        .Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, catalogue[fault.Lift]))
+        .SelectMany(PainKind.Of).Distinct()
+        .Select(kind => new Observation(PainRules.Code(kind), Cause.Pain, 1, Basis.Seen, Seen(fault, path)));
+
+    private IEnumerable<Observation> Branch(FaultRule rule, LiftFault fault, string path)
+    {
         if (rule.Always is { } always)
         {
             Cause cause = Codes.Find<Cause>(rule.Cause!)!.Value;
@@ -40,7 +53,12 @@ internal sealed class FaultBranch(Screen screen, ExerciseCatalogue catalogue)
             yield return Skill(rule, fault, path) with { Confidence = Rules.Confidence.NoPercent, Doubt = doubt };
             yield break;
         }
-        if (from < Rules.Branch.StrengthFrom) yield return Skill(rule, fault, path) with { Drill = drill, Doubt = doubt };
+        bool both = from >= Rules.Branch.SkillBelow && from < Rules.Branch.StrengthFrom;
+        if (from < Rules.Branch.StrengthFrom)
+        {
+            Observation skill = Skill(rule, fault, path);
+            yield return skill with { Drill = drill, Doubt = doubt, Rank = both ? Math.Max(skill.Severity, StrengthSeverity(fault)) : skill.Severity };
+        }
         if (from >= Rules.Branch.SkillBelow)
             yield return new Observation(Named(rule.Strength!, fault), Cause.Strength, StrengthSeverity(fault), Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill, Doubt = doubt };
     }

@@ -24,9 +24,13 @@ internal static class LeanRule
         public sealed record OwnBranch : Outcome;
     }
 
-    public static Outcome Judge(Client client, Screen screen, bool leanIsRecorded)
+    /// <summary>Whether a lean is more than what raises the question; not measured is not.</summary>
+    public static bool IsExcess(double? leanDeg) => leanDeg > Numbers.AsksAbove;
+
+    public static Outcome Judge(Client client, Screen screen, IReadOnlyList<LiftFault> faults)
     {
-        if (screen.Squat?.LeanDeg is not { } observed || !(observed > Numbers.AsksAbove || leanIsRecorded)) return new Outcome.NothingToCompare();
+        bool recorded = faults.Any(fault => fault.Fault is FaultCode.ExcessLean);
+        if (screen.Squat?.LeanDeg is not { } observed || !(IsExcess(observed) || recorded)) return new Outcome.NothingToCompare();
         double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
         if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin) return new Outcome.OwnBranch();
         Evidence evidence = new("screen.squat.leanDeg", observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));

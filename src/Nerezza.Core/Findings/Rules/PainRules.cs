@@ -14,7 +14,7 @@ internal static class PainRules
         {
             int severity = PainScore.LevelOf(pain[i]) switch { PainLevel.Stop => 3, PainLevel.Change => 2, _ => 1 };
             foreach (Conflict kind in PainKind.Of(pain[i]))
-                yield return new Observation(Codes.Find<FindingCode>(Codes.Of(kind))!.Value, Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
+                yield return new Observation(Code(kind), Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
         }
     }
 
@@ -27,6 +27,9 @@ internal static class PainRules
             Confidence = FindingRules.Shipped.Confidence.Most,
         };
     }
+
+    /// <summary>Kinds of pain and their findings share their codes.</summary>
+    public static FindingCode Code(Conflict kind) => Codes.Find<FindingCode>(Codes.Of(kind))!.Value;
 
     private static IEnumerable<Evidence> Scores(PainEntry entry, string path)
     {

@@ -9,22 +9,19 @@ internal static class RangeRules
     private static readonly ScreenLimits Limits = FindingRules.Shipped.Screen;
 
     /// <summary>Knee-to-wall, with the squat's own signs that agree. Heels that rise or a squat that is better on a wedge speak for the ankle
-    /// where it measured short, or was not measured.</summary>
-    public static IEnumerable<Observation> Ankle(Screen screen)
+    /// where it measured short or uneven, or was not measured.</summary>
+    /// <param name="squatShowsIt">Whether the squat shows a short ankle: makes it severity 2.</param>
+    public static IEnumerable<Observation> Ankle(Screen screen, SquatShows squatShowsIt)
     {
-        TestLimit limit = Limits.KneeToWallCm;
-        foreach (Observation short_ in TwoSided(screen.KneeToWallCm, "screen.kneeToWallCm", limit, FindingCode.AnkleRange, Cause.Capacity)) yield return short_;
-        ScreenSquat? squat = screen.Squat;
-        bool measuredShort = IsFlagged(screen), untested = screen.KneeToWallCm?.Smaller is null;
-        bool better = squat?.BetterWithHeelsRaised == true && (measuredShort || untested);
-        if (better && untested)
-            yield return new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Seen, [Heels]) { Drill = Drill.Confirms };
-        if (squat?.HeelRise == true && (measuredShort || better))
+        List<Observation> measured = [.. TwoSided(screen.KneeToWallCm, "screen.kneeToWallCm", Limits.KneeToWallCm, FindingCode.AnkleRange, Cause.Capacity)];
+        foreach (Observation ankle in measured)
+            yield return ankle.Limit is Limit.Passed && squatShowsIt is SquatShows.ShortAnkle ? ankle with { Severity = Math.Max(2, ankle.Severity), Rank = Math.Max(2, ankle.Severity) } : ankle;
+        bool better = screen.Squat?.BetterWithHeelsRaised == true && (measured.Count > 0 || screen.KneeToWallCm?.Smaller is null);
+        if (better)
+            yield return new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Seen, [new Evidence("screen.squat.betterWithHeelsRaised", true, "no better")]) { Drill = Drill.Alone };
+        if (screen.Squat?.HeelRise == true && (measured.Count > 0 || better))
             yield return new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Seen, [new Evidence("screen.squat.heelRise", true, "heels down")]);
     }
-
-    /// <summary>The wedge as a drill that confirms a measured ankle; no observation of its own then.</summary>
-    public static Evidence? AnkleDrill(Screen screen) => screen.Squat?.BetterWithHeelsRaised == true && IsFlagged(screen) ? Heels : null;
 
     /// <summary>Whether knee-to-wall is below the adequate limit on either side.</summary>
     public static bool IsFlagged(Screen screen) => screen.KneeToWallCm?.Smaller < Limits.KneeToWallCm.Adequate;
@@ -60,6 +57,7 @@ internal static class RangeRules
         if (test.Left is { } left) yield return new Evidence($"{path}.left", left, norm);
         if (test.Right is { } right) yield return new Evidence($"{path}.right", right, norm);
     }
-
-    private static Evidence Heels => new("screen.squat.betterWithHeelsRaised", true, "no better");
 }
+
+/// <summary>Whether heels, lean or the wedge show in the squat what knee-to-wall measured (handbook 4).</summary>
+internal enum SquatShows { Nothing, ShortAnkle }

@@ -35,36 +35,32 @@ public sealed record Referral(ReferralLevel Level, Urgency Urgency, IReadOnlyLis
 /// <remarks>Red flags after Finucane et al. 2020; the rest is caution (assumption) and defers to local rules.</remarks>
 public static class HealthReferral
 {
-    private static readonly HashSet<HealthFlag> Emergency =
-    [
-        HealthFlag.SaddleNumbness, HealthFlag.BladderBowel, HealthFlag.ProgressiveWeakness, HealthFlag.BothLegs,
-        HealthFlag.ChestPain, HealthFlag.Fainting, HealthFlag.Breathlessness,
-    ];
+    private static readonly SafetyRules Rules = SafetyRules.Shipped;
+    private static readonly HashSet<HealthFlag> Emergency = SafetyRules.Flags(Rules.Emergency);
+    private static readonly HashSet<HealthFlag> DoctorFirst = SafetyRules.Flags(Rules.DoctorFirst);
+    private static readonly HashSet<HealthFlag> DoctorFirstWithPain = SafetyRules.Flags(Rules.DoctorFirstWithPain);
 
-    private static readonly HashSet<HealthFlag> DoctorFirst = [HealthFlag.Fever, HealthFlag.BloodPressure180, HealthFlag.PregnancyWarning];
+    /// <summary>The gravest referral that holds, or null. Only the answers that a clearance names are cleared.</summary>
+    public static Referral? From(Health health, IReadOnlyList<PainEntry> pain) => Held(health, pain).FirstOrDefault();
 
-    private static readonly HashSet<HealthFlag> DoctorFirstWithPain =
-    [
-        HealthFlag.RecentTrauma, HealthFlag.WeightLoss, HealthFlag.CancerHistory, HealthFlag.NightPain, HealthFlag.Osteoporosis,
-    ];
-
-    private const double WeeksWithoutImprovement = 6;
-
-    /// <summary>The referral that holds, or null. Only the answers that a clearance names are cleared.</summary>
-    public static Referral? From(Health health, IReadOnlyList<PainEntry> pain)
+    /// <summary>Every referral that holds, gravest first: a graver one does not lift the caution of those below it.</summary>
+    public static IEnumerable<Referral> Held(Health health, IReadOnlyList<PainEntry> pain)
     {
         List<HealthFlag> open = [.. health.Flags.Where(flag => health.ClearedBy?.Flags.Contains(flag) != true).Distinct().Order()];
-        List<HealthFlag> doctor = [.. open.Where(flag => DoctorFirst.Contains(flag) || (pain.Count > 0 && DoctorFirstWithPain.Contains(flag)))];
         List<HealthFlag> emergency = [.. open.Where(Emergency.Contains)];
-        if (emergency.Count > 0) return new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([.. emergency, .. doctor]));
-        if (doctor.Count > 0) return new Referral(ReferralLevel.Stop, Urgency.Doctor, Named(doctor));
-        List<string> nerve = [.. pain.Select((entry, i) => (entry, i)).Where(row => row.entry.NerveSigns).Select(row => $"pain[{row.i}].nerveSigns")];
-        if (nerve.Count > 0) return new Referral(ReferralLevel.BeforeLoading, Urgency.Clearance, nerve);
-        if (open.Count > 0) return new Referral(ReferralLevel.BeforeHeavy, Urgency.Clearance, Named(open));
-        List<string> lasting = [.. pain.Select((entry, i) => (entry, i))
-            .Where(row => row.entry.Weeks > WeeksWithoutImprovement && row.entry.Improving != true).Select(row => $"pain[{row.i}].weeks")];
-        return lasting.Count > 0 ? new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting) : null;
+        List<HealthFlag> doctor = [.. open.Where(flag => DoctorFirst.Contains(flag) || (pain.Count > 0 && DoctorFirstWithPain.Contains(flag)))];
+        List<HealthFlag> heavy = [.. open.Except(emergency).Except(doctor)];
+        List<string> nerve = [.. Where(pain, entry => entry.NerveSigns, "nerveSigns")];
+        List<string> lasting = [.. Where(pain, entry => entry.Weeks > Rules.WeeksWithoutImprovement && entry.Improving != true, "weeks")];
+        if (emergency.Count > 0) yield return new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([.. emergency, .. doctor]));
+        if (emergency.Count == 0 && doctor.Count > 0) yield return new Referral(ReferralLevel.Stop, Urgency.Doctor, Named(doctor));
+        if (nerve.Count > 0) yield return new Referral(ReferralLevel.BeforeLoading, Urgency.Clearance, nerve);
+        if (heavy.Count > 0) yield return new Referral(ReferralLevel.BeforeHeavy, Urgency.Clearance, Named(heavy));
+        if (lasting.Count > 0) yield return new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting);
     }
+
+    private static IEnumerable<string> Where(IReadOnlyList<PainEntry> pain, Func<PainEntry, bool> holds, string field) =>
+        pain.Select((entry, i) => (entry, i)).Where(row => holds(row.entry)).Select(row => $"pain[{row.i}].{field}");
 
     private static List<string> Named(IEnumerable<HealthFlag> flags) => [.. flags.Select(flag => $"health.flags: {Codes.Of(flag)}")];
 }

@@ -20,12 +20,14 @@ public static class PainScore
     /// A score that is not known counts as its usual level.</summary>
     public static PainLevel LevelOf(PainEntry entry)
     {
+        PainScoreRule rule = SafetyRules.Shipped.Pain;
         if (entry.NerveSigns) return PainLevel.Stop;
         double usual = entry.UsualScore ?? 0;
         double rise = (entry.ScoreNextMorning ?? usual) - usual;
         double during = entry.ScoreDuring ?? usual;
-        if (usual >= 3) rise = Math.Max(rise, during - usual);
-        if (rise >= 2 || (usual < 3 && during > 5)) return PainLevel.Stop;
-        return rise >= 1 || (usual < 3 && during > 2) ? PainLevel.Change : PainLevel.Watch;
+        bool riseAlone = usual >= rule.RiseJudgedFrom;
+        if (riseAlone) rise = Math.Max(rise, during - usual);
+        if (rise >= rule.RiseStop || (!riseAlone && during > rule.StopAbove)) return PainLevel.Stop;
+        return rise >= rule.RiseChange || (!riseAlone && during > rule.ChangeAbove) ? PainLevel.Change : PainLevel.Watch;
     }
 }

@@ -20,13 +20,8 @@ public abstract record Caution
 /// <summary>Caps on effort and load from age, health answers and pain (handbook 7).</summary>
 public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, DateOnly start)
 {
-    private const double PainRpe = 6;
-    private const double PainFraction = 0.65;
-    private const double BeforeHeavyRpe = 7;
-    private const double YouthRpe = 7;
-    private const int YouthBelow = 16;
-
-    private readonly Referral? _referral = HealthReferral.From(client.Health, pain);
+    private static readonly CapRule Rules = SafetyRules.Shipped.Caps;
+    private readonly IReadOnlyList<Referral> _referrals = [.. HealthReferral.Held(client.Health, pain)];
 
     /// <summary>What caution leaves of an exercise.</summary>
     public Caution For(Exercise exercise)
@@ -38,29 +33,29 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
             if (exercise.Conflicts.Intersect(PainKind.Of(pain[i])).Any()) return new Caution.RuledOut($"pain[{i}]");
             if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id) return new Caution.RuledOut($"pain[{i}]");
         }
-        bool spineIsOut = _referral?.Level is ReferralLevel.BeforeLoading && (exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge);
-        if (spineIsOut) return new Caution.RuledOut(_referral!.Reasons[0]);
-        bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && Covers(entry, exercise));
-        return new Caution.Allowed(MostRpe(hurts), hurts ? PainFraction : 1);
+        bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
+        if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve) return new Caution.RuledOut(nerve.Reasons[0]);
+        bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
+        return new Caution.Allowed(MostRpe(hurts), hurts ? Rules.Pain.Fraction : 1);
     }
 
     private Rpe MostRpe(bool hurts)
     {
         double most = 10;
-        if (hurts) most = PainRpe;
-        if (_referral?.Level is ReferralLevel.BeforeHeavy) most = Math.Min(most, BeforeHeavyRpe);
-        if (client.AgeIn(start) < YouthBelow) most = Math.Min(most, YouthRpe);
+        if (hurts) most = Rules.Pain.Rpe;
+        if (Open(ReferralLevel.BeforeHeavy) is not null) most = Math.Min(most, Rules.BeforeHeavyRpe);
+        if (Youth.Is(client, start)) most = Math.Min(most, Rules.Youth.Rpe);
         return Rpe.Of(most);
     }
 
-    /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
-    private static bool Covers(PainEntry entry, Exercise exercise) => entry.Exercise is { } named ? named == exercise.Id : entry.Region switch
-    {
-        PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
-        PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
-        PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
-        _ => false,
-    };
+    private Referral? Open(ReferralLevel level) => _referrals.FirstOrDefault(referral => referral.Level == level);
+}
+
+/// <summary>Who needs a guardian's consent, supervision and light work (lloyd-2014).</summary>
+public static class Youth
+{
+    /// <summary>Whether the client is under 16 in the year of a date; not known is not young.</summary>
+    public static bool Is(Client client, DateOnly date) => client.AgeIn(date) < SafetyRules.Shipped.Caps.Youth.Below;
 }
 
 /// <summary>Which pain finding an entry is (handbook 7).</summary>
@@ -78,4 +73,13 @@ public static class PainKind
         if (arches) kinds.Add(Conflict.PainExtension);
         return kinds.Count > 0 ? kinds : [Conflict.PainOther];
     }
+
+    /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
+    public static bool Covers(PainEntry entry, Exercise exercise) => entry.Exercise is { } named ? named == exercise.Id : entry.Region switch
+    {
+        PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
+        PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
+        PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
+        _ => false,
+    };
 }

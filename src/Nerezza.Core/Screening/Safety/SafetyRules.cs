@@ -1,0 +1,26 @@
+using System.Text.Json.Serialization;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Screening.Safety;
+
+/// <summary>The numbers and lists of handbook section 7, from Data/safety.yaml.</summary>
+internal sealed record SafetyRules(
+    IReadOnlyList<string> Emergency, IReadOnlyList<string> DoctorFirst, IReadOnlyList<string> DoctorFirstWithPain, double WeeksWithoutImprovement, PainScoreRule Pain, CapRule Caps)
+{
+    public static SafetyRules Shipped { get; } = EmbeddedData.Read("safety", SafetyJson.Default.SafetyRules);
+
+    public static HashSet<HealthFlag> Flags(IReadOnlyList<string> codes) => [.. codes.Select(code => Codes.Find<HealthFlag>(code)!.Value)];
+}
+
+internal sealed record PainScoreRule(double ChangeAbove, double StopAbove, double RiseChange, double RiseStop, double RiseJudgedFrom);
+
+internal sealed record CapRule(PainCapRule Pain, double BeforeHeavyRpe, YouthRule Youth);
+
+internal sealed record PainCapRule(double Rpe, double Fraction);
+
+internal sealed record YouthRule(int Below, double Rpe);
+
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSerializable(typeof(SafetyRules))]
+internal sealed partial class SafetyJson : JsonSerializerContext;
