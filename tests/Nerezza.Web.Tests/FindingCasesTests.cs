@@ -1,0 +1,94 @@
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Nerezza.Core;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Formats;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Tests.Shared;
+
+namespace Nerezza.Web.Tests;
+
+/// <summary>Whole cases with the findings that the handbook asks for, written out by hand with the rule each rests on.</summary>
+public sealed class FindingCasesTests
+{
+    private static readonly JsonArray Written = JsonNode.Parse(File.ReadAllText(Path.Combine(ServerProcess.Root, "tests/Nerezza.Web.Tests/Cases/findings.json")))!.AsArray();
+
+    public static TheoryData<int> All => [.. Enumerable.Range(0, Written.Count)];
+
+    [Theory, MemberData(nameof(All))]
+    public void A_written_out_case(int number)
+    {
+        JsonNode written = Written[number]!;
+        PlanDocument plan = PlanOf(written["case"]!.DeepClone().AsObject());
+        string[] expected = [.. written["findings"]!.AsArray().Select(line => line!.GetValue<string>())];
+        Assert.True(expected.SequenceEqual(plan.Findings.Select(Line)), $"{written["because"]}\nexpected {string.Join(", ", expected)}\nfound    {string.Join(", ", plan.Findings.Select(Line))}");
+        Assert.All(plan.Findings, finding => Assert.NotEmpty(finding.Evidence));
+    }
+
+    [Fact]
+    public void There_are_thirty_and_more_over_all_causes()
+    {
+        Assert.True(Written.Count >= 30);
+        string all = Written.ToJsonString();
+        Assert.All(new[] { "capacity", "skill", "strength", "pain", "proportion", "refer" }, cause => Assert.Contains(cause, all, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void The_deckhand_has_ankles_and_no_skill_finding_for_the_lean()
+    {
+        PlanDocument plan = PlanOfFile("deckhand.json");
+        Assert.Equal(["ankle-range capacity - 3 0.95"], plan.Findings.Select(Line));
+        Assert.DoesNotContain(plan.Findings, finding => finding.Cause is Core.Findings.Cause.Skill);
+    }
+
+    [Fact]
+    public void The_masters_lifter_has_an_upper_back() => Assert.Equal(["upper-back-weak strength - 2 0.8"], PlanOfFile("masters-lifter.json").Findings.Select(Line));
+
+    [Fact]
+    public void The_crane_driver_is_one_answer_away_from_a_referral()
+    {
+        PlanDocument plan = PlanOfFile("crane-driver.json");
+        Assert.Equal(["pain-flexion pain - 2 0.6"], plan.Findings.Select(Line));
+        Assert.Null(plan.Referral);
+        JsonObject night = JsonNode.Parse(File.ReadAllText(Path.Combine(Samples.Folder, "crane-driver.json")))!.AsObject();
+        night["client"]!["health"] = JsonNode.Parse("""{ "flags": ["night-pain"] }""");
+        PlanDocument stopped = PlanOf(night);
+        Assert.Equal(("refer - - 3 0.95", ReferralLevel.Stop), (Line(stopped.Findings[0]), stopped.Referral!.Level));
+        Assert.Null(stopped.Block);
+        Assert.Empty(stopped.Selection);
+    }
+
+    [Fact]
+    public void The_body_has_a_row_for_each_squat_with_a_posture_at_its_own_max_or_empty()
+    {
+        IReadOnlyList<SquatPart> loaded = PlanOfFile("deckhand.json").Body.Squat, empty = PlanOf([]).Body.Squat;
+        Assert.Equal(loaded.Select(row => row.Exercise).Order(StringComparer.Ordinal), loaded.Select(row => row.Exercise));
+        Assert.All(loaded, row => Assert.Equal(row.Reachable, row.LeanDeg is not null && row.DeepestThighDeg == row.ThighDeg));
+        Assert.All(loaded, row => Assert.True(row.LoadKg > 0));
+        Assert.All(empty, row => Assert.Equal(0, row.LoadKg));
+        SquatPart front = loaded.Single(row => row.Exercise == "front-squat"), back = loaded.Single(row => row.Exercise == "back-squat-high-bar");
+        Assert.Equal((0.83, true), (Math.Round(front.LoadKg / back.LoadKg, 6), front.LeanDeg < back.LeanDeg));
+    }
+
+    private static string Line(FindingPart finding) => FormattableString.Invariant(
+        $"{Codes.Of(finding.Code)} {(finding.Cause is { } cause ? Codes.Of(cause) : "-")} {(finding.Side is { } side ? Codes.Of(side) : "-")} {finding.Severity} {finding.Confidence:0.##}");
+
+    private static PlanDocument PlanOfFile(string file) => PlanOf(JsonNode.Parse(File.ReadAllText(Path.Combine(Samples.Folder, file)))!.AsObject());
+
+    /// <summary>Fills a written part up to a whole case: 175 cm, 80 kg, intermediate, four weeks from 30 November.</summary>
+    private static PlanDocument PlanOf(JsonObject part)
+    {
+        JsonObject client = JsonNode.Parse("""{ "name": "Written", "heightCm": 175, "massKg": 80, "level": "intermediate", "days": [{ "day": "mon", "minutes": 60 }] }""")!.AsObject();
+        foreach ((string name, JsonNode? value) in part["client"]?.AsObject() ?? []) client[name] = value?.DeepClone();
+        part["client"] = client;
+        part["format"] = "nerezza.case";
+        part["version"] = 1;
+        part["block"] ??= JsonNode.Parse("""{ "start": "2026-11-30", "weeks": 4 }""");
+        var read = Assert.IsType<CaseReading.Valid>(CaseReader.Read(Encoding.UTF8.GetBytes(part.ToJsonString())));
+        return new PlanMapping(ExerciseCatalogue.Shipped).ToDocument(new Planner(ExerciseCatalogue.Shipped).Make(read.Case));
+    }
+}
