@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
 
 namespace Nerezza.Core;
@@ -16,6 +17,8 @@ public sealed record ClientCase
     public Screen Screen { get; init; } = Screen.Untested;
     /// <summary>Faults seen in the lifts.</summary>
     public IReadOnlyList<LiftFault> Faults { get; init; } = [];
+    /// <summary>The coach's word on findings.</summary>
+    public IReadOnlyList<FindingDecision> Decisions { get; init; } = [];
     /// <summary>Entered sets that tell the maxes.</summary>
     public IReadOnlyList<StrengthEntry> Strength { get; init; } = [];
     /// <summary>Pain.</summary>

@@ -19,7 +19,7 @@ public sealed class Planner(ExerciseCatalogue catalogue)
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
         MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
-        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingsOf(@case, referral, maxes), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
+        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingReview.Open(Review(@case, referral, maxes)), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
         IReadOnlyList<Check> referred = referral is null
             ? []
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
@@ -40,11 +40,16 @@ public sealed class Planner(ExerciseCatalogue catalogue)
         };
     }
 
-    private IReadOnlyList<Finding> FindingsOf(ClientCase @case, Referral? referral, MaxBook maxes)
+    /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
+    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
+        Review(@case, HealthReferral.From(@case.Client.Health, @case.Pain), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
+
+    private IReadOnlyList<ReviewedFinding> Review(ClientCase @case, Referral? referral, MaxBook maxes)
     {
         IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
-        return new FindingBook(catalogue).Find(new FindingInput(
+        IReadOnlyList<Finding> found = new FindingBook(catalogue).Find(new FindingInput(
             @case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+        return FindingReview.Of(found, @case.Decisions);
     }
 
     private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(

@@ -15,6 +15,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
     public DbSet<ClientRow> Clients => Set<ClientRow>();
     public DbSet<EquipmentRow> Equipment => Set<EquipmentRow>();
     public DbSet<MaxRow> Maxes => Set<MaxRow>();
+    public DbSet<ScreenRow> Screens => Set<ScreenRow>();
     public DbSet<PlanRow> Plans => Set<PlanRow>();
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
@@ -31,6 +32,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
         builder.Entity<ClientRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<EquipmentRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<MaxRow>().HasQueryFilter(row => row.CoachId == CoachId);
+        builder.Entity<ScreenRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<PlanRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<LoggedSetRow>().HasQueryFilter(row => row.CoachId == CoachId);
     }

@@ -84,7 +84,7 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Assert.Null(block.AsMade.Block);
         Assert.Empty((await Floor(caller, id, Samples.Start)).Items);
         Assert.Equal(HttpStatusCode.Locked, (await caller.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
-        Assert.Contains((await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions, decision => decision.ClientId == id && decision.Station is Station.Intake);
+        Assert.Contains((await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions, decision => decision.ClientId == id && decision.Station is Station.Health);
         await SaveHealth(caller, id, new HealthSection
         {
             Flags = [HealthFlag.ChestPain],

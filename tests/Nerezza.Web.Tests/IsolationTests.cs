@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Routing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata;
 using Microsoft.Extensions.DependencyInjection;
+using Nerezza.Core.Findings;
 using Nerezza.Data;
 using Nerezza.Data.Rows;
 using Nerezza.Formats.Cases;
@@ -28,17 +29,21 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["PUT /facts"] = new SaveFacts { Facts = intake.Facts, Schools = intake.Schools, Version = intake.FactsVersion },
             ["PUT /equipment"] = new SaveEquipment { Equipment = intake.Equipment, Version = intake.EquipmentVersion },
             ["POST /maxes"] = intake.Entered[0].Set,
+            ["PUT /screens/{date}"] = Samples.Screen,
+            ["PUT /health"] = new SaveHealth { Health = new HealthSection(), Pain = [], Version = intake.FactsVersion },
+            ["PUT /findings/{code}/{cause}"] = new DecideFinding { Verdict = Verdict.Accepted },
             ["POST /plans"] = Samples.Block,
             ["POST /sets"] = Samples.Set(),
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },
         };
         List<(string Method, string Pattern)> endpoints = [.. OfClients()];
-        Assert.True(endpoints.Count >= 13, "The walk found too few endpoints to be true.");
+        Assert.True(endpoints.Count >= 22, "The walk found too few endpoints to be true.");
         foreach ((string method, string pattern) in endpoints)
         {
             string rest = pattern["/api/clients/{id:guid}".Length..];
             string path = pattern.Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
                 .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal).Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
+                .Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
                 + (rest == "/floor" ? "?date=2026-11-30" : "");
             HttpResponseMessage answer = await stranger.Send(new HttpMethod(method), path, bodies.GetValueOrDefault($"{method} {rest}"));
             Assert.True(answer.StatusCode is HttpStatusCode.NotFound, $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}");
@@ -57,7 +62,8 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         await nobody.RefreshToken();
         foreach ((string method, string pattern) in Endpoints().Where(row => row.Pattern.StartsWith("/api", StringComparison.Ordinal) && row.Pattern != "/api/session/"))
         {
-            string path = System.Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString());
+            string path = System.Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString())
+                .Replace("{date}", "2026-11-30", StringComparison.Ordinal);
             HttpResponseMessage answer = await nobody.Send(new HttpMethod(method), path + "?date=2026-11-30&today=2026-11-30", method is "POST" or "PUT" ? new { } : null);
             Assert.True(answer.StatusCode is HttpStatusCode.Unauthorized, $"{method} {pattern} answered {(int)answer.StatusCode}");
         }
@@ -92,7 +98,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         using IServiceScope scope = site.Services.CreateScope();
         List<IEntityType> own = [.. scope.ServiceProvider.GetRequiredService<NerezzaContext>().Model.GetEntityTypes()
             .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace)];
-        Assert.Equal(7, own.Count);
+        Assert.Equal(8, own.Count);
         Assert.All(own, type =>
         {
             Assert.True(typeof(ICoachRow).IsAssignableFrom(type.ClrType), type.Name);

@@ -30,6 +30,9 @@ public sealed class Site : WebApplicationFactory<Program>
 
     public string Connection => _database.Connection;
 
+    /// <summary>The server's day.</summary>
+    public static DateOnly Today => DateOnly.FromDateTime(DateTime.UtcNow);
+
     /// <summary>A client signed in for the harbour practice; signed in once, since sign-ins are limited.</summary>
     public Task<Caller> AsHarbour() => _harbour ??= SignedIn("harbour@example.test");
 
@@ -91,6 +94,9 @@ public sealed class Caller(HttpClient http)
         Assert.True(answer.IsSuccessStatusCode, $"{(int)answer.StatusCode} {text}");
         return JsonSerializer.Deserialize<T>(text, Json.Options)!;
     }
+
+    /// <summary>Sends a change that must go well, for its answer.</summary>
+    public async Task<T> Ask<T>(HttpMethod method, string path, object body) => JsonSerializer.Deserialize<T>(await Do(method, path, body), Json.Options)!;
 
     /// <summary>Sends a change that must go well.</summary>
     public async Task<string> Do(HttpMethod method, string path, object? body = null)

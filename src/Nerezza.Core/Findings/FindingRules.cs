@@ -15,7 +15,7 @@ internal sealed record ScreenLimits(
     TestLimit KneeToWallCm, TestLimit HipFlexionDeg, TestLimit ArmsOverheadDeg, TestLimit StraightLegRaiseDeg, TestLimit SingleLegBridgeReps,
     double BridgeSidesDiffer, TestLimit CalfRaiseReps);
 
-internal sealed record TestLimit(double Adequate, string Norm, double Severe = 0, double? SidesDiffer = null);
+internal sealed record TestLimit(double Adequate, string Norm, double Severe = 0, double? SidesDiffer = null, double? Upper = null);
 
 internal sealed record SymmetryRule(double Adequate, double Severe, string Norm);
 

@@ -55,6 +55,7 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
         }
         return measure switch
         {
+            FindingReview.OwnMeasure => ("the coach's own judgement", ""),
             _ when measure.StartsWith("strength: ", StringComparison.Ordinal) => Strength(measure["strength: ".Length..]),
             _ when measure.EndsWith(".fromPercent", StringComparison.Ordinal) => ("seen from", "% of 1RM"),
             _ when measure.EndsWith(".heldInIsolation", StringComparison.Ordinal) => ("held in isolation", ""),

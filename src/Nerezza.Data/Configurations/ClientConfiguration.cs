@@ -4,8 +4,8 @@ using Nerezza.Data.Rows;
 
 namespace Nerezza.Data.Configurations;
 
-/// <summary>A client with their equipment and entered maxes.</summary>
-internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>, IEntityTypeConfiguration<EquipmentRow>, IEntityTypeConfiguration<MaxRow>
+/// <summary>A client with their equipment, entered maxes and screens.</summary>
+internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>, IEntityTypeConfiguration<EquipmentRow>, IEntityTypeConfiguration<MaxRow>, IEntityTypeConfiguration<ScreenRow>
 {
     public void Configure(EntityTypeBuilder<ClientRow> client)
     {
@@ -35,5 +35,15 @@ internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>,
         max.Property(row => row.Rpe).HasPrecision(4, 2);
         max.HasIndex(row => new { row.CoachId, row.ClientId });
         max.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<ScreenRow> screen)
+    {
+        screen.ToTable("screens").HasKey(row => new { row.CoachId, row.Id });
+        screen.Property(row => row.Screen).AsJson();
+        screen.Property(row => row.Faults).AsJson();
+        screen.Property(row => row.Version).IsRowVersion();
+        screen.HasIndex(row => new { row.CoachId, row.ClientId, row.Date }).IsUnique();
+        screen.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 }

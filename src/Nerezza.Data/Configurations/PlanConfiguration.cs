@@ -13,6 +13,7 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         plan.Property(row => row.EngineVersion).HasMaxLength(40);
         plan.Property(row => row.InputsHash).HasMaxLength(64);
         plan.Property(row => row.Inputs).AsJson();
+        plan.Property(row => row.Decisions).AsJson();
         plan.Property(row => row.Document).AsJson();
         plan.HasIndex(row => new { row.CoachId, row.ClientId, row.Number }).IsUnique();
         plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });

@@ -474,6 +474,11 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("client_id");
 
+                    b.Property<string>("Decisions")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("decisions");
+
                     b.Property<string>("Document")
                         .IsRequired()
                         .HasColumnType("jsonb")
@@ -512,6 +517,50 @@ namespace Nerezza.Data.Migrations
                         .HasDatabaseName("ix_plans_coach_id_client_id_number");
 
                     b.ToTable("plans", (string)null);
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ScreenRow", b =>
+                {
+                    b.Property<Guid>("CoachId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("coach_id");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<DateOnly>("Date")
+                        .HasColumnType("date")
+                        .HasColumnName("date");
+
+                    b.Property<string>("Faults")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("faults");
+
+                    b.Property<string>("Screen")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("screen");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.HasKey("CoachId", "Id")
+                        .HasName("pk_screens");
+
+                    b.HasIndex("CoachId", "ClientId", "Date")
+                        .IsUnique()
+                        .HasDatabaseName("ix_screens_coach_id_client_id_date");
+
+                    b.ToTable("screens", (string)null);
                 });
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<System.Guid>", b =>
@@ -609,6 +658,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_plans_clients_coach_id_client_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ScreenRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithMany()
+                        .HasForeignKey("CoachId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_screens_clients_coach_id_client_id");
                 });
 #pragma warning restore 612, 618
         }

@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 
@@ -37,9 +38,20 @@ public sealed class ClientRow : ICoachRow
     public uint Version { get; private set; }
 }
 
-/// <summary>What was observed of a client, as the case has it.</summary>
-public sealed record ObservedSections(
-    ScreenSection? Screen, IReadOnlyList<FaultSection>? Faults, IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders);
+/// <summary>What the client reports and has reached, and the coach's word on findings. Screens have rows of their own, one a day.</summary>
+public sealed record ObservedSections(IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders, IReadOnlyList<FindingDecision>? Decisions);
+
+/// <summary>A screen as it was taken on a day, with the faults seen then. The newest is in force; the others stay to compare with.</summary>
+public sealed class ScreenRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid Id { get; init; }
+    public Guid ClientId { get; init; }
+    public DateOnly Date { get; init; }
+    public required ScreenSection Screen { get; set; }
+    public required IReadOnlyList<FaultSection> Faults { get; set; }
+    public uint Version { get; private set; }
+}
 
 /// <summary>A client's equipment; a row of its own, so that facts and plates can be edited side by side.</summary>
 public sealed class EquipmentRow : ICoachRow
@@ -76,6 +88,7 @@ public sealed class PlanRow : ICoachRow
     public required string EngineVersion { get; init; }
     public required string InputsHash { get; init; }
     public required CaseDocument Inputs { get; init; }
+    public required IReadOnlyList<FindingDecision> Decisions { get; init; }
     public required PlanDocument Document { get; init; }
 }
 

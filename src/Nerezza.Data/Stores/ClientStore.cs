@@ -4,7 +4,8 @@ using Nerezza.Data.Rows;
 namespace Nerezza.Data.Stores;
 
 /// <summary>A client with all that a plan is made from, but the log.</summary>
-public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes);
+/// <param name="Screen">The newest; null before the first.</param>
+public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes, ScreenRow? Screen);
 
 /// <summary>Clients, their equipment and entered maxes, of the scope's coach.</summary>
 public sealed class ClientStore(NerezzaContext context, CoachScope scope)
@@ -12,12 +13,15 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
         await context.Clients.AsNoTracking().Where(row => row.ArchivedAt == null).OrderBy(row => row.Name).ThenBy(row => row.Id).ToListAsync(cancel);
 
-    /// <summary>Every file of the practice, without entered maxes, in two queries.</summary>
+    /// <summary>Every file of the practice, without entered maxes, in three queries.</summary>
     public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
     {
         IReadOnlyList<ClientRow> clients = await All(cancel);
         Dictionary<Guid, EquipmentRow> equipment = await context.Equipment.AsNoTracking().ToDictionaryAsync(row => row.ClientId, cancel);
-        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], []))];
+        Dictionary<Guid, ScreenRow> screens = await context.Screens.AsNoTracking()
+            .Where(row => row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date))
+            .ToDictionaryAsync(row => row.ClientId, cancel);
+        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id)))];
     }
 
     /// <summary>The file, tracked so that it can be changed and saved; null when it is not this coach's.</summary>
@@ -28,15 +32,17 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         EquipmentRow equipment = await context.Equipment.FirstAsync(row => row.ClientId == id, cancel);
         List<MaxRow> maxes = await context.Maxes.AsNoTracking().Where(row => row.ClientId == id)
             .OrderByDescending(row => row.Date).ThenBy(row => row.Exercise).ThenBy(row => row.Id).ToListAsync(cancel);
-        return new ClientFile(client, equipment, maxes);
+        ScreenRow? screen = await context.Screens.AsNoTracking().Where(row => row.ClientId == id).OrderByDescending(row => row.Date).FirstOrDefaultAsync(cancel);
+        return new ClientFile(client, equipment, maxes, screen);
     }
 
     public async Task<bool> Exists(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id, cancel);
 
-    public async Task Add(ClientRow client, EquipmentRow equipment, IEnumerable<MaxRow> maxes, CancellationToken cancel)
+    public async Task Add(ClientRow client, EquipmentRow equipment, IEnumerable<MaxRow> maxes, IEnumerable<ScreenRow> screens, CancellationToken cancel)
     {
         context.AddRange(client, equipment);
         context.AddRange(maxes);
+        context.AddRange(screens);
         await context.SaveChangesAsync(cancel);
     }
 

@@ -6,6 +6,7 @@ using Nerezza.Core.Checks;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Wording;
 
 namespace Nerezza.Formats.Plans;
@@ -19,9 +20,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
     public PlanDocument ToDocument(Plan plan) => new()
     {
         Case = plan.Case,
-        Referral = plan.Referral is { } referral
-            ? new ReferralPart { Level = referral.Level, Urgency = referral.Urgency, Reasons = referral.Reasons, Text = ReferralWords.Text(referral) }
-            : null,
+        Referral = plan.Referral is { } referral ? ToReferral(referral) : null,
         Findings = [.. plan.Findings.Select(_findings.ToPart)],
         Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
         Maxes = [.. plan.Maxes.Select(ToMax)],
@@ -41,6 +40,14 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Low = Rounded(max.Low),
         High = Rounded(max.High),
         Source = max.Source,
+    };
+
+    public static ReferralPart ToReferral(Referral referral) => new()
+    {
+        Level = referral.Level,
+        Urgency = referral.Urgency,
+        Reasons = referral.Reasons,
+        Text = ReferralWords.Text(referral),
     };
 
     private static SquatPart ToSquat(SquatStanding standing) => new()

@@ -1,7 +1,10 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;
@@ -42,6 +45,68 @@ public sealed record SaveEquipment
     public required EquipmentSection Equipment { get; init; }
     [Between(0, uint.MaxValue)] public required double Version { get; init; }
 }
+
+/// <summary>How the screen is done, with the norm of each answer where it has one, and the faults to look for.</summary>
+public sealed record ProtocolView(IReadOnlyList<StepView> Steps, IReadOnlyList<FaultSign> Faults);
+
+/// <param name="Norms">Beside each ask of the step; null where it has none.</param>
+public sealed record StepView(ScreenStep Step, IReadOnlyList<Norm?> Norms);
+
+/// <summary>Every screen kept of a client, newest first, and the lifts that are watched.</summary>
+public sealed record ScreensView(Guid ClientId, string Client, IReadOnlyList<string> Lifts, IReadOnlyList<KeptScreen> Kept);
+
+public sealed record KeptScreen(DateOnly Date, uint Version, ScreenSection Screen, IReadOnlyList<FaultSection> Faults);
+
+public sealed record SaveScreen
+{
+    public required ScreenSection Screen { get; init; }
+    [Items(40)] public required IReadOnlyList<FaultSection> Faults { get; init; }
+    /// <summary>The version of that day's screen that was changed; left out for its first.</summary>
+    [Between(0, uint.MaxValue)] public double? Version { get; init; }
+}
+
+/// <summary>Health answers and pain of a client, the referral that follows, and the caution to show.</summary>
+public sealed record HealthView(
+    Guid ClientId, string Client, uint Version, HealthSection Health, IReadOnlyList<PainSection> Pain, ReferralPart? Referral, string Caution, IReadOnlyList<HealthQuestion> Questions);
+
+public sealed record HealthQuestion(HealthFlag Flag, string Text, AnswerGroup Group);
+
+public sealed record SaveHealth
+{
+    public required HealthSection Health { get; init; }
+    [Items(20)] public required IReadOnlyList<PainSection> Pain { get; init; }
+    [Between(0, uint.MaxValue)] public required double Version { get; init; }
+}
+
+/// <summary>What was found, with the coach's word on each.</summary>
+public sealed record FindingsView(
+    Guid ClientId, string Client, DateOnly? ScreenedOn, bool PlanOutOfDate, int? PlanNumber, ReferralPart? Referral,
+    IReadOnlyList<FindingLine> Findings, IReadOnlyList<FindingName> Names);
+
+public sealed record FindingName(FindingCode Code, string Name);
+
+/// <summary>A finding for the page. Weeks and date say when to test again.</summary>
+public sealed record FindingLine(
+    FindingCode Code, Cause? Cause, Side? Side, int Severity, double Confidence, string Title, string ToDo, string Asks,
+    int? RetestFirstWeek, int? RetestLastWeek, DateOnly? RetestFrom, Verdict? Verdict, string? Reason, IReadOnlyList<EvidenceLine> Evidence);
+
+/// <summary>A piece of evidence: its value, its norm, and last time's value.</summary>
+public sealed record EvidenceLine(
+    string Measure, string Name, string Unit, double? Number, string Sentence, string Norm, Norm? Band, double? Before, DateOnly? BeforeOn, EvidenceSource Source);
+
+/// <summary>Where a piece of evidence was entered.</summary>
+public enum EvidenceSource { Screen, Intake, Health, Coach }
+
+public sealed record DecideFinding
+{
+    public required Verdict Verdict { get; init; }
+    [Length(500)] public string? Reason { get; init; }
+    [Between(1, 3, "a severity")] public int? Severity { get; init; }
+    public Side? Side { get; init; }
+}
+
+/// <summary>What a new plan would change, a line each.</summary>
+public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<string> Changes);
 
 /// <summary>An exercise as the pages need it.</summary>
 public sealed record ExerciseLine(string Id, string Name, Pattern Pattern, IReadOnlyList<IReadOnlyList<Implement>> Kit);
@@ -111,4 +176,4 @@ public sealed record DaySession(Guid ClientId, string Client, IReadOnlyList<stri
 public sealed record Decision(Guid ClientId, string Client, string Question, string Evidence, Station Station);
 
 /// <summary>Stations of a client's file.</summary>
-public enum Station { Intake, Block, Floor }
+public enum Station { Intake, Health, Screen, Findings, Block, Floor }

@@ -28,7 +28,7 @@ internal static class DemoData
         DateOnly today = DateOnly.FromDateTime(scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime);
         DateOnly monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
         foreach (CaseDocument document in DemoClients.On(monday.AddDays(-HistoryDays))) await AddClient(scope.ServiceProvider, document, monday, today);
-        await ClientEndpoints.Save(DemoClients.Beginner, scope.ServiceProvider.GetRequiredService<ClientStore>(), CancellationToken.None);
+        await ClientEndpoints.Save(DemoClients.Beginner, today, scope.ServiceProvider.GetRequiredService<ClientStore>(), CancellationToken.None);
     }
 
     /// <summary>Adds a practice with one user, in one transaction.</summary>
@@ -50,7 +50,7 @@ internal static class DemoData
     {
         var clients = services.GetRequiredService<ClientStore>();
         var context = services.GetRequiredService<NerezzaContext>();
-        Guid id = await ClientEndpoints.Save(document, clients, CancellationToken.None);
+        Guid id = await ClientEndpoints.Save(document, monday.AddDays(-HistoryDays), clients, CancellationToken.None);
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
         var history = new DemoHistory(file, services.GetRequiredService<PlanDesk>());
         for (int back = HistoryDays; back > 0; back -= 28) history.Train(Block(monday.AddDays(-back)), monday);

@@ -30,20 +30,20 @@ public static class ClientEndpoints
         return TypedResults.Ok(lines);
     }
 
-    private static async Task<Results<Created<NewId>, ValidationProblem>> Add(Checked<ClientSection> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, ValidationProblem>> Add(Checked<ClientSection> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
     {
         if (body.Value is not { } facts) return Problems.Invalid(body.Faults);
         if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
-        Guid id = await Save(new CaseDocument { Format = "nerezza.case", Version = 1, Client = facts }, clients, cancel);
+        Guid id = await Save(new CaseDocument { Format = "nerezza.case", Version = 1, Client = facts }, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
     /// <summary>Takes a case of the open format. Its log is left out: logged sets come through the floor or the CSV import, as facts of their own.</summary>
-    private static async Task<Results<Created<NewId>, ValidationProblem>> Import(Checked<CaseDocument> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, ValidationProblem>> Import(Checked<CaseDocument> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
     {
         if (body.Value is not { } document) return Problems.Invalid(body.Faults);
         if (CaseRules.Check(document).ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        Guid id = await Save(document, clients, cancel);
+        Guid id = await Save(document, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
@@ -67,7 +67,10 @@ public static class ClientEndpoints
         return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    internal static async Task<Guid> Save(CaseDocument document, ClientStore clients, CancellationToken cancel)
+    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
+
+    /// <summary>Keeps a case as rows; its screen under the day it was taken or came in.</summary>
+    internal static async Task<Guid> Save(CaseDocument document, DateOnly screenedOn, ClientStore clients, CancellationToken cancel)
     {
         Guid id = Guid.CreateVersion7(), coach = clients.CoachId;
         var client = new ClientRow
@@ -77,10 +80,11 @@ public static class ClientEndpoints
             Name = document.Client.Name,
             Facts = document.Client,
             Schools = document.Schools ?? new SchoolsSection(),
-            Observed = new ObservedSections(document.Screen, document.Faults, document.Pain, document.Ladders),
+            Observed = new ObservedSections(document.Pain, document.Ladders, []),
         };
         var equipment = new EquipmentRow { CoachId = coach, ClientId = id, Document = document.Equipment ?? new EquipmentSection() };
-        await clients.Add(client, equipment, (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)), cancel);
+        await clients.Add(client, equipment, (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)),
+            CaseAssembly.Screens(coach, id, document, screenedOn), cancel);
         return id;
     }
 }

@@ -40,9 +40,9 @@ public static class DayEndpoints
     {
         Guid id = file.Client.Id;
         string name = file.Client.Name;
-        if (stop is not null) return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Intake);
+        if (stop is not null) return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Health);
         if (plan?.Document.Block is null) return new Decision(id, name, "Shall a first block be made?", "No plan yet.", Station.Block);
-        if (PlanDesk.IsOutOfDate(plan, file)) return new Decision(id, name, "Plan again with what changed in Intake?", $"Plan {plan.Number} was made from older answers.", Station.Block);
+        if (PlanDesk.IsOutOfDate(plan, file)) return new Decision(id, name, "Plan again with what changed?", $"Plan {plan.Number} was made from older answers.", Station.Block);
         if (plan.NextSession(today) is null) return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
         return null;
     }

@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
+using Nerezza.Core.Findings;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats;
@@ -19,8 +20,8 @@ internal static class CaseAssembly
         Client = file.Client.Facts,
         Equipment = file.Equipment.Document,
         Schools = file.Client.Schools,
-        Screen = file.Client.Observed.Screen,
-        Faults = file.Client.Observed.Faults,
+        Screen = file.Screen?.Screen,
+        Faults = file.Screen?.Faults,
         Pain = file.Client.Observed.Pain,
         Ladders = file.Client.Observed.Ladders,
         Strength = [.. file.Maxes.Select(Strength)],
@@ -29,11 +30,19 @@ internal static class CaseAssembly
     };
 
     /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest.</summary>
-    public static string InputsHash(CaseDocument document)
+    public static string InputsHash(CaseDocument document, IReadOnlyList<FindingDecision> decisions)
     {
         CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
-        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(inputs, Json.Options))));
+        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(new { inputs, decisions }, Json.Options))));
     }
+
+    /// <summary>The coach's word on this client's findings.</summary>
+    public static IReadOnlyList<FindingDecision> Decisions(ClientFile file) => file.Client.Observed.Decisions ?? [];
+
+    /// <summary>The screen that an imported or new case brings, kept under a day; none where it brings nothing.</summary>
+    public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day) => document.Screen is null && document.Faults is null
+        ? []
+        : [new ScreenRow { CoachId = coachId, Id = Guid.CreateVersion7(), ClientId = clientId, Date = day, Screen = document.Screen ?? new ScreenSection(), Faults = document.Faults ?? [] }];
 
     public static StrengthSection Strength(MaxRow row) => new()
     {

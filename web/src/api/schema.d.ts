@@ -41,6 +41,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/protocol": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProtocolView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -657,6 +692,396 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HealthView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveHealth"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/screens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ScreensView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/screens/{date}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    date: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveScreen"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    date: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FindingsView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/findings/{code}/{cause}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    code: string;
+                    cause: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DecideFinding"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    code: string;
+                    cause: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/plans/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanPreview"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/block": {
         parameters: {
             query?: never;
@@ -944,6 +1369,8 @@ export interface components {
     schemas: {
         /** @enum {unknown} */
         AccessorySchool: "stimulus" | "positions" | "muscles" | null;
+        /** @enum {unknown} */
+        AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
         BandPointSection: {
             /** Format: double */
             cm: number;
@@ -990,7 +1417,7 @@ export interface components {
             done: components["schemas"]["SetView"][];
         };
         BodyPart: {
-            squat: components["schemas"]["EmptyPart"][];
+            squat: components["schemas"]["SquatPart"][];
         };
         CaseDocument: {
             format: string;
@@ -1007,6 +1434,8 @@ export interface components {
             log?: null | components["schemas"]["LogSection"][];
             block?: null | components["schemas"]["BlockSection"];
         };
+        /** @enum {unknown} */
+        Cause: "capacity" | "skill" | "strength" | "pain" | "proportion" | null;
         CheckPart: {
             code: string;
             severity: components["schemas"]["CheckSeverity"];
@@ -1085,6 +1514,13 @@ export interface components {
             sessions: components["schemas"]["DaySession"][];
             decisions: components["schemas"]["Decision"][];
         };
+        DecideFinding: {
+            verdict: components["schemas"]["Verdict"];
+            reason?: null | string;
+            /** Format: int32 */
+            severity?: null | number;
+            side?: null | components["schemas"]["Side"];
+        };
         Decision: {
             /** Format: uuid */
             clientId: string;
@@ -1129,6 +1565,28 @@ export interface components {
             /** Format: date */
             date?: null | string;
         };
+        EvidenceLine: {
+            measure: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            number: null | number;
+            sentence: string;
+            norm: string;
+            band: null | components["schemas"]["Norm"];
+            /** Format: double */
+            before: null | number;
+            /** Format: date */
+            beforeOn: null | string;
+            source: components["schemas"]["EvidenceSource"];
+        };
+        EvidencePart: {
+            measure: string;
+            value: unknown;
+            norm: string;
+        };
+        /** @enum {unknown} */
+        EvidenceSource: "screen" | "intake" | "health" | "coach";
         ExerciseLine: {
             id: string;
             name: string;
@@ -1152,6 +1610,67 @@ export interface components {
             atHipHeightCm?: null | number;
             /** Format: double */
             atBarHeightCm?: null | number;
+        };
+        FaultSign: {
+            code: string;
+            lift: string;
+            phase: string;
+            name: string;
+            seen: string;
+            drill: null | string;
+            height: null | string;
+        };
+        /** @enum {unknown} */
+        FindingCode: "ankle-range" | "hip-range" | "thoracic-range" | "shoulder-range" | "hamstring-range" | "spinal-control" | "squat-timing" | "hinge-timing" | "brace" | "quads-weak" | "glutes-weak" | "hamstrings-weak" | "upper-back-weak" | "lats-weak" | "abductors-weak" | "calves-weak" | "grip-weak" | "lockout-weak" | "floor-weak" | "bottom-weak" | "side-asymmetry" | "long-thighs" | "glutes-not-felt" | "carry-endurance" | "hip-power" | "pain-flexion" | "pain-extension" | "pain-knee" | "pain-other" | "refer";
+        FindingLine: {
+            code: components["schemas"]["FindingCode"];
+            cause: null | components["schemas"]["Cause"];
+            side: null | components["schemas"]["Side"];
+            /** Format: int32 */
+            severity: number;
+            /** Format: double */
+            confidence: number;
+            title: string;
+            toDo: string;
+            asks: string;
+            /** Format: int32 */
+            retestFirstWeek: null | number;
+            /** Format: int32 */
+            retestLastWeek: null | number;
+            /** Format: date */
+            retestFrom: null | string;
+            verdict: null | components["schemas"]["Verdict"];
+            reason: null | string;
+            evidence: components["schemas"]["EvidenceLine"][];
+        };
+        FindingName: {
+            code: components["schemas"]["FindingCode"];
+            name: string;
+        };
+        FindingPart: {
+            code: components["schemas"]["FindingCode"];
+            cause?: null | components["schemas"]["Cause"];
+            side?: null | components["schemas"]["Side"];
+            /** Format: int32 */
+            severity: number;
+            /** Format: double */
+            confidence: number;
+            evidence: components["schemas"]["EvidencePart"][];
+            retestWeeks?: null | number[];
+            text: string;
+        };
+        FindingsView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            /** Format: date */
+            screenedOn: null | string;
+            planOutOfDate: boolean;
+            /** Format: int32 */
+            planNumber: null | number;
+            referral: null | components["schemas"]["ReferralPart"];
+            findings: components["schemas"]["FindingLine"][];
+            names: components["schemas"]["FindingName"][];
         };
         FloorItem: {
             exercise: string;
@@ -1223,9 +1742,26 @@ export interface components {
         Goal: "strength" | "muscle" | "events" | "general" | "return" | null;
         /** @enum {unknown} */
         HealthFlag: "saddle-numbness" | "bladder-bowel" | "progressive-weakness" | "both-legs" | "chest-pain" | "fainting" | "breathlessness" | "fever" | "blood-pressure-180" | "pregnancy-warning" | "recent-trauma" | "weight-loss" | "cancer-history" | "night-pain" | "osteoporosis" | "pregnant" | "postnatal" | "heart" | "blood-pressure-160" | "eye-surgery" | "aneurysm" | "hernia" | "recent-surgery";
+        HealthQuestion: {
+            flag: components["schemas"]["HealthFlag"];
+            text: string;
+            group: components["schemas"]["AnswerGroup"];
+        };
         HealthSection: {
             flags?: null | components["schemas"]["HealthFlag"][];
             clearedBy?: null | components["schemas"]["ClearanceSection"];
+        };
+        HealthView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            /** Format: uint32 */
+            version: number;
+            health: components["schemas"]["HealthSection"];
+            pain: components["schemas"]["PainSection"][];
+            referral: null | components["schemas"]["ReferralPart"];
+            caution: string;
+            questions: components["schemas"]["HealthQuestion"][];
         };
         HttpValidationProblemDetails: {
             type?: null | string;
@@ -1265,6 +1801,22 @@ export interface components {
             warmUp: components["schemas"]["WarmUpPart"][];
             settings: components["schemas"]["SettingsPart"];
             sets: components["schemas"]["SetPart"][];
+        };
+        KeptScreen: {
+            /** Format: date */
+            date: string;
+            /** Format: uint32 */
+            version: number;
+            screen: components["schemas"]["ScreenSection"];
+            faults: components["schemas"]["FaultSection"][];
+        };
+        KeyRange: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            step: number;
         };
         /** @enum {unknown} */
         LadderId: "hip-thrust" | "split-squat" | "rear-foot-elevated-split-squat" | "single-leg-romanian-deadlift" | "deadlift" | "front-squat" | "box-squat" | "glute-hinge" | "upper-back-extension" | "knee-extension-hip-straight" | "glute-ham-raise" | "back-extension";
@@ -1352,6 +1904,15 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        Norm: {
+            /** Format: double */
+            adequate: number;
+            /** Format: double */
+            upper: null | number;
+            /** Format: double */
+            severe: number;
+            text: string;
+        };
         /** @enum {unknown} */
         OtherTrainingKind: "run" | "sport" | "cardio";
         OtherTrainingSection: {
@@ -1392,7 +1953,7 @@ export interface components {
             version?: number;
             case: string;
             referral?: null | components["schemas"]["ReferralPart"];
-            findings: components["schemas"]["EmptyPart"][];
+            findings: components["schemas"]["FindingPart"][];
             body: components["schemas"]["BodyPart"];
             maxes: components["schemas"]["MaxPart"][];
             proven: boolean;
@@ -1401,6 +1962,12 @@ export interface components {
             block?: null | components["schemas"]["BlockPart"];
             ledger: components["schemas"]["EmptyPart"][];
             checks: components["schemas"]["CheckPart"][];
+        };
+        PlanPreview: {
+            /** Format: int32 */
+            number: number;
+            outOfDate: boolean;
+            changes: string[];
         };
         PlateSection: {
             /** Format: double */
@@ -1412,6 +1979,10 @@ export interface components {
         };
         /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
+        ProtocolView: {
+            steps: components["schemas"]["StepView"][];
+            faults: components["schemas"]["FaultSign"][];
+        };
         /** @enum {unknown} */
         QuadSchool: "standard" | "spread" | null;
         ReadinessSection: {
@@ -1450,6 +2021,18 @@ export interface components {
             /** Format: double */
             version: number;
         };
+        SaveHealth: {
+            health: components["schemas"]["HealthSection"];
+            pain: components["schemas"]["PainSection"][];
+            /** Format: double */
+            version: number;
+        };
+        SaveScreen: {
+            screen: components["schemas"]["ScreenSection"];
+            faults: components["schemas"]["FaultSection"][];
+            /** Format: double */
+            version?: null | number;
+        };
         SchoolsSection: {
             accessories?: null | components["schemas"]["AccessorySchool"];
             sides?: null | components["schemas"]["SideSchool"];
@@ -1459,6 +2042,23 @@ export interface components {
             isolation?: null | components["schemas"]["Isolation"];
             setCounting?: null | components["schemas"]["SetCounting"];
             quads?: null | components["schemas"]["QuadSchool"];
+        };
+        ScreenAsk: {
+            path: string;
+            name: string;
+            kind: string;
+            unit: null | string;
+            keys: null | components["schemas"]["KeyRange"];
+            /** Format: double */
+            fine: null | number;
+            yes: null | string;
+            no: null | string;
+            none: null | string;
+            options: null | {
+                [key: string]: string;
+            };
+            onlyIfSeen: null | string;
+            tool: null | string;
         };
         /** @enum {unknown} */
         ScreenBar: "none" | "high" | "low" | "front" | null;
@@ -1498,6 +2098,21 @@ export interface components {
             bar?: null | components["schemas"]["ScreenBar"];
             /** Format: double */
             loadKg?: null | number;
+        };
+        ScreenStep: {
+            id: string;
+            name: string;
+            how: string;
+            look: string;
+            counts: string;
+            asks: components["schemas"]["ScreenAsk"][];
+        };
+        ScreensView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            lifts: string[];
+            kept: components["schemas"]["KeptScreen"][];
         };
         SegmentsSection: {
             /** Format: double */
@@ -1603,8 +2218,36 @@ export interface components {
         };
         /** @enum {unknown} */
         SquatDepth: "above" | "at" | "below" | null;
+        SquatPart: {
+            exercise: string;
+            /** Format: double */
+            loadKg: number;
+            /** Format: double */
+            heelCm: number;
+            /** Format: double */
+            thighDeg: number;
+            reachable: boolean;
+            /** Format: double */
+            leanDeg?: null | number;
+            /** Format: double */
+            hipNm?: null | number;
+            /** Format: double */
+            kneeNm?: null | number;
+            /** Format: double */
+            lowBackNm?: null | number;
+            /** Format: double */
+            hipShare?: null | number;
+            /** Format: double */
+            deepestThighDeg?: null | number;
+            /** Format: double */
+            tuckAtHipHeightCm?: null | number;
+        };
         /** @enum {unknown} */
-        Station: "intake" | "block" | "floor";
+        Station: "intake" | "health" | "screen" | "findings" | "block" | "floor";
+        StepView: {
+            step: components["schemas"]["ScreenStep"];
+            norms: components["schemas"]["Norm"][];
+        };
         /** @enum {unknown} */
         StrengthReps: "moderate" | "low" | null;
         StrengthSection: {
@@ -1622,6 +2265,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
+        /** @enum {unknown} */
+        Verdict: "accepted" | "rejected" | "added" | null;
         WarmUpPart: {
             /** Format: double */
             kg: number;
@@ -1651,6 +2296,7 @@ export interface components {
     pathItems: never;
 }
 export type AccessorySchool = components['schemas']['AccessorySchool'];
+export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarSection = components['schemas']['BarSection'];
@@ -1661,6 +2307,7 @@ export type BlockSection = components['schemas']['BlockSection'];
 export type BlockView = components['schemas']['BlockView'];
 export type BodyPart = components['schemas']['BodyPart'];
 export type CaseDocument = components['schemas']['CaseDocument'];
+export type Cause = components['schemas']['Cause'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
@@ -1670,6 +2317,7 @@ export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
 export type DayView = components['schemas']['DayView'];
+export type DecideFinding = components['schemas']['DecideFinding'];
 export type Decision = components['schemas']['Decision'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
@@ -1679,9 +2327,18 @@ export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
 export type EventKind = components['schemas']['EventKind'];
 export type EventSection = components['schemas']['EventSection'];
+export type EvidenceLine = components['schemas']['EvidenceLine'];
+export type EvidencePart = components['schemas']['EvidencePart'];
+export type EvidenceSource = components['schemas']['EvidenceSource'];
 export type ExerciseLine = components['schemas']['ExerciseLine'];
 export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
+export type FaultSign = components['schemas']['FaultSign'];
+export type FindingCode = components['schemas']['FindingCode'];
+export type FindingLine = components['schemas']['FindingLine'];
+export type FindingName = components['schemas']['FindingName'];
+export type FindingPart = components['schemas']['FindingPart'];
+export type FindingsView = components['schemas']['FindingsView'];
 export type FloorItem = components['schemas']['FloorItem'];
 export type FloorProposal = components['schemas']['FloorProposal'];
 export type FloorSet = components['schemas']['FloorSet'];
@@ -1689,12 +2346,16 @@ export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
 export type Goal = components['schemas']['Goal'];
 export type HealthFlag = components['schemas']['HealthFlag'];
+export type HealthQuestion = components['schemas']['HealthQuestion'];
 export type HealthSection = components['schemas']['HealthSection'];
+export type HealthView = components['schemas']['HealthView'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
 export type IntakeView = components['schemas']['IntakeView'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
+export type KeptScreen = components['schemas']['KeptScreen'];
+export type KeyRange = components['schemas']['KeyRange'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
 export type Level = components['schemas']['Level'];
@@ -1707,6 +2368,7 @@ export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
 export type Muscle = components['schemas']['Muscle'];
 export type NewId = components['schemas']['NewId'];
+export type Norm = components['schemas']['Norm'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
 export type PainRegion = components['schemas']['PainRegion'];
@@ -1715,8 +2377,10 @@ export type PainTrigger = components['schemas']['PainTrigger'];
 export type PassedOverPart = components['schemas']['PassedOverPart'];
 export type Pattern = components['schemas']['Pattern'];
 export type PlanDocument = components['schemas']['PlanDocument'];
+export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlateSection = components['schemas']['PlateSection'];
 export type Progression = components['schemas']['Progression'];
+export type ProtocolView = components['schemas']['ProtocolView'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
@@ -1725,12 +2389,17 @@ export type ReserveSaidSection = components['schemas']['ReserveSaidSection'];
 export type Role = components['schemas']['Role'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
 export type SaveFacts = components['schemas']['SaveFacts'];
+export type SaveHealth = components['schemas']['SaveHealth'];
+export type SaveScreen = components['schemas']['SaveScreen'];
 export type SchoolsSection = components['schemas']['SchoolsSection'];
+export type ScreenAsk = components['schemas']['ScreenAsk'];
 export type ScreenBar = components['schemas']['ScreenBar'];
 export type ScreenHingeSection = components['schemas']['ScreenHingeSection'];
 export type ScreenSection = components['schemas']['ScreenSection'];
 export type ScreenSpineSection = components['schemas']['ScreenSpineSection'];
 export type ScreenSquatSection = components['schemas']['ScreenSquatSection'];
+export type ScreenStep = components['schemas']['ScreenStep'];
+export type ScreensView = components['schemas']['ScreensView'];
 export type SegmentsSection = components['schemas']['SegmentsSection'];
 export type SessionPart = components['schemas']['SessionPart'];
 export type SetCounting = components['schemas']['SetCounting'];
@@ -1744,10 +2413,13 @@ export type SideSchool = components['schemas']['SideSchool'];
 export type SidesSection = components['schemas']['SidesSection'];
 export type SignIn = components['schemas']['SignIn'];
 export type SquatDepth = components['schemas']['SquatDepth'];
+export type SquatPart = components['schemas']['SquatPart'];
 export type Station = components['schemas']['Station'];
+export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];
 export type StrengthSection = components['schemas']['StrengthSection'];
 export type Urgency = components['schemas']['Urgency'];
+export type Verdict = components['schemas']['Verdict'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];
 export type WeekKind = components['schemas']['WeekKind'];
 export type WeekPart = components['schemas']['WeekPart'];

@@ -59,8 +59,28 @@ public static class HealthReferral
         if (lasting.Count > 0) yield return new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting);
     }
 
+    /// <summary>What an answer asks for on its own, as a page groups its questions.</summary>
+    public static AnswerGroup WhenAnswered(HealthFlag flag) =>
+        Emergency.Contains(flag) ? AnswerGroup.Emergency
+        : DoctorFirst.Contains(flag) ? AnswerGroup.Doctor
+        : DoctorFirstWithPain.Contains(flag) ? AnswerGroup.DoctorWithPain
+        : AnswerGroup.BeforeHeavy;
+
     private static IEnumerable<string> Where(IReadOnlyList<PainEntry> pain, Func<PainEntry, bool> holds, string field) =>
         pain.Select((entry, i) => (entry, i)).Where(row => holds(row.entry)).Select(row => $"pain[{row.i}].{field}");
 
     private static List<string> Named(IEnumerable<HealthFlag> flags) => [.. flags.Select(flag => $"health.flags: {Codes.Of(flag)}")];
+}
+
+/// <summary>What a health answer asks for on its own.</summary>
+public enum AnswerGroup
+{
+    /// <summary>Emergency care today.</summary>
+    Emergency,
+    /// <summary>A doctor before training.</summary>
+    Doctor,
+    /// <summary>A doctor before training when there is pain now; else before heavy work.</summary>
+    DoctorWithPain,
+    /// <summary>Clearance before heavy work.</summary>
+    BeforeHeavy,
 }

@@ -1,0 +1,28 @@
+using System.Globalization;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Wording;
+
+/// <summary>Words what a new plan would change.</summary>
+public sealed class ChangeWords(ExerciseCatalogue catalogue)
+{
+    /// <summary>One change as one line.</summary>
+    public string Text(PlanChange change) => change switch
+    {
+        PlanChange.Program { Change: ProgramChange.Stopped } => "No program until the referral is cleared.",
+        PlanChange.Program => "A program can be made again.",
+        PlanChange.FindingOpened opened => $"New finding: {FindingWords.Title(opened.Finding)}.",
+        PlanChange.FindingClosed closed => $"No longer found: {FindingWords.Title(closed.Finding)}.",
+        PlanChange.Kind kind => $"The block becomes {Codes.Of(kind.After)} instead of {Codes.Of(kind.Before)}.",
+        PlanChange.ExerciseIn comes => $"{catalogue[comes.Exercise].Name} comes in.",
+        PlanChange.ExerciseOut goes => $"{catalogue[goes.Exercise].Name} goes out.",
+        PlanChange.Heaviest heaviest => $"{catalogue[heaviest.Exercise].Name}: heaviest set {Kilograms(heaviest.After)} instead of {Kilograms(heaviest.Before)}.",
+        PlanChange.Hardest hardest => $"{catalogue[hardest.Exercise].Name}: hardest set RPE {Number(hardest.After.Value)} instead of {Number(hardest.Before.Value)}.",
+        _ => throw new InvalidOperationException("A kind of change without words."),
+    };
+
+    private static string Kilograms(Load? load) => load is { } known ? $"{Number(known.Kilograms)} kg" : "by effort";
+
+    private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+}
