@@ -120,9 +120,9 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
     public async Task The_protocol_asks_for_every_answer_of_the_screen_and_every_fault()
     {
         ProtocolView protocol = await (await site.AsHarbour()).Get<ProtocolView>("/api/protocol");
-        string[] asked = [.. protocol.Steps.SelectMany(step => step.Step.Asks).Select(ask => ask.Path).Order(StringComparer.Ordinal)];
+        string[] asked = [.. protocol.Steps.SelectMany(step => step.Asks).Select(row => row.Ask.Path).Order(StringComparer.Ordinal)];
         Assert.Equal(Leaves(typeof(ScreenSection), "").Order(StringComparer.Ordinal), asked);
-        Assert.All(protocol.Steps.SelectMany(step => step.Step.Asks), ask => Assert.Contains(ask.Kind, new[] { "sides", "number", "truth", "choice", "several" }));
+        Assert.All(protocol.Steps.SelectMany(step => step.Asks), row => Assert.Contains(row.Ask.Kind, new[] { "sides", "number", "truth", "choice", "several" }));
         Assert.Equal(Enum.GetValues<FaultCode>().Select(Core.Measures.Codes.Of).Order(StringComparer.Ordinal), protocol.Faults.Select(fault => fault.Code).Order(StringComparer.Ordinal));
     }
 

@@ -29,6 +29,14 @@ public sealed record Lifter
     /// <summary>Height of the ankle joint on flat ground.</summary>
     public double AnkleHeight => BodyRules.Shipped.Segments.AnkleHeight * Height;
 
+    /// <summary>The lengths that stand in for those not measured, centimetres, from height alone (Drillis and Contini 1966).</summary>
+    public static Segments Estimated(double heightCm)
+    {
+        SegmentFractions of = BodyRules.Shipped.Segments;
+        double Cm(double fraction) => Math.Round(fraction * heightCm, 1);
+        return new Segments(Cm(of.Shank), Cm(of.Thigh), Cm(of.Torso), Cm(of.Arm), Cm(of.Foot));
+    }
+
     /// <summary>The model of a client.</summary>
     /// <param name="kneeToWallCm">The smaller knee-to-wall distance; null when neither side was tested.</param>
     /// <param name="hipFlexionDeg">Measured passive hip flexion; null when not tested.</param>

@@ -39,10 +39,13 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
         return piece.Value switch
         {
             bool answer => $"{name}: {(answer ? "yes" : "no")}",
-            double number => $"{name} {number.ToString("0.##", CultureInfo.InvariantCulture)}{(unit.Length > 0 ? $" {unit}" : "")} (norm {piece.Norm})",
+            double number => $"{name} {number.ToString("0.##", CultureInfo.InvariantCulture)}{(unit.Length > 0 ? $" {unit}" : "")} ({NormOf(piece)})",
             _ => $"{name}: {piece.Value.ToString()!.Replace('-', ' ')}",
         };
     }
+
+    /// <summary>A norm in numbers is named as one; one in words speaks for itself.</summary>
+    private static string NormOf(Evidence piece) => char.IsAsciiDigit(piece.Norm[0]) ? $"norm {piece.Norm}" : piece.Norm;
 
     /// <summary>What a place in the case is called, and its unit.</summary>
     public (string Name, string Unit) Named(string measure)

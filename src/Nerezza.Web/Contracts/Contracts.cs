@@ -28,7 +28,7 @@ public sealed record NewId(Guid Id);
 /// <summary>All of Intake. The versions go back with each save, so that a lost race is told.</summary>
 public sealed record IntakeView(
     Guid Id, ClientSection Facts, SchoolsSection Schools, uint FactsVersion, EquipmentSection Equipment, uint EquipmentVersion,
-    IReadOnlyList<EnteredMax> Entered, IReadOnlyList<MaxPart> Maxes, string? Stop);
+    IReadOnlyList<EnteredMax> Entered, IReadOnlyList<MaxPart> Maxes, SegmentsSection Estimates, string? Stop);
 
 /// <summary>An entered set, with its estimate where it gives one.</summary>
 public sealed record EnteredMax(Guid Id, StrengthSection Set, double? OneRepMaxKg);
@@ -49,8 +49,10 @@ public sealed record SaveEquipment
 /// <summary>How the screen is done, with the norm of each answer where it has one, and the faults to look for.</summary>
 public sealed record ProtocolView(IReadOnlyList<StepView> Steps, IReadOnlyList<FaultSign> Faults);
 
-/// <param name="Norms">Beside each ask of the step; null where it has none.</param>
-public sealed record StepView(ScreenStep Step, IReadOnlyList<Norm?> Norms);
+public sealed record StepView(string Id, string Name, string How, string Look, string Counts, IReadOnlyList<AskView> Asks);
+
+/// <summary>An answer of a step, with the norm that it is held against where it has one.</summary>
+public sealed record AskView(ScreenAsk Ask, Norm? Norm);
 
 /// <summary>Every screen kept of a client, newest first, and the lifts that are watched.</summary>
 public sealed record ScreensView(Guid ClientId, string Client, IReadOnlyList<string> Lifts, IReadOnlyList<KeptScreen> Kept);

@@ -1,5 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -33,7 +35,14 @@ public static class IntakeEndpoints
             id, file.Client.Facts, file.Client.Schools, file.Client.Version, file.Equipment.Document, file.Equipment.Version,
             [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg))],
             [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
+            Estimates(file.Client.Facts.HeightCm),
             PlanDesk.Stop(file)));
+    }
+
+    private static SegmentsSection Estimates(double heightCm)
+    {
+        Segments of = Lifter.Estimated(heightCm);
+        return new SegmentsSection { Shank = of.ShankCm, Thigh = of.ThighCm, Torso = of.TorsoCm, Arm = of.ArmCm, Foot = of.FootCm };
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutFacts(Guid id, Checked<SaveFacts> body, ClientStore clients, CancellationToken cancel)

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -17,10 +18,13 @@ public static class ScreenEndpoints
         group.MapGet("/screens", Get);
         group.MapPut("/screens/{date}", Keep);
         group.MapDelete("/screens/{date}", Remove);
-        routes.MapGet("/api/protocol", () => TypedResults.Ok(new ProtocolView(
-            [.. Protocol.Steps.Select(step => new StepView(step, [.. step.Asks.Select(ask => Core.Findings.Norms.Of(ask.Path))]))], Protocol.Faults)))
-            .RequireAuthorization().WithTags("reference");
+        routes.MapGet("/api/protocol", () => TypedResults.Ok(Shown)).RequireAuthorization().WithTags("reference");
     }
+
+    private static ProtocolView Shown => new(
+        [.. Protocol.Steps.Select(step => new StepView(step.Id, step.Name, step.How, step.Look, step.Counts,
+            [.. step.Asks.Select(ask => new AskView(ask, Norms.Of(ask.Path)))]))],
+        Protocol.Faults);
 
     private static async Task<Results<Ok<ScreensView>, NotFound>> Get(Guid id, ClientStore clients, ScreenStore screens, LogStore log, PlanDesk desk, CancellationToken cancel)
     {

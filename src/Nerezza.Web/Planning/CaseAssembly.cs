@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Nerezza.Core.Findings;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -33,7 +34,21 @@ internal static class CaseAssembly
     public static string InputsHash(CaseDocument document, IReadOnlyList<FindingDecision> decisions)
     {
         CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
-        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(new { inputs, decisions }, Json.Options))));
+        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(Pruned(JsonSerializer.SerializeToNode(new { inputs, decisions }, Json.Options))?.ToJsonString() ?? "")));
+    }
+
+    /// <summary>Without what says nothing, so that a field left empty and one never touched are the same input.</summary>
+    private static JsonNode? Pruned(JsonNode? node)
+    {
+        if (node is JsonObject thing)
+        {
+            foreach ((string name, JsonNode? value) in thing.ToList())
+                if (Pruned(value) is null) thing.Remove(name);
+            return thing.Count == 0 ? null : thing;
+        }
+        if (node is not JsonArray list) return node;
+        foreach (JsonNode? item in list) Pruned(item);
+        return list.Count == 0 ? null : list;
     }
 
     /// <summary>The coach's word on this client's findings.</summary>

@@ -1371,6 +1371,10 @@ export interface components {
         AccessorySchool: "stimulus" | "positions" | "muscles" | null;
         /** @enum {unknown} */
         AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
+        AskView: {
+            ask: components["schemas"]["ScreenAsk"];
+            norm: null | components["schemas"]["Norm"];
+        };
         BandPointSection: {
             /** Format: double */
             cm: number;
@@ -1728,6 +1732,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             stop: null | string;
+            caution: string;
             items: components["schemas"]["FloorItem"][];
             dates: string[];
         };
@@ -1788,6 +1793,7 @@ export interface components {
             equipmentVersion: number;
             entered: components["schemas"]["EnteredMax"][];
             maxes: components["schemas"]["MaxPart"][];
+            estimates: components["schemas"]["SegmentsSection"];
             stop: null | string;
         };
         /** @enum {unknown} */
@@ -2099,14 +2105,6 @@ export interface components {
             /** Format: double */
             loadKg?: null | number;
         };
-        ScreenStep: {
-            id: string;
-            name: string;
-            how: string;
-            look: string;
-            counts: string;
-            asks: components["schemas"]["ScreenAsk"][];
-        };
         ScreensView: {
             /** Format: uuid */
             clientId: string;
@@ -2245,8 +2243,12 @@ export interface components {
         /** @enum {unknown} */
         Station: "intake" | "health" | "screen" | "findings" | "block" | "floor";
         StepView: {
-            step: components["schemas"]["ScreenStep"];
-            norms: components["schemas"]["Norm"][];
+            id: string;
+            name: string;
+            how: string;
+            look: string;
+            counts: string;
+            asks: components["schemas"]["AskView"][];
         };
         /** @enum {unknown} */
         StrengthReps: "moderate" | "low" | null;
@@ -2297,6 +2299,7 @@ export interface components {
 }
 export type AccessorySchool = components['schemas']['AccessorySchool'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
+export type AskView = components['schemas']['AskView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarSection = components['schemas']['BarSection'];
@@ -2398,7 +2401,6 @@ export type ScreenHingeSection = components['schemas']['ScreenHingeSection'];
 export type ScreenSection = components['schemas']['ScreenSection'];
 export type ScreenSpineSection = components['schemas']['ScreenSpineSection'];
 export type ScreenSquatSection = components['schemas']['ScreenSquatSection'];
-export type ScreenStep = components['schemas']['ScreenStep'];
 export type ScreensView = components['schemas']['ScreensView'];
 export type SegmentsSection = components['schemas']['SegmentsSection'];
 export type SessionPart = components['schemas']['SessionPart'];

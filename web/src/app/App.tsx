@@ -1,32 +1,44 @@
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { useSession } from '../hooks/useSession'
 import { Failed, Loading } from '../ui/states'
 import { SignIn } from '../views/sign-in/SignIn'
 import { Shell } from './Shell'
 import { useTheme } from './theme-choice'
+import { currentUnits, keepUnits, type Units } from '../text/numbers'
 
 // Each view is a part of its own, fetched when it is first opened.
 const Day = lazy(() => import('../views/day/Day').then((m) => ({ default: m.Day })))
 const NewClient = lazy(() => import('../views/day/NewClient').then((m) => ({ default: m.NewClient })))
 const Intake = lazy(() => import('../views/intake/Intake').then((m) => ({ default: m.Intake })))
+const Health = lazy(() => import('../views/health/Health').then((m) => ({ default: m.Health })))
+const Screen = lazy(() => import('../views/screen/Screen').then((m) => ({ default: m.Screen })))
+const Findings = lazy(() => import('../views/findings/Findings').then((m) => ({ default: m.Findings })))
 const Block = lazy(() => import('../views/block/Block').then((m) => ({ default: m.Block })))
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
 
 export function App() {
   const session = useSession()
   const [theme, setTheme] = useTheme()
+  const [units, setUnits] = useState(currentUnits)
+  const changeUnits = (next: Units) => {
+    keepUnits(next)
+    setUnits(next)
+  }
   if (session.state === 'loading') return <Loading label="Opening Nerezza" />
   if (session.state === 'failed') return <Failed message="The server cannot be reached." retry={session.retry} />
   if (session.state === 'out') return <SignIn />
   return (
-    <Suspense fallback={<Loading label="Opening" />}>
+    <Suspense key={units} fallback={<Loading label="Opening" />}>
       <Routes>
-        <Route element={<Shell practice={session.practice} theme={theme} onTheme={setTheme} />}>
+        <Route element={<Shell practice={session.practice} theme={theme} onTheme={setTheme} units={units} onUnits={changeUnits} />}>
           <Route index element={<Day />} />
           <Route path="clients/new" element={<NewClient />} />
           <Route path="clients/:id" element={<Navigate to="block" replace />} />
           <Route path="clients/:id/intake" element={<Intake />} />
+          <Route path="clients/:id/health" element={<Health />} />
+          <Route path="clients/:id/screen" element={<Screen />} />
+          <Route path="clients/:id/findings" element={<Findings />} />
           <Route path="clients/:id/block" element={<Block />} />
         </Route>
         <Route path="clients/:id/floor" element={<Floor />} />

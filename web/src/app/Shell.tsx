@@ -8,9 +8,18 @@ import { ShortcutList } from './ShortcutList'
 import { StationLine } from './StationLine'
 import { useShortcuts } from './shortcuts'
 import type { Theme } from './theme-choice'
+import { type Units } from '../text/numbers'
+
+interface Props {
+  practice: string
+  theme: Theme
+  onTheme: (theme: Theme) => void
+  units: Units
+  onUnits: (units: Units) => void
+}
 
 /** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
-export function Shell({ practice, theme, onTheme }: { practice: string; theme: Theme; onTheme: (theme: Theme) => void }) {
+export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id === 'new' ? undefined : match?.params.id
   const [folded, setFolded] = useState(false)
@@ -51,6 +60,7 @@ export function Shell({ practice, theme, onTheme }: { practice: string; theme: T
             <Box display={{ base: 'none', md: 'block' }}>
               <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
             </Box>
+            <HeadButton onClick={() => onUnits(units === 'kg' ? 'lb' : 'kg')} label={units === 'kg' ? 'Pounds' : 'Kilograms'} />
             <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
             <HeadButton onClick={() => signOut.mutate()} label="Sign out" />
           </Flex>

@@ -1,9 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { NavLink } from 'react-router'
+import { NavLink, useLocation } from 'react-router'
 import { useBlock } from '../hooks/useBlock'
+import { useFindings } from '../hooks/useFindings'
 
 export const stations = [
   { key: '1', path: 'intake', name: 'Intake' },
+  { key: '2', path: 'screen', name: 'Screen' },
+  { key: '3', path: 'findings', name: 'Findings' },
   { key: '6', path: 'block', name: 'Block' },
   { key: '7', path: 'floor', name: 'Floor' },
 ] as const
@@ -14,8 +17,13 @@ type StationState = 'done' | 'empty' | 'out of date'
 export function StationLine({ clientId }: { clientId: string }) {
   const block = useBlock(clientId)
   const view = block.state === 'ready' ? block.data : null
+  const found = useFindings(clientId)
+  const findings = found.state === 'ready' ? found.data : null
+  const onHealth = useLocation().pathname.endsWith('/health')
   const states: Record<string, StationState> = {
     intake: 'done',
+    screen: findings?.screenedOn ? 'done' : 'empty',
+    findings: findings && findings.findings.length > 0 ? 'done' : 'empty',
     block: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
     floor: view?.plan.block ? 'done' : 'empty',
   }
@@ -23,24 +31,27 @@ export function StationLine({ clientId }: { clientId: string }) {
     <Flex as="nav" aria-label="Stations" align="stretch">
       {stations.map((station) => (
         <NavLink key={station.path} to={`/clients/${clientId}/${station.path}`} style={{ display: 'flex' }}>
-          {({ isActive }) => (
-            <Flex
-              align="center"
-              gap={2}
-              px={4}
-              borderRight="1px solid"
-              borderColor="hair"
-              borderBottom="3px solid"
-              borderBottomColor={isActive ? 'ink' : 'transparent'}
-              bg={isActive ? 'ground' : undefined}
-              fontWeight={isActive ? '650' : '500'}
-              color="ink"
-            >
-              <Mark state={states[station.path] ?? 'empty'} />
-              {station.name}
-              <chakra.span srOnly>, {states[station.path]}</chakra.span>
-            </Flex>
-          )}
+          {({ isActive: isHere }) => {
+            const isActive = isHere || (onHealth && station.path === 'intake')
+            return (
+              <Flex
+                align="center"
+                gap={2}
+                px={4}
+                borderRight="1px solid"
+                borderColor="hair"
+                borderBottom="3px solid"
+                borderBottomColor={isActive ? 'ink' : 'transparent'}
+                bg={isActive ? 'ground' : undefined}
+                fontWeight={isActive ? '650' : '500'}
+                color="ink"
+              >
+                <Mark state={states[station.path] ?? 'empty'} />
+                {station.name}
+                <chakra.span srOnly>, {states[station.path]}</chakra.span>
+              </Flex>
+            )
+          }}
         </NavLink>
       ))}
     </Flex>

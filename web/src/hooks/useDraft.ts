@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from 'react'
+import { currentUnits } from '../text/numbers'
 
 export interface Draft<T> {
   value: T
@@ -10,7 +11,7 @@ export interface Draft<T> {
 
 /** What is being typed, kept in this tab until it is saved: leaving the page or a failed save loses nothing. */
 export function useDraft<T extends object>(key: string, saved: T): Draft<T> {
-  const place = `nerezza.draft.${key}`
+  const place = `nerezza.draft.${currentUnits()}.${key}`
   const [typed, setTyped] = useState<T | null>(() => {
     const kept = sessionStorage.getItem(place)
     return kept ? (JSON.parse(kept) as T) : null

@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import type { IntakeView, SaveEquipment, SaveFacts, StrengthSection } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
+import { useFileChange } from './useFileChange'
 
 /** Intake of one client. */
 export function useIntake(id: string): Fetched<IntakeView> {
@@ -11,20 +12,6 @@ export function useIntake(id: string): Fetched<IntakeView> {
       queryFn: () => answer(api.GET('/api/clients/{id}/intake', { params: { path: { id } } })),
     }),
   )
-}
-
-/** After any change of a client's file everything that rests on it is fetched again. */
-function useFileChange<T>(id: string, change: (value: T) => Promise<unknown>) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: change,
-    onSuccess: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ['client', id] }),
-        queries.invalidateQueries({ queryKey: ['clients'] }),
-        queries.invalidateQueries({ queryKey: ['day'] }),
-      ]),
-  })
 }
 
 export function useSaveFacts(id: string) {

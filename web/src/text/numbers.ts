@@ -8,3 +8,38 @@ export function clock(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds))
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
 }
+
+/** Kilograms and centimetres inside; a coach can read and enter pounds and inches. Kept on this device. */
+export type Units = 'kg' | 'lb'
+
+const place = 'nerezza.units'
+const kgPerLb = 0.45359237
+const cmPerInch = 2.54
+
+let units: Units = localStorage.getItem(place) === 'lb' ? 'lb' : 'kg'
+
+export const currentUnits = (): Units => units
+
+export function keepUnits(next: Units): void {
+  units = next
+  localStorage.setItem(place, next)
+}
+
+/** The unit of masses, as it stands beside a number. */
+export const massUnit = (): Units => units
+export const massWord = (): string => (units === 'lb' ? 'pounds' : 'kilograms')
+export const lengthUnit = (): string => (units === 'lb' ? 'in' : 'cm')
+
+/** A mass in the coach's unit; pounds that were entered whole read as whole again. */
+export function mass(kg: number, decimals = 2): string {
+  return units === 'lb' ? plain(kg / kgPerLb, Math.min(decimals, 1)) : plain(kg, decimals)
+}
+
+/** What was typed in the coach's unit, in kilograms to the gram. */
+export const kgOf = (typed: number): number => (units === 'lb' ? Number((typed * kgPerLb).toFixed(3)) : typed)
+
+export function length(cm: number, decimals = 1): string {
+  return plain(units === 'lb' ? cm / cmPerInch : cm, decimals)
+}
+
+export const cmOf = (typed: number): number => (units === 'lb' ? Number((typed * cmPerInch).toFixed(2)) : typed)

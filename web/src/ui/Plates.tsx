@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { plain } from '../text/numbers'
+import { mass } from '../text/numbers'
 
 const Svg = chakra('svg')
 const Rect = chakra('rect')
@@ -27,7 +27,7 @@ function changed(plates: readonly number[], before: readonly number[] | null | u
 /** How to load in words: each side 25 + 5 + 2.5, two changed. */
 export function platesInWords(perSide: readonly number[], before?: readonly number[] | null): string {
   if (perSide.length === 0) return 'empty bar'
-  const list = `each side ${perSide.map((kg) => plain(kg)).join(' + ')}`
+  const list = `each side ${perSide.map((kg) => mass(kg)).join(' + ')}`
   if (!before) return list
   const on = changed(perSide, before).filter(Boolean).length
   const off = changed(before, perSide).filter(Boolean).length
@@ -91,7 +91,7 @@ export function Plates({
             fontStretch="75%"
             fill={kg >= fullSizeFrom ? '#edf1f3' : '#12171a'}
           >
-            {plain(kg)}
+            {mass(kg)}
           </Text>
           {mark && <Rect x={left + width / 2 - 2.5} y={middle - tall / 2 - 5} width={5} height={3} fill="iron.ink" />}
         </g>

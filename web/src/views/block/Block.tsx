@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
 import { useCatalogue } from '../../hooks/useClients'
@@ -8,6 +8,7 @@ import { words } from '../../text/codes'
 import { today } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
+import { OutOfDate } from '../findings/OutOfDate'
 import { BlockBecause } from './BlockBecause'
 import { BlockGrid } from './BlockGrid'
 import { Checks } from './Checks'
@@ -44,10 +45,11 @@ function BlockPage({
   block: BlockPart
   catalogue: readonly ExerciseLine[]
 }) {
+  const [search] = useSearchParams()
   const [place, setPlace] = useState<Place>(() => nextPlace(block, today()))
   const [panel, setPanel] = useState(true)
   const [whole, setWhole] = useState(false)
-  const [planning, setPlanning] = useState(false)
+  const [planning, setPlanning] = useState(search.get('plan') === 'again')
   const name = (exercise: string) => catalogue.find((line) => line.id === exercise)?.name ?? exercise
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -80,13 +82,7 @@ function BlockPage({
               </Plain>
             </Flex>
           </Flex>
-          {view.outOfDate && (
-            <Box px={2.5} pb={2}>
-              <Box borderLeft="6px solid" borderColor="edge" bg="plate" px={3} py={2} role="status">
-                Intake changed since this plan was made. It still stands; plan again to use the new answers.
-              </Box>
-            </Box>
-          )}
+          {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setPlanning(true)} />}
           {planning && <PlanForm clientId={clientId} title="Plan a block" onDone={() => setPlanning(false)} />}
           <BlockGrid block={block} view={view} name={name} place={place} onPlace={setPlace} />
           <Checks checks={view.plan.checks} passedOver={view.plan.passedOver} name={name} />

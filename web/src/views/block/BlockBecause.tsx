@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { BlockView } from '../../api/schema'
-import { plain } from '../../text/numbers'
+import { mass, massUnit, plain } from '../../text/numbers'
 import { Because, type ChainLink } from '../../ui/Because'
 import { platesInWords } from '../../ui/Plates'
 import { type Cell, middleSet } from './grid'
@@ -25,7 +25,7 @@ export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Pro
   const links: ChainLink[] = [
     {
       kind: 'measured',
-      text: max ? `Max ${plain(max.kg, 1)} kg, ${sources[max.source]}` : 'No max known yet',
+      text: max ? `Max ${mass(max.kg, 1)} ${massUnit()}, ${sources[max.source]}` : 'No max known yet',
       to: `/clients/${clientId}/intake`,
     },
     { kind: 'chosen', text: `${name(item.exercise)}, ${item.role} lift` },
@@ -34,18 +34,20 @@ export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Pro
       kind: 'prescribed',
       text:
         max && set.percent
-          ? `${plain(set.percent, 1)} % of ${plain(max.kg, 1)} = ${plain((set.percent * max.kg) / 100, 1)} kg`
+          ? `${plain(set.percent, 1)} % of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}`
           : 'by effort alone',
     },
     {
       kind: 'loaded',
-      text: set.kg ? `${plain(set.kg)} kg${set.perSide ? `, ${platesInWords(set.perSide)}` : ''}` : 'whatever gives that effort',
+      text: set.kg ? `${mass(set.kg)} ${massUnit()}${set.perSide ? `, ${platesInWords(set.perSide)}` : ''}` : 'whatever gives that effort',
       focused: true,
     },
   ]
   const more = [
     item.because,
-    max ? `The max is likely between ${plain(max.low, 0)} and ${plain(max.high, 0)} kg; it moves with every session that is logged.` : '',
+    max
+      ? `The max is likely between ${mass(max.low, 0)} and ${mass(max.high, 0)} ${massUnit()}; it moves with every session that is logged.`
+      : '',
   ]
   return (
     <Flex bg="iron" align="stretch" data-print="no">

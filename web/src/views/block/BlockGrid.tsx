@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router'
 import type { BlockPart, BlockView } from '../../api/schema'
 import { weekdayNames, words } from '../../text/codes'
 import { shortDate, today } from '../../text/dates'
-import { plain } from '../../text/numbers'
+import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
 import { Tape } from '../../ui/Tape'
 import { cellAt, doneOf, loadAsMade, move, type Place, percentInWords, setsInWords, tapeOf, topSet } from './grid'
@@ -132,7 +132,7 @@ function BlockCell({ at, block, view, name, focused, onPlace }: Omit<Props, 'pla
   const done = doneOf(view.done, session.date, item.exercise)
   const made = loadAsMade(view.asMade, at)
   const changed = done.length === 0 && made !== null && top.kg !== null && top.kg !== made
-  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? `${plain(top.kg)} kg` : 'by effort'}${done.length > 0 ? `, ${done.length} sets done` : ''}`
+  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? `${mass(top.kg)} ${massUnit()}` : 'by effort'}${done.length > 0 ? `, ${done.length} sets done` : ''}`
   return (
     <Cell
       tabIndex={focused ? 0 : -1}
@@ -149,12 +149,12 @@ function BlockCell({ at, block, view, name, focused, onPlace }: Omit<Props, 'pla
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
           <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" fontWeight="500" />
-          {top.kg !== null && top.kg !== undefined && <Numeral value={plain(top.kg)} size="17px" />}
+          {top.kg !== null && top.kg !== undefined && <Numeral value={mass(top.kg)} size="17px" />}
         </Flex>
         {(done.length > 0 || changed) && (
           <Flex justify="space-between" fontSize="13px" color="quiet" mt={0.5}>
             <span>{done.length > 0 ? `${done.length} of ${item.sets.length} done` : ''}</span>
-            {changed && <span>was {plain(made)}</span>}
+            {changed && <span>was {mass(made)}</span>}
           </Flex>
         )}
       </Box>

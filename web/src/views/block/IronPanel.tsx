@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { Link } from 'react-router'
 import type { BlockView } from '../../api/schema'
 import { dayName } from '../../text/dates'
-import { clock, plain } from '../../text/numbers'
+import { clock, mass, massUnit, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { type Cell, cellAt, doneOf, type Place, setsInWords, topSet } from './grid'
@@ -50,8 +50,8 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
 
       <Flex align="flex-end" gap={3} mt={3}>
         <Numeral
-          value={top.kg === null || top.kg === undefined ? `RPE ${top.rpe}` : plain(top.kg)}
-          unit={top.kg ? 'kg' : undefined}
+          value={top.kg === null || top.kg === undefined ? `RPE ${top.rpe}` : mass(top.kg)}
+          unit={top.kg ? massUnit() : undefined}
           size="62px"
         />
         {top.perSide && (
@@ -64,7 +64,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
         {top.perSide
           ? platesInWords(top.perSide, before)
           : top.each && top.count && top.count > 1
-            ? `${top.count} of ${plain(top.each)} kg`
+            ? `${top.count} of ${mass(top.each)} ${massUnit()}`
             : ''}
         {top.perSide && before ? ' since last week' : ''}
       </Box>
@@ -110,7 +110,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
                 kind={`set ${i + 1}`}
                 kg={set.kg ?? null}
                 reps={set.reps ?? 0}
-                note={was ? `did ${was.reps} × ${plain(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
+                note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
               />
             )
           })}
@@ -147,7 +147,7 @@ function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; rep
         {kind}
       </chakra.th>
       <chakra.td textAlign="right" py={0.5}>
-        <Numeral value={kg === null ? `${reps}` : `${reps} × ${plain(kg)}`} size="15px" />
+        <Numeral value={kg === null ? `${reps}` : `${reps} × ${mass(kg)}`} size="15px" />
       </chakra.td>
       <chakra.td textAlign="right" color="iron.quiet" py={0.5} pl={3} whiteSpace="nowrap">
         {note}

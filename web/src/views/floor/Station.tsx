@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import type { FloorItem, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
-import { clock, plain } from '../../text/numbers'
+import { clock, kgOf, mass, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { Tape } from '../../ui/Tape'
 import type { FloorColors } from './floor-theme'
@@ -92,9 +92,9 @@ export function Station({ view, item, turn, log, colors }: Props) {
             lineHeight={0.95}
             fontWeight="650"
             fontStretch="70%"
-            aria-label={set.kg === null ? `RPE ${set.rpe}` : `${plain(kg)} kilograms`}
+            aria-label={set.kg === null ? `RPE ${set.rpe}` : `${mass(kg)} ${massWord()}`}
           >
-            {set.kg === null ? `@${plain(set.rpe)}` : plain(kg)}
+            {set.kg === null ? `@${plain(set.rpe)}` : mass(kg)}
           </Box>
           {perSide && (
             <Box bg="#0c1013" py={1}>
@@ -103,9 +103,9 @@ export function Station({ view, item, turn, log, colors }: Props) {
           )}
         </Grid>
         <Box color={colors.quiet} mt={1}>
-          {set.kg === null ? 'By effort: choose what gives it' : 'kilograms'}
+          {set.kg === null ? 'By effort: choose what gives it' : massWord()}
           {perSide ? `, ${platesInWords(perSide, before)}` : ''}
-          {set.each && set.count && set.count > 1 ? `, ${set.count} of ${plain(set.each)}` : ''}
+          {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
         </Box>
         <Grid templateColumns="repeat(4, 1fr)" gap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
           <Asked label="Reps" value={String(set.reps)} colors={colors} />
@@ -124,7 +124,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
           />
           {turn.place === 0 && item.warmUp.length > 0 && (
             <Box color={colors.quiet} mt={1}>
-              Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${plain(warm.kg)}`).join(', ')}
+              Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${mass(warm.kg)}`).join(', ')}
             </Box>
           )}
         </Box>
@@ -148,7 +148,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
                   setReps(proposal.reps ?? reps)
                 }}
               >
-                Take {proposal.reps} × {plain(proposal.kg)}
+                Take {proposal.reps} × {mass(proposal.kg)}
               </chakra.button>
             )}
           </Flex>
@@ -156,11 +156,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
         <Grid templateColumns="1fr 1fr" gap={2} mt={3}>
           <Stepper
             label="Load"
-            value={plain(kg)}
+            value={mass(kg)}
             onLess={() => step(-1)}
             onMore={() => step(1)}
             colors={colors}
-            onTyped={set.kg === null ? setKg : undefined}
+            onTyped={set.kg === null ? (typed) => setKg(kgOf(typed)) : undefined}
           />
           <Stepper
             label="Reps"
@@ -182,7 +182,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
           fontWeight="700"
           _active={{ opacity: 0.8 }}
         >
-          Done, {reps} × {plain(kg)}, no rating
+          Done, {reps} × {mass(kg)}, no rating
         </chakra.button>
         <More values={more} onValues={setMore} colors={colors} />
         <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />

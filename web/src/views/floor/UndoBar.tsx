@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useCallback, useEffect, useState } from 'react'
 import type { FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
-import { plain } from '../../text/numbers'
+import { mass, plain } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
 
 const undoForMs = 10_000
@@ -76,5 +76,5 @@ function lastLogged(view: FloorView, log: FloorLog): Logged | null {
   const newest = [...sent, ...here].sort((a, b) => b.at - a.at)[0]
   if (!newest) return null
   const { reps, kg, rpe } = newest.set
-  return { id: newest.id, at: newest.at, text: `Logged ${reps} × ${plain(kg)}${rpe ? ` at ${plain(rpe)}` : ', no rating'}.` }
+  return { id: newest.id, at: newest.at, text: `Logged ${reps} × ${mass(kg)}${rpe ? ` at ${plain(rpe)}` : ', no rating'}.` }
 }

@@ -4,8 +4,9 @@ import { useDraft } from '../../hooks/useDraft'
 import { useSaveEquipment } from '../../hooks/useIntake'
 import { options, words } from '../../text/codes'
 import { NumberField, Plain, Section, SelectField, TextField, Toggle } from '../../ui/form'
-import { type EquipmentDraft, equipmentDraftOf, equipmentOf, kitGroups } from './equipment'
+import { type EquipmentDraft, equipmentDraftOf, equipmentOf, kitGroups, usualSets } from './equipment'
 import { fieldErrors, SaveBar } from './SaveBar'
+import { massUnit } from '../../text/numbers'
 
 export function EquipmentPart({ view }: { view: IntakeView }) {
   const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment))
@@ -16,6 +17,16 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
     set({ items: value.items.includes(item) ? value.items.filter((other) => other !== item) : [...value.items, item] })
   return (
     <Section title="Equipment">
+      <Flex wrap="wrap" gap={2} mb={4} align="center" role="group" aria-label="Start from a usual set">
+        <Box fontSize="14px" color="quiet">
+          Start from
+        </Box>
+        {usualSets.map((usual) => (
+          <Plain key={usual.name} size="sm" onClick={() => set(usual.draft)}>
+            {usual.name}
+          </Plain>
+        ))}
+      </Flex>
       <Grid gap={3}>
         {kitGroups.map((group) => (
           <Box key={group.name} role="group" aria-label={group.name}>
@@ -38,25 +49,25 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
       </Grid>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap={4} mt={6}>
         <TextField
-          label="Dumbbells, kg a piece, each a pair"
+          label={`Dumbbells, ${massUnit()} a piece, each a pair`}
           value={value.dumbbellsKg}
           error={error('dumbbellsKg') ?? firstOf(save.error, 'equipment.dumbbellsKg[')}
           onChange={(e) => set({ dumbbellsKg: e.target.value })}
         />
         <TextField
-          label="Kettlebells, kg a piece; repeat for two"
+          label={`Kettlebells, ${massUnit()} a piece; repeat for two`}
           value={value.kettlebellsKg}
           error={error('kettlebellsKg') ?? firstOf(save.error, 'equipment.kettlebellsKg[')}
           onChange={(e) => set({ kettlebellsKg: e.target.value })}
         />
         <TextField
-          label="Sandbags, kg a piece"
+          label={`Sandbags, ${massUnit()} a piece`}
           value={value.sandbagsKg}
           error={error('sandbagsKg') ?? firstOf(save.error, 'equipment.sandbagsKg[')}
           onChange={(e) => set({ sandbagsKg: e.target.value })}
         />
         <NumberField
-          label="Step of the weight stacks, kg"
+          label={`Step of the weight stacks, ${massUnit()}`}
           value={value.stackStepKg}
           error={error('stackStepKg')}
           onValue={(stackStepKg) => set({ stackStepKg })}
@@ -96,7 +107,7 @@ function Bars({ draft, set, error }: RowsProps) {
       {draft.bars.map((bar, i) => (
         <Grid key={`bar-${i + 1}`} templateColumns="1fr 76px 132px 44px" gap={2} mb={2} alignItems="end">
           <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
-          <NumberField label="kg" value={bar.kg} error={error(`bars[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <NumberField label={massUnit()} value={bar.kg} error={error(`bars[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
           <SelectField
             label="Kind"
             value={bar.kind || 'barbell'}
@@ -131,7 +142,7 @@ function PlateRows({ draft, set, error }: RowsProps) {
       </chakra.h3>
       {draft.plates.map((plate, i) => (
         <Grid key={`plate-${i + 1}`} templateColumns="1fr 44px 64px 44px 44px" gap={2} mb={2} alignItems="end">
-          <NumberField label="kg each" value={plate.kg} error={error(`plates[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <NumberField label={`${massUnit()} each`} value={plate.kg} error={error(`plates[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
           <Plain
             aria-label={`One pair of ${plate.kg} less`}
             onClick={() => change(i, { pairs: String(Math.max(0, Number(plate.pairs) - 1)) })}
@@ -149,22 +160,19 @@ function PlateRows({ draft, set, error }: RowsProps) {
       ))}
       <Flex gap={2} wrap="wrap">
         <Plain onClick={() => set({ plates: [...draft.plates, { kg: '', pairs: '1' }] })}>Add plates</Plain>
-        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualPlates })}>Start from a usual set</Plain>}
+        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualSets[0].draft.plates })}>Start from a usual set</Plain>}
       </Flex>
       <Box mt={3} maxW="160px">
-        <NumberField label="Collar, kg each" value={draft.collarKg} error={error('collarKg')} onValue={(collarKg) => set({ collarKg })} />
+        <NumberField
+          label={`Collar, ${massUnit()} each`}
+          value={draft.collarKg}
+          error={error('collarKg')}
+          onValue={(collarKg) => set({ collarKg })}
+        />
       </Box>
     </Box>
   )
 }
-
-const usualPlates = [
-  { kg: '20', pairs: '2' },
-  { kg: '10', pairs: '1' },
-  { kg: '5', pairs: '1' },
-  { kg: '2.5', pairs: '1' },
-  { kg: '1.25', pairs: '1' },
-]
 
 function firstOf(problem: Error | null, start: string): string | undefined {
   const fields = problem && 'fields' in problem ? (problem.fields as Record<string, string>) : {}

@@ -3,6 +3,7 @@ import type { ExerciseLine } from '../../api/schema'
 import { options, weekdayNames, weekdays } from '../../text/codes'
 import { Field, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
 import type { FactsDraft } from './facts'
+import { lengthUnit, massUnit } from '../../text/numbers'
 
 interface Props {
   draft: FactsDraft
@@ -26,8 +27,13 @@ export function PersonFields({ draft, set, error }: Props) {
         options={options(['female', 'male', 'unspecified'])}
         onValue={(sex) => set({ sex: sex as FactsDraft['sex'] })}
       />
-      <NumberField label="Height, cm" value={draft.heightCm} error={error('heightCm')} onValue={(heightCm) => set({ heightCm })} />
-      <NumberField label="Body mass, kg" value={draft.massKg} error={error('massKg')} onValue={(massKg) => set({ massKg })} />
+      <NumberField
+        label={`Height, ${lengthUnit()}`}
+        value={draft.heightCm}
+        error={error('heightCm')}
+        onValue={(heightCm) => set({ heightCm })}
+      />
+      <NumberField label={`Body mass, ${massUnit()}`} value={draft.massKg} error={error('massKg')} onValue={(massKg) => set({ massKg })} />
       <NumberField
         label="Years of training"
         value={draft.trainingYears}
@@ -72,20 +78,6 @@ export function GoalFields({ draft, set, error, catalogue }: Props & { catalogue
         value={draft.competition}
         error={error('competition.date')}
         onChange={(e) => set({ competition: e.target.value })}
-      />
-      <SelectField
-        label="Week to week"
-        value={draft.progression}
-        hint="Wave: RPE 7, 8, 9, then a deload. Linear: RPE 8, fewer repetitions. Undulating: heavy, medium, light in the week."
-        options={options(['wave', 'linear', 'undulating'])}
-        onValue={(progression) => set({ progression: progression as FactsDraft['progression'] })}
-      />
-      <SelectField
-        label="Strength repetitions"
-        value={draft.strengthReps}
-        hint="Moderate is 3 to 6, for most; low is 1 to 3, for competition."
-        options={options(['moderate', 'low'])}
-        onValue={(strengthReps) => set({ strengthReps: strengthReps as FactsDraft['strengthReps'] })}
       />
     </Grid>
   )

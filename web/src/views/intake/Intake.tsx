@@ -6,11 +6,15 @@ import { useDraft } from '../../hooks/useDraft'
 import { useIntake, useSaveFacts } from '../../hooks/useIntake'
 import { Section } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
+import { BodyFields } from './BodyFields'
 import { EquipmentPart } from './EquipmentPart'
 import { DayFields, GoalFields, PersonFields } from './FactsFields'
 import { draftOf, factsOf, schoolsOf } from './facts'
+import { IntakePages } from './IntakePages'
 import { MaxesPart } from './MaxesPart'
+import { SchoolFields } from './SchoolFields'
 import { fieldErrors, SaveBar } from './SaveBar'
+import { TrainingFields } from './TrainingFields'
 
 /** Intake: who the client is, what they have, how strong they are. */
 export function Intake() {
@@ -31,12 +35,13 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
   const error = fieldErrors(save.error, 'facts')
   const onSave = () =>
     save.mutate(
-      { facts: factsOf(draft.value, view.facts), schools: schoolsOf(draft.value, view.schools), version: view.factsVersion },
+      { facts: factsOf(draft.value, view.facts), schools: schoolsOf(draft.value), version: view.factsVersion },
       { onSuccess: draft.reset },
     )
   return (
     <Box maxW="1060px">
       <chakra.h1 srOnly>Intake of {view.facts.name}</chakra.h1>
+      <IntakePages clientId={view.id} />
       {view.stop && (
         <Box p={4}>
           <Caution word="Stop">{view.stop}</Caution>
@@ -50,6 +55,15 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
         <Box mt={5}>
           <DayFields draft={draft.value} set={draft.set} error={error} />
         </Box>
+      </Section>
+      <Section title="Body lengths">
+        <BodyFields draft={draft.value} set={draft.set} error={error} estimates={view.estimates} />
+      </Section>
+      <Section title="Training and wishes">
+        <TrainingFields draft={draft.value} set={draft.set} error={error} catalogue={catalogue} />
+      </Section>
+      <Section title="Schools">
+        <SchoolFields draft={draft.value} set={draft.set} />
         <SaveBar
           dirty={draft.dirty}
           saving={save.isPending}

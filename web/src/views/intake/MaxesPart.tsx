@@ -4,10 +4,10 @@ import type { ExerciseLine, IntakeView, StrengthSection } from '../../api/schema
 import { useDraft } from '../../hooks/useDraft'
 import { useAddMax, useRemoveMax } from '../../hooks/useIntake'
 import { shortDate, today } from '../../text/dates'
-import { plain } from '../../text/numbers'
+import { mass, massUnit } from '../../text/numbers'
 import { NumberField, Plain, Primary, Section, SelectField, TextField } from '../../ui/form'
 import { Numeral } from '../../ui/Numeral'
-import { typedNumber } from './facts'
+import { typedMass, typedNumber } from './facts'
 import { fieldErrors } from './SaveBar'
 
 const Cell = chakra('td', { base: { py: 2, pr: 4, borderBottom: '1px solid', borderColor: 'hair', verticalAlign: 'baseline' } })
@@ -40,9 +40,9 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
                 {name(max.exercise)}
                 {max.side ? `, ${max.side}` : ''}
               </Box>
-              <Numeral value={plain(max.kg, 1)} unit="kg" size="28px" />
+              <Numeral value={mass(max.kg, 1)} unit={massUnit()} size="28px" />
               <Box fontSize="14px" color="quiet">
-                likely {plain(max.low, 0)} to {plain(max.high, 0)}
+                likely {mass(max.low, 0)} to {mass(max.high, 0)}
               </Box>
             </Box>
           ))}
@@ -71,15 +71,15 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
                   {entry.set.side ? `, ${entry.set.side}` : ''}
                 </Cell>
                 <Cell>
-                  <Numeral value={`${entry.set.reps} × ${plain(entry.set.kg)}`} unit="kg" />
+                  <Numeral value={`${entry.set.reps} × ${mass(entry.set.kg)}`} unit={massUnit()} />
                 </Cell>
                 <Cell>{entry.set.rpe ?? '–'}</Cell>
                 <Cell>{entry.set.date ? shortDate(entry.set.date) : 'not known'}</Cell>
-                <Cell>{entry.oneRepMaxKg ? <Numeral value={plain(entry.oneRepMaxKg, 1)} unit="kg" /> : 'too many repetitions'}</Cell>
+                <Cell>{entry.oneRepMaxKg ? <Numeral value={mass(entry.oneRepMaxKg, 1)} unit={massUnit()} /> : 'too many repetitions'}</Cell>
                 <Cell>
                   <Plain
                     size="sm"
-                    aria-label={`Remove ${name(entry.set.exercise)} ${entry.set.reps} × ${plain(entry.set.kg)}`}
+                    aria-label={`Remove ${name(entry.set.exercise)} ${entry.set.reps} × ${mass(entry.set.kg)}`}
                     onClick={() => remove.mutate(entry.id, { onSuccess: () => setRemoved(entry.set) })}
                   >
                     Remove
@@ -117,7 +117,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
     add.mutate(
       {
         exercise: value.exercise,
-        kg: typedNumber(value.kg) as number,
+        kg: typedMass(value.kg) as number,
         reps: typedNumber(value.reps) as number,
         rpe: typedNumber(value.rpe),
         date: value.date || null,
@@ -141,7 +141,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
           options={lifts.map((exercise) => ({ value: exercise.id, label: exercise.name }))}
           onValue={(exercise) => set({ exercise })}
         />
-        <NumberField label="kg" value={value.kg} error={error('kg')} onValue={(kg) => set({ kg })} />
+        <NumberField label={massUnit()} value={value.kg} error={error('kg')} onValue={(kg) => set({ kg })} />
         <NumberField label="Repetitions" value={value.reps} error={error('reps')} onValue={(reps) => set({ reps })} />
         <NumberField label="RPE" hint="Empty: to failure" value={value.rpe} error={error('rpe')} onValue={(rpe) => set({ rpe })} />
         <TextField label="Day" type="date" value={value.date} error={error('date')} onChange={(e) => set({ date: e.target.value })} />

@@ -1,16 +1,18 @@
 import type {
   ClientSection,
   Diet,
+  EventSection,
   Goal,
   IntakeView,
   Level,
-  Progression,
+  Muscle,
+  OtherTrainingSection,
   SchoolsSection,
   Sex,
-  StrengthReps,
   Weekday,
 } from '../../api/schema'
 import { weekdays } from '../../text/codes'
+import { cmOf, kgOf, length, mass } from '../../text/numbers'
 
 /** The facts as typed: numbers stay text until they are saved. */
 export interface FactsDraft {
@@ -27,9 +29,35 @@ export interface FactsDraft {
   squat: string
   hinge: string
   minutes: Record<string, string>
-  progression: NonNullable<Progression>
-  strengthReps: NonNullable<StrengthReps>
+  shank: string
+  thigh: string
+  torso: string
+  arm: string
+  foot: string
+  emphasis: NonNullable<Muscle>[]
+  otherTraining: { day: string; kind: string; minutes: string; hard: boolean }[]
+  likes: string[]
+  dislikes: { exercise: string; never: boolean }[]
+  events: { kind: string; date: string }[]
+  trainsAlone: boolean
+  guardianConsent: boolean
+  /** Codes by question; empty is the default of that question. */
+  schools: Record<SchoolQuestion, string>
 }
+
+export const schoolQuestions = [
+  'progression',
+  'strengthReps',
+  'accessories',
+  'sides',
+  'workSets',
+  'isolation',
+  'setCounting',
+  'quads',
+] as const
+export type SchoolQuestion = (typeof schoolQuestions)[number]
+
+export const segments = ['shank', 'thigh', 'torso', 'arm', 'foot'] as const
 
 const text = (value: number | null | undefined) => (value === null || value === undefined ? '' : String(value))
 
@@ -48,10 +76,23 @@ export function emptyFacts(): FactsDraft {
     squat: '',
     hinge: '',
     minutes: {},
-    progression: 'wave',
-    strengthReps: 'moderate',
+    shank: '',
+    thigh: '',
+    torso: '',
+    arm: '',
+    foot: '',
+    emphasis: [],
+    otherTraining: [],
+    likes: [],
+    dislikes: [],
+    events: [],
+    trainsAlone: false,
+    guardianConsent: false,
+    schools: noSchools,
   }
 }
+
+const noSchools = Object.fromEntries(schoolQuestions.map((question) => [question, ''])) as Record<SchoolQuestion, string>
 
 export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHinge: (id: string) => boolean): FactsDraft {
   const { facts, schools } = view
@@ -59,8 +100,8 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
     name: facts.name,
     birthYear: text(facts.birthYear),
     sex: facts.sex ?? 'unspecified',
-    heightCm: text(facts.heightCm),
-    massKg: text(facts.massKg),
+    heightCm: lengthText(facts.heightCm),
+    massKg: massText(facts.massKg),
     trainingYears: text(facts.trainingYears),
     level: facts.level,
     goal: facts.goal ?? 'general',
@@ -69,8 +110,24 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
     squat: facts.targetLifts?.find(isSquat) ?? '',
     hinge: facts.targetLifts?.find(isHinge) ?? '',
     minutes: Object.fromEntries(facts.days.map((day) => [day.day, String(day.minutes)])),
-    progression: schools.progression ?? 'wave',
-    strengthReps: schools.strengthReps ?? 'moderate',
+    shank: lengthText(facts.segmentsCm?.shank),
+    thigh: lengthText(facts.segmentsCm?.thigh),
+    torso: lengthText(facts.segmentsCm?.torso),
+    arm: lengthText(facts.segmentsCm?.arm),
+    foot: lengthText(facts.segmentsCm?.foot),
+    emphasis: [...(facts.emphasis ?? [])] as NonNullable<Muscle>[],
+    otherTraining: (facts.otherTraining ?? []).map((other) => ({
+      day: other.day,
+      kind: other.kind,
+      minutes: text(other.minutes),
+      hard: other.hard ?? false,
+    })),
+    likes: [...(facts.likes ?? [])],
+    dislikes: (facts.dislikes ?? []).map((dislike) => ({ exercise: dislike.exercise, never: dislike.never ?? false })),
+    events: (facts.events ?? []).map((event) => ({ kind: event.kind, date: event.date ?? '' })),
+    trainsAlone: facts.trainsAlone ?? false,
+    guardianConsent: facts.guardianConsent ?? false,
+    schools: Object.fromEntries(schoolQuestions.map((question) => [question, schools[question] ?? ''])) as Record<SchoolQuestion, string>,
   }
 }
 
@@ -82,6 +139,21 @@ export function typedNumber(value: string): number | null {
   return Number.isNaN(number) ? (trimmed as unknown as number) : number
 }
 
+/** A mass as typed in the coach's unit, in kilograms; what does not read as a number stays as it is. */
+export function typedMass(value: string): number | null {
+  const number = typedNumber(value)
+  return typeof number === 'number' ? kgOf(number) : number
+}
+
+/** A length as typed in the coach's unit, in centimetres. */
+export function typedLength(value: string): number | null {
+  const number = typedNumber(value)
+  return typeof number === 'number' ? cmOf(number) : number
+}
+
+export const massText = (kg: number | null | undefined) => (kg === null || kg === undefined ? '' : mass(kg, 3))
+const lengthText = (cm: number | null | undefined) => (cm === null || cm === undefined ? '' : length(cm, 2))
+
 /** The facts to save: what this page edits, laid over what it does not show. */
 export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection {
   const lifts = saved?.targetLifts ?? []
@@ -92,8 +164,8 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
     name: draft.name,
     birthYear: typedNumber(draft.birthYear),
     sex: draft.sex,
-    heightCm: typedNumber(draft.heightCm) as number,
-    massKg: typedNumber(draft.massKg) as number,
+    heightCm: typedLength(draft.heightCm) as number,
+    massKg: typedMass(draft.massKg) as number,
     trainingYears: typedNumber(draft.trainingYears),
     level: draft.level,
     goal: draft.goal,
@@ -103,9 +175,22 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
     days: weekdays
       .filter((day) => (draft.minutes[day] ?? '').trim() !== '')
       .map((day) => ({ day: day as Weekday, minutes: typedNumber(draft.minutes[day] ?? '') as number })),
+    segmentsCm: Object.fromEntries(segments.map((segment) => [segment, typedLength(draft[segment])])),
+    emphasis: draft.emphasis,
+    otherTraining: draft.otherTraining.map((other) => ({
+      day: other.day as Weekday,
+      kind: other.kind as OtherTrainingSection['kind'],
+      minutes: typedNumber(other.minutes),
+      hard: other.hard,
+    })),
+    likes: draft.likes,
+    dislikes: draft.dislikes,
+    events: draft.events.map((event) => ({ kind: event.kind as EventSection['kind'], date: event.date === '' ? null : event.date })),
+    trainsAlone: draft.trainsAlone,
+    guardianConsent: draft.guardianConsent,
   }
 }
 
-export function schoolsOf(draft: FactsDraft, saved: SchoolsSection): SchoolsSection {
-  return { ...saved, progression: draft.progression, strengthReps: draft.strengthReps }
+export function schoolsOf(draft: FactsDraft): SchoolsSection {
+  return Object.fromEntries(schoolQuestions.map((question) => [question, draft.schools[question] || null])) as SchoolsSection
 }

@@ -1,0 +1,168 @@
+import { Box, Button, chakra, Flex, Grid, Input } from '@chakra-ui/react'
+import { type KeyboardEvent, useId, useState } from 'react'
+
+export interface Choice<T> {
+  value: T
+  label: string
+}
+
+/** One of some as large keys; the arrows move between them, pressing the chosen one again takes it back. */
+export function Keys<T extends string | number | boolean>({
+  label,
+  choices,
+  chosen,
+  onChoose,
+  narrow = false,
+}: {
+  label: string
+  choices: readonly Choice<T>[]
+  chosen: T | null | undefined
+  onChoose: (value: T | null) => void
+  narrow?: boolean
+}) {
+  const at = choices.findIndex((choice) => choice.value === chosen)
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+    if (!step) return
+    const keys = [...event.currentTarget.querySelectorAll<HTMLElement>('[role=radio]')]
+    const next = keys[(keys.indexOf(document.activeElement as HTMLElement) + step + keys.length) % keys.length]
+    next?.focus()
+    event.preventDefault()
+  }
+  return (
+    <Grid
+      role="radiogroup"
+      aria-label={label}
+      templateColumns={`repeat(auto-fill, minmax(${narrow ? '50px' : '132px'}, 1fr))`}
+      gap={2}
+      onKeyDown={onKeyDown}
+    >
+      {choices.map((choice, i) => (
+        <Button
+          key={String(choice.value)}
+          role="radio"
+          aria-checked={choice.value === chosen}
+          tabIndex={i === Math.max(0, at) ? 0 : -1}
+          variant="outline"
+          minH={narrow ? '48px' : '56px'}
+          px={1}
+          fontSize={narrow ? '18px' : '16px'}
+          fontWeight="550"
+          whiteSpace="normal"
+          bg={choice.value === chosen ? 'ink' : 'lifted'}
+          color={choice.value === chosen ? 'ground' : 'ink'}
+          borderColor="edge"
+          _hover={{ bg: choice.value === chosen ? 'ink' : 'plate' }}
+          onClick={() => onChoose(choice.value === chosen ? null : choice.value)}
+        >
+          {choice.label}
+        </Button>
+      ))}
+    </Grid>
+  )
+}
+
+/** A number large enough to enter beside a client: typed, stepped, or by its key. */
+export function BigNumber({
+  label,
+  unit,
+  value,
+  onValue,
+  keys,
+  fine,
+  hint,
+}: {
+  label: string
+  unit: string
+  value: number | null | undefined
+  onValue: (value: number | null) => void
+  keys: readonly number[]
+  fine: number
+  hint?: string
+}) {
+  const id = useId()
+  // What is being typed stays as it was typed, so that "10." can become "10.5".
+  const [text, setText] = useState<string | null>(null)
+  const put = (number: number | null) => {
+    setText(null)
+    onValue(number)
+  }
+  const stepped = (by: number) => put(Math.max(0, Number(((value ?? keys[0] ?? 0) + by).toFixed(2))))
+  return (
+    <Box minW={0}>
+      <chakra.label htmlFor={id} display="block" fontSize="15px" fontWeight="600" mb={1.5}>
+        {label}
+        <chakra.span color="quiet" fontWeight="400">
+          , {unit}
+        </chakra.span>
+      </chakra.label>
+      <Flex gap={2} mb={2}>
+        <StepKey label={`${label}: less`} onClick={() => stepped(-fine)}>
+          −
+        </StepKey>
+        <Input
+          id={id}
+          inputMode="decimal"
+          autoComplete="off"
+          value={text ?? value ?? ''}
+          aria-invalid={text !== null && text.trim() !== '' && typed(text) === null}
+          onBlur={() => setText((kept) => (kept !== null && kept.trim() !== '' && typed(kept) === null ? kept : null))}
+          onChange={(event) => {
+            setText(event.target.value)
+            const number = typed(event.target.value)
+            if (number !== null || event.target.value.trim() === '') onValue(number)
+          }}
+          h="56px"
+          w="110px"
+          fontSize="28px"
+          fontWeight="650"
+          textAlign="center"
+          bg="lifted"
+          color="ink"
+          borderColor="edge"
+          aria-describedby={hint ? `${id}-hint` : undefined}
+        />
+        <StepKey label={`${label}: more`} onClick={() => stepped(fine)}>
+          +
+        </StepKey>
+      </Flex>
+      <Keys
+        narrow
+        label={`${label}, keys`}
+        choices={keys.map((key) => ({ value: key, label: String(key) }))}
+        chosen={value}
+        onChoose={put}
+      />
+      {hint && (
+        <Box id={`${id}-hint`} mt={1.5} fontSize="14px" color="quiet">
+          {hint}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+function typed(text: string): number | null {
+  const trimmed = text.trim().replace(',', '.')
+  const number = Number(trimmed)
+  return trimmed !== '' && Number.isFinite(number) && number >= 0 ? number : null
+}
+
+function StepKey({ label, children, onClick }: { label: string; children: string; onClick: () => void }) {
+  return (
+    <Button
+      aria-label={label}
+      variant="outline"
+      minW="56px"
+      minH="56px"
+      fontSize="24px"
+      bg="lifted"
+      color="ink"
+      borderColor="edge"
+      _hover={{ bg: 'plate' }}
+      onClick={onClick}
+    >
+      {children}
+    </Button>
+  )
+}

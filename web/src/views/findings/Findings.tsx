@@ -1,0 +1,132 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { type KeyboardEvent, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import type { FindingLine, FindingsView } from '../../api/schema'
+import { listKeys } from '../../app/shortcuts'
+import { useDecide, useFindings, useTakeBack } from '../../hooks/useFindings'
+import { shortDate } from '../../text/dates'
+import { Plain } from '../../ui/form'
+import { Caution, Failed, Loading } from '../../ui/states'
+import { AddFinding } from './AddFinding'
+import { causes, keyOf } from './causes'
+import { FindingBecause } from './FindingBecause'
+import { FindingPanel } from './FindingPanel'
+import { FindingRow } from './FindingRow'
+import { OutOfDate } from './OutOfDate'
+
+/** What was found, grouped by cause, each with its evidence; the coach accepts, rejects or adds. */
+export function Findings() {
+  const { id = '' } = useParams()
+  const findings = useFindings(id)
+  if (findings.state === 'failed') return <Failed message={findings.message} retry={findings.retry} />
+  if (findings.state === 'loading') return <Loading label="Fetching the findings" rows={6} />
+  return <FindingsPage key={id} clientId={id} view={findings.data} />
+}
+
+function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView }) {
+  const decide = useDecide(clientId)
+  const takeBack = useTakeBack(clientId)
+  const [at, setAt] = useState<string | null>(null)
+  const [rejecting, setRejecting] = useState<string | null>(null)
+  const [adding, setAdding] = useState(false)
+  const focused = view.findings.find((finding) => keyOf(finding) === at) ?? view.findings[0]
+  const named = (finding: FindingLine) => ({ code: finding.code, cause: finding.cause ?? '' })
+  const accept = (finding: FindingLine) => finding.cause && decide.mutate({ ...named(finding), verdict: 'accepted' })
+  const undo = (finding: FindingLine) => finding.verdict && takeBack.mutate(named(finding))
+  const onKey = (event: KeyboardEvent<HTMLElement>) => {
+    listKeys(event, '[data-finding]')
+    const inRow = event.target instanceof HTMLElement && event.target.matches('[data-finding]')
+    if (!inRow || !focused || event.ctrlKey || event.metaKey || event.altKey) return
+    if (event.key === '.') accept(focused)
+    if (event.key === 'x' && focused.cause) setRejecting(keyOf(focused))
+    if (event.key === 'u') undo(focused)
+    if (['.', 'x', 'u'].includes(event.key)) event.preventDefault()
+  }
+  const problem = decide.error ?? takeBack.error
+  return (
+    <Flex direction="column" h="100%" minH={0}>
+      <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
+        <Box flex="1" minW={0} overflow={{ md: 'auto' }}>
+          <Flex px={5} minH="52px" align="center" gap={4} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
+            <chakra.h1 fontSize="17px" fontWeight="650">
+              Findings
+            </chakra.h1>
+            <Box color="quiet" fontSize="14px">
+              {view.screenedOn
+                ? `from the screen of ${shortDate(view.screenedOn)}, the lifts, the maxes and what the client reports`
+                : 'no screen yet'}
+            </Box>
+            <Plain ml="auto" onClick={() => setAdding(!adding)} aria-expanded={adding}>
+              Add one of your own
+            </Plain>
+          </Flex>
+          {view.planOutOfDate && <OutOfDate clientId={clientId} number={view.planNumber ?? 0} />}
+          {view.referral && (
+            <Box p={4}>
+              <Caution word={view.referral.level === 'stop' ? 'Stop' : 'Refer'}>{view.referral.text}</Caution>
+            </Box>
+          )}
+          {problem && (
+            <Box role="alert" px={5} py={2} color="stop" fontWeight="600">
+              {problem.message}
+            </Box>
+          )}
+          {adding && <AddFinding clientId={clientId} names={view.names} onDone={() => setAdding(false)} />}
+          {view.findings.length === 0 && !adding && <NothingFound clientId={clientId} screened={view.screenedOn !== null} />}
+          <Box onKeyDown={onKey}>
+            {causes.map((cause) => {
+              const rows = view.findings.filter((finding) => finding.cause === cause.code)
+              if (rows.length === 0) return null
+              return (
+                <Box as="section" key={cause.name} aria-label={cause.name}>
+                  <Flex px={5} py={2} bg="plate" borderBottom="1px solid" borderColor="hair" gap={3} align="baseline">
+                    <chakra.h2 fontWeight="650">{cause.name}</chakra.h2>
+                    <Box fontSize="14px" color="quiet">
+                      {cause.more}
+                    </Box>
+                  </Flex>
+                  {rows.map((finding) => (
+                    <FindingRow
+                      key={keyOf(finding)}
+                      finding={finding}
+                      focused={finding === focused}
+                      rejecting={rejecting === keyOf(finding)}
+                      onFocus={() => setAt(keyOf(finding))}
+                      onAccept={() => accept(finding)}
+                      onReject={(reason) => {
+                        decide.mutate({ ...named(finding), verdict: 'rejected', reason })
+                        setRejecting(null)
+                      }}
+                      onAskReject={() => setRejecting(rejecting === keyOf(finding) ? null : keyOf(finding))}
+                      onUndo={() => undo(finding)}
+                    />
+                  ))}
+                </Box>
+              )
+            })}
+          </Box>
+        </Box>
+        {focused && <FindingPanel finding={focused} />}
+      </Flex>
+      {focused && <FindingBecause clientId={clientId} finding={focused} />}
+    </Flex>
+  )
+}
+
+function NothingFound({ clientId, screened }: { clientId: string; screened: boolean }) {
+  return (
+    <Box px={5} py={6} maxW="60ch">
+      <Box fontWeight="600" fontSize="17px">
+        {screened ? 'Nothing stands out.' : 'Nothing to find anything from yet.'}
+      </Box>
+      <Box color="quiet" mt={1} mb={4}>
+        {screened
+          ? 'Every test that was done is adequate, and no fault was recorded.'
+          : 'A finding always rests on a measurement: take the screen, or record a fault that you saw in a lift.'}
+      </Box>
+      <Link to={`/clients/${clientId}/screen`} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
+        {screened ? 'Back to the screen' : 'Take the screen'}
+      </Link>
+    </Box>
+  )
+}

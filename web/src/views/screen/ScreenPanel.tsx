@@ -1,0 +1,101 @@
+import { Box, chakra } from '@chakra-ui/react'
+import type { AskView, KeptScreen, ScreenSection, StepView } from '../../api/schema'
+import { words } from '../../text/codes'
+import { shortDate } from '../../text/dates'
+import { Sides } from '../../ui/Sides'
+import { answerAt, keysOf, sidesAt } from './answers'
+
+interface Props {
+  step: StepView | undefined
+  screen: ScreenSection
+  before: KeptScreen | undefined
+  kept: readonly KeptScreen[]
+}
+
+/** The iron panel of the screen: what was just measured, drawn against its norm and last time, and the tests of before. */
+export function ScreenPanel({ step, screen, before, kept }: Props) {
+  const asks = step?.asks ?? []
+  const earlier = kept.filter((one) => asks.some(({ ask }) => shown(one.screen, ask.path) !== ''))
+  return (
+    <Box
+      as="aside"
+      aria-label="Measured"
+      w={{ base: '100%', md: '330px' }}
+      flexShrink={0}
+      bg="iron"
+      color="iron.ink"
+      px={5}
+      py={5}
+      overflow="auto"
+    >
+      {asks.map((ask) => (
+        <Drawn key={ask.ask.path} view={ask} screen={screen} before={before} />
+      ))}
+      {!step && <Box color="iron.quiet">Faults say where a lift breaks down; the load at which one begins tells skill from strength.</Box>}
+      {earlier.length > 0 && (
+        <chakra.table w="100%" fontSize="14px" mt={4} style={{ borderCollapse: 'collapse' }}>
+          <chakra.caption captionSide="top" textAlign="left" color="iron.quiet" fontSize="14px" mb={1} p={0}>
+            Before
+          </chakra.caption>
+          <tbody>
+            {earlier.map((one) => (
+              <chakra.tr key={one.date} borderTop="1px solid" borderColor="iron.hair">
+                <chakra.th scope="row" textAlign="left" fontWeight="500" py={1.5} pr={3} whiteSpace="nowrap" verticalAlign="top">
+                  {shortDate(one.date)}
+                </chakra.th>
+                <chakra.td py={1.5}>
+                  {asks
+                    .map(({ ask }) => [ask.name, shown(one.screen, ask.path)] as const)
+                    .filter(([, value]) => value !== '')
+                    .map(([name, value]) => (asks.length > 1 ? `${name}: ${value}` : value))
+                    .join('; ')}
+                </chakra.td>
+              </chakra.tr>
+            ))}
+          </tbody>
+        </chakra.table>
+      )}
+    </Box>
+  )
+}
+
+function Drawn({ view, screen, before }: { view: AskView; screen: ScreenSection; before: KeptScreen | undefined }) {
+  const { ask, norm } = view
+  if (ask.kind !== 'sides') return null
+  const keys = keysOf(view)
+  return (
+    <Box mb={5}>
+      <Box fontSize="15px" fontWeight="600" mb={2}>
+        {ask.name}, {ask.unit}
+      </Box>
+      <Sides
+        label={ask.name}
+        unit={ask.unit ?? ''}
+        now={sidesAt(screen, ask.path) ?? {}}
+        before={before ? (sidesAt(before.screen, ask.path) ?? undefined) : undefined}
+        norm={norm ? { from: norm.adequate, to: norm.upper } : undefined}
+        from={Math.max(0, (keys[0] ?? 0) - (keys[1] ?? 1) + (keys[0] ?? 0) - 2)}
+        to={keys.at(-1) ?? 100}
+      />
+      {norm && (
+        <Box fontSize="14px" color="iron.quiet">
+          norm {norm.text}
+          {norm.severe > 0 ? `; severe below ${norm.severe}` : ''}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+/** An answer as words; empty where it was not tested. */
+function shown(screen: ScreenSection, path: string): string {
+  const found = answerAt(screen, path)
+  if (found === null || found === undefined) return ''
+  if (typeof found === 'boolean') return found ? 'yes' : 'no'
+  if (Array.isArray(found)) return found.length === 0 ? 'none' : found.map((code) => words(String(code)).toLowerCase()).join(', ')
+  if (typeof found === 'object') {
+    const { left, right } = found as { left?: number | null; right?: number | null }
+    return `${left ?? '–'} / ${right ?? '–'}`
+  }
+  return typeof found === 'string' ? words(found).toLowerCase() : String(found)
+}
