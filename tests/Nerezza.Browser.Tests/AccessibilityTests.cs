@@ -28,12 +28,17 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
         browser.Size(width, 800);
         Check(browser, "day");
-        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("floor", "How hard was it") })
+        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("floor", "How hard was it") })
         {
             browser.Open($"/clients/{client}/{path}");
             browser.UntilText(sign);
             Check(browser, path);
         }
+        browser.Open($"/clients/{client}/screen");
+        browser.Find("//button[contains(., 'Faults in the lifts')]").Click();
+        browser.Find("//button[contains(., 'Heels rise')]").Click();
+        browser.UntilText("Held in isolation");
+        Check(browser, "faults");
         browser.Open("/clients/new");
         browser.UntilText("New client");
         Check(browser, "new client");

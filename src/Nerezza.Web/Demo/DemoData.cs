@@ -27,7 +27,7 @@ internal static class DemoData
         await AddPractice(scope.ServiceProvider, CoachId, "Cala Grigia", Email, Password);
         DateOnly today = DateOnly.FromDateTime(scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime);
         DateOnly monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
-        foreach (CaseDocument document in DemoClients.On(monday.AddDays(-HistoryDays))) await AddClient(scope.ServiceProvider, document, monday, today);
+        foreach (DemoClient client in DemoClients.On(monday.AddDays(-HistoryDays))) await AddClient(scope.ServiceProvider, client, monday, today);
         await ClientEndpoints.Save(DemoClients.Beginner, today, scope.ServiceProvider.GetRequiredService<ClientStore>(), CancellationToken.None);
     }
 
@@ -46,11 +46,18 @@ internal static class DemoData
         await transaction.CommitAsync();
     }
 
-    private static async Task AddClient(IServiceProvider services, CaseDocument document, DateOnly monday, DateOnly today)
+    private static async Task AddClient(IServiceProvider services, DemoClient demo, DateOnly monday, DateOnly today)
     {
         var clients = services.GetRequiredService<ClientStore>();
         var context = services.GetRequiredService<NerezzaContext>();
-        Guid id = await ClientEndpoints.Save(document, monday.AddDays(-HistoryDays), clients, CancellationToken.None);
+        DateOnly first = monday.AddDays(-HistoryDays);
+        Guid id = await ClientEndpoints.Save(demo.Case, first, clients, CancellationToken.None);
+        foreach (DemoScreen later in demo.Later)
+        {
+            var document = demo.Case with { Screen = later.Screen, Faults = later.Faults };
+            context.AddRange(CaseAssembly.Screens(CoachId, id, document, first.AddDays(later.DaysLater)));
+        }
+        await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
         var history = new DemoHistory(file, services.GetRequiredService<PlanDesk>());
         for (int back = HistoryDays; back > 0; back -= 28) history.Train(Block(monday.AddDays(-back)), monday);

@@ -31,9 +31,16 @@ public sealed class FindingProperties
         from answers in AnyAnswer.Array[8]
         select new Screen
         {
-            KneeToWallCm = knees, ArmsOverheadDeg = arms, StraightLegRaiseDeg = raises, SingleLegBridgeReps = bridges, HipFlexionDeg = hip,
+            KneeToWallCm = knees,
+            ArmsOverheadDeg = arms,
+            StraightLegRaiseDeg = raises,
+            SingleLegBridgeReps = bridges,
+            HipFlexionDeg = hip,
             Squat = new ScreenSquat(depth, lean, answers[0], answers[1], null, null, answers[2], answers[3], bar, null),
-            WallReach = answers[4], UpperBackMovesAlone = answers[5], LowerBackMovesAlone = answers[6], FeelsGlutes = answers[7],
+            WallReach = answers[4],
+            UpperBackMovesAlone = answers[5],
+            LowerBackMovesAlone = answers[6],
+            FeelsGlutes = answers[7],
         };
 
     private static readonly Gen<LiftFault> AnyFault =

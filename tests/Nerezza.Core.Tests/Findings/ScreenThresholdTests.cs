@@ -100,9 +100,17 @@ public sealed class ScreenThresholdTests
     [Fact]
     public void What_was_tested_and_is_fine_says_nothing() => Assert.Empty(Watched.Find(new Screen
     {
-        KneeToWallCm = new BothSides(12, 12), ArmsOverheadDeg = new BothSides(165, 170), StraightLegRaiseDeg = new BothSides(75, 75), HipFlexionDeg = 125,
-        SingleLegBridgeReps = new BothSides(14, 15), CalfRaiseReps = new BothSides(22, 22), FeelsGlutes = true, RibsStayDown = true, WallReach = true,
-        UpperBackMovesAlone = true, LowerBackMovesAlone = true,
+        KneeToWallCm = new BothSides(12, 12),
+        ArmsOverheadDeg = new BothSides(165, 170),
+        StraightLegRaiseDeg = new BothSides(75, 75),
+        HipFlexionDeg = 125,
+        SingleLegBridgeReps = new BothSides(14, 15),
+        CalfRaiseReps = new BothSides(22, 22),
+        FeelsGlutes = true,
+        RibsStayDown = true,
+        WallReach = true,
+        UpperBackMovesAlone = true,
+        LowerBackMovesAlone = true,
         Squat = new ScreenSquat(SquatDepth.Below, 30, false, false, null, Shift.None, false, false, ScreenBar.High, 20),
     }));
 }

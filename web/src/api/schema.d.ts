@@ -1732,7 +1732,6 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             stop: null | string;
-            caution: string;
             items: components["schemas"]["FloorItem"][];
             dates: string[];
         };

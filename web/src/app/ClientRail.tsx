@@ -6,8 +6,16 @@ import { dayName } from '../text/dates'
 import { WordMark } from './Shell'
 import { listKeys } from './shortcuts'
 
+interface Props {
+  current?: string
+  /** Away from the day; on a phone the list then gives its room to the work. */
+  away: boolean
+  folded: boolean
+  onFold: () => void
+}
+
 /** All clients, always there: name, next session, and one mark where a decision waits. */
-export function ClientRail({ current, folded, onFold }: { current?: string; folded: boolean; onFold: () => void }) {
+export function ClientRail({ current, away, folded, onFold }: Props) {
   const clients = useClients()
   const navigate = useNavigate()
   return (
@@ -16,7 +24,7 @@ export function ClientRail({ current, folded, onFold }: { current?: string; fold
       aria-label="Clients"
       direction="column"
       w={{ base: '100%', md: folded ? '48px' : '188px' }}
-      maxH={{ base: current ? '46px' : '40%', md: 'none' }}
+      maxH={{ base: away ? '46px' : '40%', md: 'none' }}
       flexShrink={0}
       bg="rail"
       borderRight={{ md: '1px solid' }}
@@ -49,7 +57,7 @@ export function ClientRail({ current, folded, onFold }: { current?: string; fold
         overflow="auto"
         flex="1"
         onKeyDown={(event) => listKeys(event, 'a[data-client]')}
-        display={{ base: current ? 'none' : 'block', md: 'block' }}
+        display={{ base: away ? 'none' : 'block', md: 'block' }}
       >
         {clients.state === 'failed' && (
           <chakra.button type="button" onClick={clients.retry} p={3} textAlign="left">
@@ -66,7 +74,7 @@ export function ClientRail({ current, folded, onFold }: { current?: string; fold
       </Box>
       <chakra.button
         type="button"
-        display={{ base: current ? 'none' : 'block', md: 'block' }}
+        display={{ base: away ? 'none' : 'block', md: 'block' }}
         onClick={() => navigate('/clients/new')}
         textAlign="left"
         px={3.5}

@@ -21,7 +21,8 @@ interface Props {
 /** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
 export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
   const match = useMatch('/clients/:id/:station')
-  const clientId = match?.params.id === 'new' ? undefined : match?.params.id
+  const clientId = match?.params.id
+  const away = useMatch('/clients/*') !== null
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
   const signOut = useSignOut()
@@ -36,10 +37,11 @@ export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
       >
         Skip to the work
       </chakra.a>
-      <ClientRail current={clientId} folded={folded} onFold={() => setFolded(!folded)} />
+      <ClientRail current={clientId} away={away} folded={folded} onFold={() => setFolded(!folded)} />
       <Flex direction="column" flex="1" minW={0} minH={0}>
         <Flex
           as="header"
+          position="relative"
           minH="46px"
           borderBottom="1px solid"
           borderColor="hair"

@@ -33,7 +33,7 @@ export function Keys<T extends string | number | boolean>({
     <Grid
       role="radiogroup"
       aria-label={label}
-      templateColumns={`repeat(auto-fill, minmax(${narrow ? '50px' : '132px'}, 1fr))`}
+      templateColumns={`repeat(auto-fill, minmax(${narrow ? '50px' : '112px'}, 1fr))`}
       gap={2}
       onKeyDown={onKeyDown}
     >

@@ -87,7 +87,7 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
       )}
       <Box mt={2} display="grid" gap={1.5}>
         {finding.evidence.map((piece) => (
-          <Flex key={piece.measure} gap={3} align="center" wrap="wrap" fontSize="15px">
+          <Flex key={piece.measure} gap={3} align="center" wrap={{ base: 'wrap', lg: 'nowrap' }} fontSize="15px">
             {piece.number !== null && piece.band && (
               <Gauge value={piece.number} before={piece.before} norm={piece.band} label={piece.sentence} />
             )}

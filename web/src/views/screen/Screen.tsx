@@ -77,9 +77,9 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
           </Primary>
         </Flex>
       </Flex>
-      <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }}>
+      <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
         <StepList steps={protocol.steps} draft={draft.value} at={at} lifts={lifts} onOpen={setAt} />
-        <Box flex="1" minW={0} overflow="auto" px={{ base: 4, md: 6 }} py={5}>
+        <Box flex={{ md: '1' }} minW={0} flexShrink={{ base: 0, md: 1 }} overflow={{ md: 'auto' }} px={{ base: 4, md: 6 }} py={5}>
           <chakra.h2 ref={heading} tabIndex={-1} fontSize="24px" fontWeight="700" mb={2} outline="none">
             {step ? step.name : 'Faults in the lifts'}
           </chakra.h2>

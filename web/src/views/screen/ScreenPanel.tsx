@@ -26,11 +26,12 @@ export function ScreenPanel({ step, screen, before, kept }: Props) {
       color="iron.ink"
       px={5}
       py={5}
-      overflow="auto"
+      overflow={{ md: 'auto' }}
     >
       {asks.map((ask) => (
         <Drawn key={ask.ask.path} view={ask} screen={screen} before={before} />
       ))}
+      <Answered asks={asks} screen={screen} />
       {!step && <Box color="iron.quiet">Faults say where a lift breaks down; the load at which one begins tells skill from strength.</Box>}
       {earlier.length > 0 && (
         <chakra.table w="100%" fontSize="14px" mt={4} style={{ borderCollapse: 'collapse' }}>
@@ -56,6 +57,24 @@ export function ScreenPanel({ step, screen, before, kept }: Props) {
         </chakra.table>
       )}
     </Box>
+  )
+}
+
+/** What was answered in this step, in words. */
+function Answered({ asks, screen }: { asks: readonly AskView[]; screen: ScreenSection }) {
+  const rows = asks.filter(({ ask }) => ask.kind !== 'sides').map(({ ask }) => [ask.name, shown(screen, ask.path), ask.unit ?? ''] as const)
+  if (rows.length === 0) return null
+  return (
+    <chakra.dl fontSize="15px">
+      {rows.map(([name, value, unit]) => (
+        <Box key={name} display="flex" justifyContent="space-between" gap={4} py={1.5} borderBottom="1px solid" borderColor="iron.hair">
+          <chakra.dt color="iron.quiet">{name}</chakra.dt>
+          <chakra.dd fontWeight="600" textAlign="right">
+            {value === '' ? 'not tested' : `${value} ${unit}`}
+          </chakra.dd>
+        </Box>
+      ))}
+    </chakra.dl>
   )
 }
 

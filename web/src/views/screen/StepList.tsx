@@ -17,6 +17,7 @@ export function StepList({ steps, draft, at, lifts, onOpen }: Props) {
     <Flex
       as="nav"
       aria-label="Steps of the screen"
+      position="relative"
       direction={{ base: 'row', md: 'column' }}
       w={{ md: '196px' }}
       flexShrink={0}
