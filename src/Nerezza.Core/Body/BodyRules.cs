@@ -6,7 +6,9 @@ namespace Nerezza.Core.Body;
 /// <summary>The numbers of the body model, from Data/body.yaml, each with its source.</summary>
 internal sealed record BodyRules(
     SegmentFractions Segments, MassFractions Masses, CentreFractions Centres, FootRule Foot, AnkleRule Ankle, ArmsOutRule ArmsOut, LowBackRule LowBack,
-    TuckRule Tuck, LimitRule Limits, IReadOnlyDictionary<string, BarPlace> Bars, IReadOnlyDictionary<string, SquatStyle> Squats, LeanNumbers Lean)
+    TuckRule Tuck, LimitRule Limits, IReadOnlyDictionary<string, BarPlace> Bars, IReadOnlyDictionary<string, SquatStyle> Squats, LeanNumbers Lean,
+    PullRule Pull, IReadOnlyDictionary<string, PullStyle> Pulls, HingeRule Hinge, IReadOnlyDictionary<string, HingeStyle> Hinges, ThrustRule Thrust, IReadOnlyList<string> Thrusts,
+    SplitRule Split, IReadOnlyDictionary<string, SplitStyle> Splits, AllowedRule Allowed)
 {
     public static BodyRules Shipped { get; } = EmbeddedData.Read("body", BodyJson.Default.BodyRules);
 }
@@ -37,6 +39,22 @@ internal sealed record BarPlace(double Rho, double D);
 
 /// <summary>How a squat is done: knee travel 0 to 1, stance in degrees, heel lift in metres, place of the bar.</summary>
 internal sealed record SquatStyle(double S, double A, double E, string Bar);
+
+internal sealed record PullRule(double BarRadius, double ShinToBar, double ShoulderAhead, double TrapShank, double RaiseStep, double RaiseMost);
+
+internal sealed record PullStyle(double A, double Raise, bool Trap = false);
+
+internal sealed record HingeRule(double Stance, double ShankMost, double LeanMost, double LeanStep, double ToesMidFoot, double Accuracy);
+
+internal sealed record HingeStyle(double Knee, double Toes = 0, string? Bar = null);
+
+internal sealed record ThrustRule(double Bench, double TrunkFromBench, double Feet);
+
+internal sealed record SplitRule(double BallFromAnkle, double TrunkLean);
+
+internal sealed record SplitStyle(double Share, string Shank, string Pressure, double Heel = 0);
+
+internal sealed record AllowedRule(double HeelMost, double HeelStep, double StanceMost, double StanceStep);
 
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
 [JsonSerializable(typeof(BodyRules))]

@@ -16,6 +16,8 @@ public sealed record Lifter
     public required double Thigh { get; init; }
     /// <summary>Hip to shoulder joint.</summary>
     public required double Torso { get; init; }
+    /// <summary>Shoulder joint to the middle of the grip.</summary>
+    public required double Arm { get; init; }
     /// <summary>Heel to toe.</summary>
     public required double Foot { get; init; }
     /// <summary>How far the shank can lean forward on flat ground, degrees from the vertical.</summary>
@@ -54,6 +56,7 @@ public sealed record Lifter
             Shank = shank,
             Thigh = client.Segments.ThighCm / 100 ?? rules.Segments.Thigh * height,
             Torso = client.Segments.TorsoCm / 100 ?? rules.Segments.Torso * height,
+            Arm = client.Segments.ArmCm / 100 ?? rules.Segments.Arm * height,
             Foot = foot,
             ShankLimit = Math.Clamp(Angles.Degrees(Math.Asin(Math.Min(1, reach))), 0, rules.Ankle.MostDegrees),
             HipFlexion = hipFlexionDeg ?? rules.Tuck.PassiveWhenUntested,

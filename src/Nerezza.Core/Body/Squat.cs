@@ -33,25 +33,13 @@ public enum ArmsOut
     Yes,
 }
 
-/// <summary>A squat held still at one depth. Moments are in newton metres, both legs together; angles in degrees.</summary>
-/// <param name="LeanDeg">t, trunk from the vertical.</param>
-/// <param name="HipHeight">Height of the hip joint, metres.</param>
-public readonly record struct SquatPosture(
-    double LeanDeg, double ShankDeg, double HipFlexionDeg, double KneeFlexionDeg, double HipMoment, double KneeMoment, double AnkleMoment, double LowBackMoment, double HipHeight)
-{
-    /// <summary>The hip's part of hip and knee work, 0 to 1.</summary>
-    public double HipShare => Math.Max(HipMoment, 0) + Math.Max(KneeMoment, 0) is var sum && sum > 0 ? Math.Max(HipMoment, 0) / sum : 0;
-}
-
 /// <summary>The static squat: how far the trunk must lean to keep balance, and what the joints must hold (model and numbers: docs/rules.md).</summary>
 /// <remarks>A lever sum for a still body in the side plane: it compares variations and says nothing of injury.</remarks>
 public static class Squat
 {
-    private const double Gravity = 9.80665;
-
     /// <summary>The posture with the thigh at <paramref name="thighDeg"/> from the horizontal (0: hip level with knee; positive: higher).</summary>
     /// <returns>Null when it cannot be held in balance: no root, or a lean above 80 degrees.</returns>
-    public static SquatPosture? At(Lifter lifter, SquatSetting setting, double thighDeg)
+    public static Posture? At(Lifter lifter, SquatSetting setting, double thighDeg)
     {
         BodyRules rules = BodyRules.Shipped;
         double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (rules.Foot.HeelToBall * lifter.Foot))));
@@ -69,17 +57,17 @@ public static class Squat
         double t = Math.Asin(ratio) - Math.Atan2(q, p), lean = Angles.Degrees(t);
         if (lean > rules.Limits.MostLean) return null;
 
-        double trunkX = hipX + rules.Centres.TrunkFromHip * lifter.Torso * Math.Sin(t), barX = hipX + setting.Rho * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t);
-        double ankleHeight = lifter.AnkleHeight + setting.HeelLift * (rules.Foot.HeelToBall - rules.Foot.HeelBehindAnkle) / rules.Foot.HeelToBall;
-        double low = rules.LowBack.MassAbove * lifter.Mass * rules.LowBack.CentreAbove * lifter.Torso * Math.Sin(t)
-            + setting.LoadKg * ((setting.Rho - rules.LowBack.UpTheTrunk) * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t));
-        return new SquatPosture(
-            lean, shankDeg, 90 + lean - thighDeg, 90 + shankDeg - thighDeg,
-            Gravity * (trunkMass * (trunkX - hipX) + setting.LoadKg * (barX - hipX) + arms),
-            Gravity * (thighMass * (kneeX - thighX) + trunkMass * (kneeX - trunkX) + setting.LoadKg * (kneeX - barX) - arms),
-            Gravity * (shankMass * shankX + thighMass * thighX + trunkMass * trunkX + setting.LoadKg * barX + arms),
-            Gravity * (low + arms),
-            ankleHeight + lifter.Shank * Math.Cos(th) + side * Math.Sin(b));
+        FootPlace foot = FootPlace.On(lifter, setting.HeelLift);
+        Point knee = new(kneeX, foot.Ankle.Y + lifter.Shank * Math.Cos(th)), hip = new(hipX, knee.Y + side * Math.Sin(b));
+        double along = setting.Rho * lifter.Torso;
+        Point bar = new(hipX + along * Math.Sin(t) + setting.D * Math.Cos(t), hip.Y + along * Math.Cos(t) - setting.D * Math.Sin(t));
+        double fromLowBack = (setting.Rho - rules.LowBack.UpTheTrunk) * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t);
+        Posture held = Weights.Of(lifter, setting.LoadKg).Hold(lifter, knee, hip, lean, bar, fromLowBack, foot);
+        double reached = Weights.Gravity * arms;
+        return held with
+        {
+            HipMoment = held.HipMoment + reached, KneeMoment = held.KneeMoment - reached, AnkleMoment = held.AnkleMoment + reached, LowBackMoment = held.LowBackMoment + reached,
+        };
     }
 
     /// <summary>The deepest thigh angle, to 0.5 degrees and not below <paramref name="asked"/>, that is reached with balance all the way down.</summary>
@@ -103,5 +91,36 @@ public static class Squat
         for (double b = 80; b >= asked; b -= rules.Limits.Step)
             if (At(lifter, setting, b) is { } posture && posture.HipFlexionDeg > lifter.HipFlexion + rules.Tuck.BeyondPassive) return posture.HipHeight * 100;
         return null;
+    }
+
+    /// <summary>The smallest heel lift that makes a depth reachable, metres, 0 when it is already; null when none up to 5 cm does.</summary>
+    public static double? HeelLiftFor(Lifter lifter, SquatSetting setting, double asked)
+    {
+        AllowedRule rule = BodyRules.Shipped.Allowed;
+        for (double lift = setting.HeelLift; lift <= rule.HeelMost + 1e-9; lift += rule.HeelStep)
+            if (Deepest(lifter, setting with { HeelLift = lift }, asked) <= asked) return Math.Round(lift, 6);
+        return null;
+    }
+
+    /// <summary>The narrowest stance not narrower than the setting's own that makes a depth reachable, degrees; null when none does.</summary>
+    public static double? StanceFor(Lifter lifter, SquatSetting setting, double asked)
+    {
+        AllowedRule rule = BodyRules.Shipped.Allowed;
+        for (double stance = setting.StanceDeg; stance <= rule.StanceMost; stance += rule.StanceStep)
+            if (Deepest(lifter, setting with { StanceDeg = stance }, asked) <= asked) return stance;
+        return null;
+    }
+
+    /// <summary>The thigh angle at which hip and knee together hold most on the way down to a depth; null when nothing of it can be held.</summary>
+    public static double? HardestThighDeg(Lifter lifter, SquatSetting setting, double asked)
+    {
+        (double Thigh, double Moment)? hardest = null;
+        for (double b = 80; b >= asked; b -= 1)
+        {
+            if (At(lifter, setting, b) is not { } posture) continue;
+            double moment = Math.Max(0, posture.HipMoment) + Math.Max(0, posture.KneeMoment);
+            if (hardest is null || moment > hardest.Value.Moment) hardest = (b, moment);
+        }
+        return hardest?.Thigh;
     }
 }

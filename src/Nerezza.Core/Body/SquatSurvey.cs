@@ -4,7 +4,7 @@ namespace Nerezza.Core.Body;
 /// <param name="Posture">Null when this depth cannot be held in balance.</param>
 /// <param name="DeepestThighDeg">The deepest thigh angle in balance, not below level; null when not even the start of the way can be held.</param>
 /// <param name="TuckAtHipHeightCm">Hip height at which the pelvis is likely to tuck on the way; null when it does not come to that.</param>
-public sealed record SquatStanding(string Exercise, double LoadKg, double HeelCm, double ThighDeg, SquatPosture? Posture, double? DeepestThighDeg, double? TuckAtHipHeightCm);
+public sealed record SquatStanding(string Exercise, double LoadKg, double HeelCm, double ThighDeg, Posture? Posture, double? DeepestThighDeg, double? TuckAtHipHeightCm);
 
 /// <summary>Every squat that has a posture, side by side for one body.</summary>
 public static class SquatSurvey

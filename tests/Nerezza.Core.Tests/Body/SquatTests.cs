@@ -15,7 +15,7 @@ public sealed class SquatTests
     [InlineData("front-squat", 83, 24.20, null, null, null, null, 0.503)]
     public void Checked_values_of_a_reference_body(string exercise, double load, double lean, double? hip, double? knee, double? ankle, double? lowBack, double share)
     {
-        SquatPosture posture = Squat.At(Lifter.Of(Reference, 11, null), SquatSetting.Of(exercise, load)!, 0)!.Value;
+        Posture posture = Squat.At(Lifter.Of(Reference, 11, null), SquatSetting.Of(exercise, load)!, 0)!.Value;
         Assert.Equal(lean, posture.LeanDeg, 0.05);
         Assert.Equal(share, posture.HipShare, 0.0005);
         if (hip is null) return;
