@@ -16,7 +16,7 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>();
+builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>();
 // While the build only describes the API there is no database to keep keys in.
 IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
 if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();
@@ -57,6 +57,7 @@ app.MapIntake();
 app.MapClientHealth();
 app.MapScreens();
 app.MapFindings();
+app.MapLevers();
 app.MapBlocks();
 app.MapFloor();
 app.MapReference();

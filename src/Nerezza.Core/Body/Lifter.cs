@@ -31,6 +31,19 @@ public sealed record Lifter
     /// <summary>Height of the ankle joint on flat ground.</summary>
     public double AnkleHeight => BodyRules.Shipped.Segments.AnkleHeight * Height;
 
+    /// <summary>The knee-to-wall distance that stands in where neither side was tested, cm.</summary>
+    public static double UntestedKneeToWallCm => BodyRules.Shipped.Ankle.UntestedCm;
+
+    /// <summary>How far the shank can lean on flat ground, degrees, by the geometry of the knee-to-wall test.</summary>
+    /// <param name="foot">Metres.</param>
+    /// <param name="shank">Metres.</param>
+    public static double ShankLimitOf(double kneeToWallCm, double foot, double shank)
+    {
+        AnkleRule rule = BodyRules.Shipped.Ankle;
+        double reach = Math.Max(0, rule.ToeAhead * foot + kneeToWallCm / 100 - rule.KneeJointBehind) / shank;
+        return Math.Clamp(Angles.Degrees(Math.Asin(Math.Min(1, reach))), 0, rule.MostDegrees);
+    }
+
     /// <summary>The lengths that stand in for those not measured, centimetres, from height alone (Drillis and Contini 1966).</summary>
     public static Segments Estimated(double heightCm)
     {
@@ -47,8 +60,6 @@ public sealed record Lifter
         BodyRules rules = BodyRules.Shipped;
         double height = client.HeightCm / 100;
         double shank = client.Segments.ShankCm / 100 ?? rules.Segments.Shank * height, foot = client.Segments.FootCm / 100 ?? rules.Segments.Foot * height;
-        double distance = (kneeToWallCm ?? rules.Ankle.UntestedCm) / 100;
-        double reach = Math.Max(0, rules.Ankle.ToeAhead * foot + distance - rules.Ankle.KneeJointBehind) / shank;
         return new Lifter
         {
             Height = height,
@@ -58,7 +69,7 @@ public sealed record Lifter
             Torso = client.Segments.TorsoCm / 100 ?? rules.Segments.Torso * height,
             Arm = client.Segments.ArmCm / 100 ?? rules.Segments.Arm * height,
             Foot = foot,
-            ShankLimit = Math.Clamp(Angles.Degrees(Math.Asin(Math.Min(1, reach))), 0, rules.Ankle.MostDegrees),
+            ShankLimit = ShankLimitOf(kneeToWallCm ?? UntestedKneeToWallCm, foot, shank),
             HipFlexion = hipFlexionDeg ?? rules.Tuck.PassiveWhenUntested,
         };
     }

@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
@@ -6,6 +7,7 @@ using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Levers;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;
 
@@ -106,6 +108,14 @@ public sealed record DecideFinding
     [Between(1, 3, "a severity")] public int? Severity { get; init; }
     public Side? Side { get; init; }
 }
+
+/// <summary>The levers of a client: the body as the model has it, and every exercise with a posture at its own usual load.</summary>
+/// <param name="ObservedLeanDeg">The lean of the screen's squat; null when it was not measured.</param>
+public sealed record LeversView(
+    Guid ClientId, string Client, LeverBody Body, bool AnkleMeasured, double? ObservedLeanDeg, IReadOnlyList<LeverRow> Rows, string Caution, IReadOnlyList<ModelNote> Notes);
+
+/// <param name="BoxCm">First box height: where the pelvis tucked in the screen, else where it is likely to; null when it does not.</param>
+public sealed record LeverRow(string Exercise, string Name, LeverFamily Family, Hold Hold, double LoadKg, double? BoxCm, string Meaning, LeverReply Reply);
 
 /// <summary>What a new plan would change, a line each.</summary>
 public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<string> Changes);

@@ -76,6 +76,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/levers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LeversView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -1624,6 +1668,32 @@ export interface components {
             drill: null | string;
             height: null | string;
         };
+        FigurePart: {
+            heel: components["schemas"]["SpotPart"];
+            ball: components["schemas"]["SpotPart"];
+            ankle: components["schemas"]["SpotPart"];
+            knee: components["schemas"]["SpotPart"];
+            hip: components["schemas"]["SpotPart"];
+            shoulder: components["schemas"]["SpotPart"];
+            bar: components["schemas"]["SpotPart"];
+            centre: components["schemas"]["SpotPart"];
+            /** Format: double */
+            balanceX: number;
+            /** Format: double */
+            leanDeg: number;
+            /** Format: double */
+            shankDeg: number;
+            /** Format: double */
+            thighDeg: number;
+            /** Format: double */
+            hipNm: number;
+            /** Format: double */
+            kneeNm: number;
+            /** Format: double */
+            lowBackNm: number;
+            /** Format: double */
+            hipShare: number;
+        };
         /** @enum {unknown} */
         FindingCode: "ankle-range" | "hip-range" | "thoracic-range" | "shoulder-range" | "hamstring-range" | "spinal-control" | "squat-timing" | "hinge-timing" | "brace" | "quads-weak" | "glutes-weak" | "hamstrings-weak" | "upper-back-weak" | "lats-weak" | "abductors-weak" | "calves-weak" | "grip-weak" | "lockout-weak" | "floor-weak" | "bottom-weak" | "side-asymmetry" | "long-thighs" | "glutes-not-felt" | "carry-endurance" | "hip-power" | "pain-flexion" | "pain-extension" | "pain-knee" | "pain-other" | "refer";
         FindingLine: {
@@ -1767,6 +1837,8 @@ export interface components {
             caution: string;
             questions: components["schemas"]["HealthQuestion"][];
         };
+        /** @enum {unknown} */
+        Hold: "back" | "front" | "chest" | "hands" | "hips" | "sides";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1832,6 +1904,69 @@ export interface components {
         };
         /** @enum {unknown} */
         Level: "novice" | "intermediate" | "advanced";
+        LeverBody: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            mass: number;
+            /** Format: double */
+            shank: number;
+            /** Format: double */
+            thigh: number;
+            /** Format: double */
+            torso: number;
+            /** Format: double */
+            arm: number;
+            /** Format: double */
+            foot: number;
+            /** Format: double */
+            kneeToWallCm: number;
+            /** Format: double */
+            hipFlexion: number;
+        };
+        /** @enum {unknown} */
+        LeverFamily: "squat" | "hinge" | "split-squat" | "thrust";
+        LeverReply: {
+            exercise: string;
+            figure: null | components["schemas"]["FigurePart"];
+            /** Format: double */
+            deepestThighDeg: null | number;
+            /** Format: double */
+            heelLiftNeeded: null | number;
+            /** Format: double */
+            stanceNeeded: null | number;
+            /** Format: double */
+            raiseNeeded: null | number;
+            /** Format: double */
+            tuckAtHipHeight: null | number;
+            /** Format: double */
+            hardestThighDeg: null | number;
+            sweep: components["schemas"]["SweepPart"][];
+        };
+        LeverRow: {
+            exercise: string;
+            name: string;
+            family: components["schemas"]["LeverFamily"];
+            hold: components["schemas"]["Hold"];
+            /** Format: double */
+            loadKg: number;
+            /** Format: double */
+            boxCm: null | number;
+            meaning: string;
+            reply: components["schemas"]["LeverReply"];
+        };
+        LeversView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            body: components["schemas"]["LeverBody"];
+            ankleMeasured: boolean;
+            /** Format: double */
+            observedLeanDeg: null | number;
+            rows: components["schemas"]["LeverRow"][];
+            caution: string;
+            notes: components["schemas"]["ModelNote"][];
+        };
         LoadChoice: {
             /** Format: double */
             kg: number;
@@ -1902,6 +2037,10 @@ export interface components {
             email: null | string;
             practice: null | string;
             token: string;
+        };
+        ModelNote: {
+            text: string;
+            source: string;
         };
         /** @enum {unknown} */
         Muscle: "vasti" | "rectus-femoris" | "gluteus-maximus" | "gluteus-medius" | "hamstrings" | "adductors" | "gastrocnemius" | "soleus" | "tibialis-anterior" | "spinal-erectors" | "upper-back" | "lats" | "traps" | "abs" | "obliques" | "hip-flexors" | "pecs" | "front-delts" | "side-delts" | "rear-delts" | "triceps" | "biceps" | "grip";
@@ -2213,6 +2352,12 @@ export interface components {
             email: string;
             password: string;
         };
+        SpotPart: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /** @enum {unknown} */
         SquatDepth: "above" | "at" | "below" | null;
         SquatPart: {
@@ -2263,6 +2408,16 @@ export interface components {
             /** Format: date */
             date?: null | string;
             amrap?: null | boolean;
+        };
+        SweepPart: {
+            /** Format: double */
+            at: number;
+            /** Format: double */
+            hipNm: number;
+            /** Format: double */
+            kneeNm: number;
+            /** Format: double */
+            lowBackNm: number;
         };
         /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
@@ -2336,6 +2491,7 @@ export type ExerciseLine = components['schemas']['ExerciseLine'];
 export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
 export type FaultSign = components['schemas']['FaultSign'];
+export type FigurePart = components['schemas']['FigurePart'];
 export type FindingCode = components['schemas']['FindingCode'];
 export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
@@ -2351,6 +2507,7 @@ export type HealthFlag = components['schemas']['HealthFlag'];
 export type HealthQuestion = components['schemas']['HealthQuestion'];
 export type HealthSection = components['schemas']['HealthSection'];
 export type HealthView = components['schemas']['HealthView'];
+export type Hold = components['schemas']['Hold'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
 export type IntakeView = components['schemas']['IntakeView'];
@@ -2361,6 +2518,11 @@ export type KeyRange = components['schemas']['KeyRange'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
 export type Level = components['schemas']['Level'];
+export type LeverBody = components['schemas']['LeverBody'];
+export type LeverFamily = components['schemas']['LeverFamily'];
+export type LeverReply = components['schemas']['LeverReply'];
+export type LeverRow = components['schemas']['LeverRow'];
+export type LeversView = components['schemas']['LeversView'];
 export type LoadChoice = components['schemas']['LoadChoice'];
 export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
@@ -2368,6 +2530,7 @@ export type LogSetSection = components['schemas']['LogSetSection'];
 export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
+export type ModelNote = components['schemas']['ModelNote'];
 export type Muscle = components['schemas']['Muscle'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
@@ -2413,12 +2576,14 @@ export type Side = components['schemas']['Side'];
 export type SideSchool = components['schemas']['SideSchool'];
 export type SidesSection = components['schemas']['SidesSection'];
 export type SignIn = components['schemas']['SignIn'];
+export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];
 export type Station = components['schemas']['Station'];
 export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];
 export type StrengthSection = components['schemas']['StrengthSection'];
+export type SweepPart = components['schemas']['SweepPart'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];

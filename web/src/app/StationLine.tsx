@@ -7,6 +7,7 @@ export const stations = [
   { key: '1', path: 'intake', name: 'Intake' },
   { key: '2', path: 'screen', name: 'Screen' },
   { key: '3', path: 'findings', name: 'Findings' },
+  { key: '4', path: 'levers', name: 'Levers' },
   { key: '6', path: 'block', name: 'Block' },
   { key: '7', path: 'floor', name: 'Floor' },
 ] as const
@@ -24,6 +25,7 @@ export function StationLine({ clientId }: { clientId: string }) {
     intake: 'done',
     screen: findings?.screenedOn ? 'done' : 'empty',
     findings: findings && findings.findings.length > 0 ? 'done' : 'empty',
+    levers: 'done',
     block: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
     floor: view?.plan.block ? 'done' : 'empty',
   }

@@ -1,0 +1,152 @@
+using Nerezza.Core.Catalogue;
+
+namespace Nerezza.Core.Body;
+
+/// <summary>Families of lifts that the levers compare.</summary>
+public enum LeverFamily
+{
+    /// <summary>Squats, thigh level or as asked.</summary>
+    Squat,
+    /// <summary>Pulls at their start, and hinges at their lowest.</summary>
+    Hinge,
+    /// <summary>Split squats at the bottom.</summary>
+    SplitSquat,
+    /// <summary>Hip thrusts at the top.</summary>
+    Thrust,
+}
+
+/// <summary>How the load is held, for the figure.</summary>
+public enum Hold
+{
+    /// <summary>A bar on the back.</summary>
+    Back,
+    /// <summary>A bar on the front of the shoulders.</summary>
+    Front,
+    /// <summary>One weight at the chest.</summary>
+    Chest,
+    /// <summary>A bar in hanging hands.</summary>
+    Hands,
+    /// <summary>A bar across the hips.</summary>
+    Hips,
+    /// <summary>A weight in each hand at the sides, or none.</summary>
+    Sides,
+}
+
+/// <summary>What a coach can move on a figure; null keeps the exercise's own.</summary>
+/// <param name="ThighDeg">Depth of a squat or split squat: thigh from the horizontal.</param>
+/// <param name="LeanDeg">Trunk lean of a hinge from standing.</param>
+/// <param name="HeelLift">Metres.</param>
+/// <param name="Raise">How far the bar of a pull is raised, metres.</param>
+public sealed record LeverMoves(double? ThighDeg, double? LeanDeg, double? HeelLift, double? StanceDeg, double? KneeTravel, double? Raise)
+{
+    /// <summary>Everything the exercise's own.</summary>
+    public static LeverMoves None { get; } = new(null, null, null, null, null, null);
+}
+
+/// <summary>One exercise on one body: the posture, and what would make it reachable where it is not.</summary>
+/// <param name="Posture">Null when it cannot be held.</param>
+/// <param name="HeelLiftNeeded">Smallest heel lift that opens the depth, metres; null when none does or the family has none.</param>
+/// <param name="StanceNeeded">Narrowest stance that opens the depth, degrees; likewise.</param>
+/// <param name="RaiseNeeded">How far a bar must be raised, metres; likewise.</param>
+/// <param name="TuckAtHipHeight">Where the pelvis is likely to tuck on the way down, metres; null when it does not come to that.</param>
+/// <param name="HardestThighDeg">Where on the way down hip and knee hold most; null for lifts that are summed at one point.</param>
+public sealed record LeverAnswer(
+    Posture? Posture, double? DeepestThighDeg, double? HeelLiftNeeded, double? StanceNeeded, double? RaiseNeeded, double? TuckAtHipHeight, double? HardestThighDeg);
+
+/// <summary>A point of the way down: moments against thigh or trunk angle.</summary>
+/// <param name="At">Thigh from the horizontal, or trunk lean, in degrees.</param>
+public readonly record struct LeverPoint(double At, double HipMoment, double KneeMoment, double LowBackMoment);
+
+/// <summary>The levers of every exercise that has a posture, asked in one way.</summary>
+public static class Lever
+{
+    private const double Level = 0, ChestFrom = 0.05, FrontFrom = 0.9; // places of the bar as body.yaml has them
+
+    /// <summary>The family of an exercise; null when it has no posture.</summary>
+    public static LeverFamily? FamilyOf(string exercise) => exercise switch
+    {
+        _ when SquatSetting.Of(exercise, 0) is not null => LeverFamily.Squat,
+        _ when PullSetting.Of(exercise, 0) is not null || HingeSetting.Of(exercise, 0) is not null => LeverFamily.Hinge,
+        _ when SplitSetting.Of(exercise, 0) is not null => LeverFamily.SplitSquat,
+        _ when HipThrust.Exercises.Contains(exercise) => LeverFamily.Thrust,
+        _ => null,
+    };
+
+    /// <summary>How the load of an exercise is held.</summary>
+    /// <param name="load">Where its load comes from, for lifts whose posture does not say.</param>
+    public static Hold HoldOf(string exercise, LoadSource load)
+    {
+        if (SquatSetting.Of(exercise, 0) is { } squat) return squat.D < ChestFrom ? Hold.Back : squat.Rho < FrontFrom ? Hold.Chest : Hold.Front;
+        if (HingeSetting.Of(exercise, 0) is { } hinge) return hinge.OnBack is null ? Hold.Hands : Hold.Back;
+        if (PullSetting.Of(exercise, 0) is not null) return Hold.Hands;
+        if (HipThrust.Exercises.Contains(exercise)) return Hold.Hips;
+        return load switch
+        {
+            LoadSource.Barbell or LoadSource.SafetyBar or LoadSource.Smith => Hold.Back,
+            LoadSource.Goblet => Hold.Chest,
+            _ => Hold.Sides,
+        };
+    }
+
+    /// <summary>The exercises of a family, by id.</summary>
+    public static IReadOnlyList<string> ExercisesOf(LeverFamily family) => family switch
+    {
+        LeverFamily.Squat => SquatSetting.Exercises,
+        LeverFamily.Hinge => [.. PullSetting.Exercises.Concat(HingeSetting.Exercises).Order(StringComparer.Ordinal)],
+        LeverFamily.SplitSquat => SplitSetting.Exercises,
+        _ => HipThrust.Exercises,
+    };
+
+    /// <summary>One exercise with a load, as its own or as the coach moved it; null when it has no posture.</summary>
+    public static LeverAnswer? Of(Lifter lifter, string exercise, double loadKg, LeverMoves moves)
+    {
+        if (SquatSetting.Of(exercise, loadKg) is { } squat) return OfSquat(lifter, Moved(squat, moves), moves.ThighDeg ?? Level);
+        if (PullSetting.Of(exercise, loadKg) is { } pull) return OfPull(lifter, Moved(pull, moves));
+        if (HingeSetting.Of(exercise, loadKg) is { } hinge) return Held(moves.LeanDeg is { } lean ? Hinge.At(lifter, hinge, lean) : Hinge.Deepest(lifter, hinge));
+        if (SplitSetting.Of(exercise, loadKg) is { } split) return Held(SplitSquat.At(lifter, split with { HeelLift = moves.HeelLift ?? split.HeelLift }, moves.ThighDeg ?? Level));
+        return HipThrust.Exercises.Contains(exercise) ? Held(HipThrust.Top(lifter, loadKg)) : null;
+    }
+
+    /// <summary>The way down, from nearly straight to the depth asked for; points that cannot be held are left out. Empty for lifts summed at one point.</summary>
+    public static IReadOnlyList<LeverPoint> Sweep(Lifter lifter, string exercise, double loadKg, LeverMoves moves, double step)
+    {
+        List<LeverPoint> points = [];
+        void Add(double at, Posture? posture)
+        {
+            if (posture is { } held) points.Add(new LeverPoint(at, held.HipMoment, held.KneeMoment, held.LowBackMoment));
+        }
+        if (SquatSetting.Of(exercise, loadKg) is { } squat)
+            for (double b = 80; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, Squat.At(lifter, Moved(squat, moves), b));
+        else if (HingeSetting.Of(exercise, loadKg) is { } hinge && Hinge.Deepest(lifter, hinge) is { } deepest)
+            for (double lean = 0; lean <= (moves.LeanDeg ?? deepest.LeanDeg); lean += step) Add(lean, Hinge.At(lifter, hinge, lean));
+        else if (SplitSetting.Of(exercise, loadKg) is { } split)
+            for (double b = 60; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, SplitSquat.At(lifter, split, b));
+        return points;
+    }
+
+    private static SquatSetting Moved(SquatSetting own, LeverMoves moves) => own with
+    {
+        HeelLift = moves.HeelLift ?? own.HeelLift,
+        StanceDeg = moves.StanceDeg ?? own.StanceDeg,
+        KneeTravel = moves.KneeTravel ?? own.KneeTravel,
+    };
+
+    private static PullSetting Moved(PullSetting own, LeverMoves moves) => own with { BarHeight = own.BarHeight + (moves.Raise ?? 0), StanceDeg = moves.StanceDeg ?? own.StanceDeg };
+
+    private static LeverAnswer OfSquat(Lifter lifter, SquatSetting setting, double asked)
+    {
+        double? deepest = Squat.Deepest(lifter, setting, asked);
+        bool reachable = deepest <= asked;
+        return new LeverAnswer(
+            reachable ? Squat.At(lifter, setting, asked) : null, deepest, reachable ? null : Squat.HeelLiftFor(lifter, setting, asked), reachable ? null : Squat.StanceFor(lifter, setting, asked),
+            null, Squat.TuckHeightCm(lifter, setting, deepest ?? asked) / 100, Squat.HardestThighDeg(lifter, setting, asked));
+    }
+
+    private static LeverAnswer OfPull(Lifter lifter, PullSetting setting)
+    {
+        Posture? start = Pull.StartAt(lifter, setting);
+        return new LeverAnswer(start, null, null, null, start is null ? Pull.RaiseNeeded(lifter, setting) : null, null, null);
+    }
+
+    private static LeverAnswer Held(Posture? posture) => new(posture, null, null, null, null, null, null);
+}

@@ -1,0 +1,23 @@
+using System.Runtime.InteropServices.JavaScript;
+using System.Runtime.Versioning;
+using Nerezza.Formats.Levers;
+
+[assembly: SupportedOSPlatform("browser")]
+
+namespace Nerezza.Page;
+
+/// <summary>What the page can ask of Core: the very same rules as on the server.</summary>
+public static partial class Exports
+{
+    /// <summary>Answers a question about levers; both are JSON text.</summary>
+    [JSExport]
+    public static string Levers(string question) => LeverCall.Answer(question);
+}
+
+internal static class Program
+{
+    private static void Main()
+    {
+        // The page calls the exports; there is nothing to run at the start.
+    }
+}

@@ -1,0 +1,45 @@
+import type { LeverBody, LeverReply } from './schema'
+
+export interface LeverAsk {
+  exercise: string
+  loadKg: number
+  thighDeg?: number | null
+  leanDeg?: number | null
+  heelLift?: number | null
+  stanceDeg?: number | null
+  kneeTravel?: number | null
+  raise?: number | null
+  /** Degrees between the points of the way down; left out, there are none. */
+  sweepStep?: number | null
+}
+
+export interface LeverQuestion {
+  body: LeverBody
+  asks: readonly LeverAsk[]
+}
+
+/** Core compiled for the page: the same rules as on the server, called with text and answering with text. */
+export type Model = (question: LeverQuestion) => readonly LeverReply[]
+
+interface Runtime {
+  getAssemblyExports: (name: string) => Promise<{ Nerezza: { Page: { Exports: { Levers: (question: string) => string } } } }>
+}
+
+let loading: Promise<Model> | null = null
+
+/** Loads it once, when a view first asks for it. */
+export function loadModel(): Promise<Model> {
+  loading ??= start().catch((fault: unknown) => {
+    loading = null
+    throw fault
+  })
+  return loading
+}
+
+async function start(): Promise<Model> {
+  const address = '/page/dotnet.js'
+  const { dotnet } = (await import(/* @vite-ignore */ address)) as { dotnet: { create: () => Promise<Runtime> } }
+  const runtime = await dotnet.create()
+  const exports = await runtime.getAssemblyExports('Nerezza.Page')
+  return (question) => JSON.parse(exports.Nerezza.Page.Exports.Levers(JSON.stringify(question))) as LeverReply[]
+}

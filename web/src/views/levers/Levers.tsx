@@ -1,0 +1,118 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useMemo, useState } from 'react'
+import { useParams } from 'react-router'
+import type { LeverRow, LeversView } from '../../api/schema'
+import { useLevers, useModel } from '../../hooks/useLevers'
+import { Toggle } from '../../ui/form'
+import { Failed, Loading } from '../../ui/states'
+import { Curve } from './Curve'
+import { LeverPanel } from './LeverPanel'
+import { LeverTable } from './LeverTable'
+import { askOf, type Moves, noMoves } from './moves'
+import { Notes } from './Notes'
+
+const families = [
+  { code: 'squat', name: 'Squats' },
+  { code: 'hinge', name: 'Hinges' },
+  { code: 'split-squat', name: 'Split squats' },
+  { code: 'thrust', name: 'Thrusts' },
+] as const
+
+type Family = (typeof families)[number]['code']
+
+/** Which variation suits this body: every posture at its own usual load, drawn and compared. */
+export function Levers() {
+  const { id = '' } = useParams()
+  const levers = useLevers(id)
+  if (levers.state === 'failed') return <Failed message={levers.message} retry={levers.retry} />
+  if (levers.state === 'loading') return <Loading label="Fetching the levers" rows={8} />
+  return <LeversPage key={id} view={levers.data} />
+}
+
+function LeversPage({ view }: { view: LeversView }) {
+  const model = useModel()
+  const [family, setFamily] = useState<Family>('squat')
+  const [chosen, setChosen] = useState('back-squat-high-bar')
+  const [compared, setCompared] = useState<string | null>('front-squat')
+  const [moves, setMoves] = useState<Moves>(noMoves)
+  const ask = model.state === 'ready' ? model.ask : null
+  const body = useMemo(() => ({ ...view.body, kneeToWallCm: view.body.kneeToWallCm + moves.ankleGainCm }), [view.body, moves.ankleGainCm])
+  const own = view.rows.filter((row) => row.family === family)
+  // What if the ankle gained: the whole table is asked again, by Core in the page.
+  const rows = useMemo<readonly LeverRow[]>(() => {
+    if (!ask || moves.ankleGainCm === 0) return own
+    const replies = ask({ body, asks: own.map((row) => askOf(row, noMoves, null)) })
+    return own.map((row, i) => ({ ...row, reply: { ...(replies[i] ?? row.reply), sweep: row.reply.sweep } }))
+  }, [ask, body, moves.ankleGainCm, own])
+  const row = rows.find((one) => one.exercise === chosen) ?? rows[0]
+  const other = rows.find((one) => one.exercise === compared)
+  const shown = row && { row, reply: ask ? (ask({ body, asks: [askOf(row, moves, 4)] })[0] ?? row.reply) : row.reply }
+  const over =
+    other && other !== row
+      ? { row: other, reply: ask ? (ask({ body, asks: [askOf(other, { ...moves, loadKg: null }, 4)] })[0] ?? other.reply) : other.reply }
+      : null
+  const open = (next: Family) => {
+    const first = view.rows.filter((one) => one.family === next)
+    setFamily(next)
+    setChosen(next === 'squat' ? 'back-squat-high-bar' : next === 'hinge' ? 'conventional-deadlift' : (first[0]?.exercise ?? ''))
+    setCompared(next === 'squat' ? 'front-squat' : next === 'hinge' ? 'sumo-deadlift' : null)
+    setMoves({ ...noMoves, ankleGainCm: moves.ankleGainCm })
+  }
+  return (
+    <Flex h="100%" minH={0} direction={{ base: 'column', lg: 'row' }} overflow={{ base: 'auto', lg: 'hidden' }}>
+      <Box flex="1" minW={0} overflow={{ lg: 'auto' }}>
+        <Flex
+          px={4}
+          minH="52px"
+          align="center"
+          gap={2}
+          borderBottom="1px solid"
+          borderColor="hair"
+          wrap="wrap"
+          py={1.5}
+          role="group"
+          aria-label="Family"
+        >
+          <chakra.h1 fontSize="17px" fontWeight="650" mr={3}>
+            Levers
+          </chakra.h1>
+          {families.map((one) => (
+            <Toggle key={one.code} on={family === one.code} onClick={() => open(one.code)}>
+              {one.name}
+            </Toggle>
+          ))}
+          {!view.ankleMeasured && (
+            <Box color="quiet" fontSize="14px">
+              The ankle was not tested: {view.body.kneeToWallCm} cm is taken.
+            </Box>
+          )}
+        </Flex>
+        <LeverTable
+          rows={rows}
+          before={moves.ankleGainCm === 0 ? null : own}
+          chosen={row?.exercise ?? ''}
+          compared={compared}
+          onChoose={(id) => {
+            setChosen(id)
+            setMoves({ ...moves, ...{ loadKg: null } })
+          }}
+          onCompare={setCompared}
+        />
+        <Curve shown={[shown, over].filter((one) => one !== undefined && one !== null)} family={family} />
+        <Notes notes={view.notes} />
+      </Box>
+      {shown && (
+        <LeverPanel
+          shown={shown}
+          over={over}
+          family={family}
+          moves={moves}
+          onMoves={setMoves}
+          live={model.state}
+          caution={view.caution}
+          observedLeanDeg={family === 'squat' ? view.observedLeanDeg : null}
+        />
+      )}
+    </Flex>
+  )
+}

@@ -1,0 +1,23 @@
+import { Box, chakra } from '@chakra-ui/react'
+import type { ModelNote } from '../../api/schema'
+
+/** What the model takes for granted and leaves out, once, in plain words. */
+export function Notes({ notes }: { notes: readonly ModelNote[] }) {
+  return (
+    <Box px={4} py={4} borderTop="1px solid" borderColor="hair" maxW="90ch">
+      <chakra.h2 fontWeight="650" mb={1}>
+        What this model leaves out
+      </chakra.h2>
+      <Box as="ul" pl={5} style={{ listStyle: 'disc' }}>
+        {notes.map((note) => (
+          <li key={note.text}>
+            {note.text}{' '}
+            <chakra.span color="quiet" fontSize="14px">
+              ({note.source === 'assumption' ? 'assumption' : `source ${note.source}`})
+            </chakra.span>
+          </li>
+        ))}
+      </Box>
+    </Box>
+  )
+}
