@@ -28,7 +28,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
         browser.Size(width, 800);
         Check(browser, "day");
-        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("floor", "How hard was it") })
+        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("levers", "Moment against depth"), ("floor", "How hard was it") })
         {
             browser.Open($"/clients/{client}/{path}");
             browser.UntilText(sign);

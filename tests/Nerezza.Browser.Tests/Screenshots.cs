@@ -37,6 +37,9 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.Size(390, 844);
         Take(browser, "screen-phone");
         browser.Size(1280, 800);
+        browser.OpenClient("Teodora", "Levers");
+        browser.UntilText("Moment against depth");
+        Take(browser, "levers");
         browser.OpenClient("Brannoc", "Findings");
         browser.UntilText("The sides differ");
         Take(browser, "findings");

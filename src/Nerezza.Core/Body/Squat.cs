@@ -66,7 +66,10 @@ public static class Squat
         double reached = Weights.Gravity * arms;
         return held with
         {
-            HipMoment = held.HipMoment + reached, KneeMoment = held.KneeMoment - reached, AnkleMoment = held.AnkleMoment + reached, LowBackMoment = held.LowBackMoment + reached,
+            HipMoment = held.HipMoment + reached,
+            KneeMoment = held.KneeMoment - reached,
+            AnkleMoment = held.AnkleMoment + reached,
+            LowBackMoment = held.LowBackMoment + reached,
         };
     }
 

@@ -114,8 +114,9 @@ public sealed record DecideFinding
 public sealed record LeversView(
     Guid ClientId, string Client, LeverBody Body, bool AnkleMeasured, double? ObservedLeanDeg, IReadOnlyList<LeverRow> Rows, string Caution, IReadOnlyList<ModelNote> Notes);
 
+/// <param name="StanceDeg">The variation's own; null outside the squats. Likewise knee travel, 0 to 1.</param>
 /// <param name="BoxCm">First box height: where the pelvis tucked in the screen, else where it is likely to; null when it does not.</param>
-public sealed record LeverRow(string Exercise, string Name, LeverFamily Family, Hold Hold, double LoadKg, double? BoxCm, string Meaning, LeverReply Reply);
+public sealed record LeverRow(string Exercise, string Name, LeverFamily Family, Hold Hold, double LoadKg, double? StanceDeg, double? KneeTravel, double? BoxCm, string Meaning, LeverReply Reply);
 
 /// <summary>What a new plan would change, a line each.</summary>
 public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<string> Changes);

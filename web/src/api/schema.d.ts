@@ -1951,6 +1951,10 @@ export interface components {
             /** Format: double */
             loadKg: number;
             /** Format: double */
+            stanceDeg: null | number;
+            /** Format: double */
+            kneeTravel: null | number;
+            /** Format: double */
             boxCm: null | number;
             meaning: string;
             reply: components["schemas"]["LeverReply"];

@@ -68,7 +68,7 @@ function limb(from: SpotPart, to: SpotPart, wide: number, thin: number): string 
   const ny = (to.x - from.x) / length
   const a = (wide / 2) * scale
   const b = (thin / 2) * scale
-  return `M${from.x + nx * a} ${from.y + ny * a} L${to.x + nx * b} ${to.y + ny * b} A${b} ${b} 0 0 1 ${to.x - nx * b} ${to.y - ny * b} L${from.x - nx * a} ${from.y - ny * a} A${a} ${a} 0 0 1 ${from.x + nx * a} ${from.y + ny * a} Z`
+  return `M${from.x + nx * a} ${from.y + ny * a} L${to.x + nx * b} ${to.y + ny * b} A${b} ${b} 0 0 0 ${to.x - nx * b} ${to.y - ny * b} L${from.x - nx * a} ${from.y - ny * a} A${a} ${a} 0 0 0 ${from.x + nx * a} ${from.y + ny * a} Z`
 }
 
 /** A point along and beside the way from one to another: beside is to the left of it. */
@@ -248,6 +248,7 @@ function Arc({ at, moment, name, turn }: { at: SpotPart; moment: number; name: s
         fontWeight={650}
         textAnchor={turn > 0 ? 'start' : 'end'}
         fill="iron.ink"
+        {...halo}
       >
         {name} {plain(moment, 0)} N m
       </Text>

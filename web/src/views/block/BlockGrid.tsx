@@ -132,7 +132,7 @@ function BlockCell({ at, block, view, name, focused, onPlace }: Omit<Props, 'pla
   const done = doneOf(view.done, session.date, item.exercise)
   const made = loadAsMade(view.asMade, at)
   const changed = done.length === 0 && made !== null && top.kg !== null && top.kg !== made
-  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? `${mass(top.kg)} ${massUnit()}` : 'by effort'}${done.length > 0 ? `, ${done.length} sets done` : ''}`
+  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? `${mass(top.kg)} ${massUnit()}` : 'by effort'}${done.length > 0 ? `, ${done.length} of ${item.sets.length} done` : ''}`
   return (
     <Cell
       tabIndex={focused ? 0 : -1}

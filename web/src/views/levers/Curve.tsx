@@ -37,7 +37,7 @@ export function Curve({ shown, family }: { shown: readonly Shown[]; family: stri
         together.
       </Box>
       <Chart.Root chart={chart} maxH="220px" aria-hidden>
-        <LineChart data={chart.data} responsive margin={{ left: 0, right: 12, top: 4, bottom: 4 }}>
+        <LineChart data={chart.data} accessibilityLayer={false} responsive margin={{ left: 0, right: 12, top: 4, bottom: 4 }}>
           <CartesianGrid stroke="var(--nz-colors-hair)" vertical={false} />
           <XAxis dataKey="at" reversed={false} tick={{ fill: 'var(--nz-colors-quiet)', fontSize: 13 }} stroke="var(--nz-colors-edge)" />
           <YAxis tick={{ fill: 'var(--nz-colors-quiet)', fontSize: 13 }} stroke="var(--nz-colors-edge)" width={44} />

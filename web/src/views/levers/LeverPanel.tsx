@@ -98,7 +98,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
               from={0}
               to={45}
               step={1}
-              value={moves.stanceDeg ?? 15}
+              value={moves.stanceDeg ?? row.stanceDeg ?? 15}
               onValue={(stanceDeg) => set({ stanceDeg })}
             />
             <Slider
@@ -107,7 +107,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
               from={0}
               to={1}
               step={0.05}
-              value={moves.kneeTravel ?? 0.9}
+              value={moves.kneeTravel ?? row.kneeTravel ?? 0.9}
               onValue={(kneeTravel) => set({ kneeTravel })}
             />
           </>
