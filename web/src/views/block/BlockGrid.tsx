@@ -132,20 +132,20 @@ function BlockCell({ at, block, view, name, focused, onPlace }: Omit<Props, 'pla
   const done = doneOf(view.done, session.date, item.exercise)
   const made = loadAsMade(view.asMade, at)
   const changed = done.length === 0 && made !== null && top.kg !== null && top.kg !== made
-  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? `${mass(top.kg)} ${massUnit()}` : 'by effort'}${done.length > 0 ? `, ${done.length} of ${item.sets.length} done` : ''}`
+  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? mass(top.kg) : 'by effort'}${done.length > 0 ? `, ${done.length} of ${item.sets.length} done` : ''}${changed ? `, was ${mass(made)}` : ''}${top.kg ? `, ${massUnit()}` : ''}`
   return (
     <Cell
       tabIndex={focused ? 0 : -1}
       data-focus={focused}
       aria-selected={focused}
-      aria-label={label}
       onClick={() => onPlace(at)}
       onFocus={() => !focused && onPlace(at)}
       bg={focused ? 'lifted' : undefined}
       boxShadow={focused ? 'inset 0 0 0 2px var(--nz-colors-ink)' : undefined}
       cursor="default"
     >
-      <Box px={2.5} pt={2} pb={1.5}>
+      <chakra.span srOnly>{label}</chakra.span>
+      <Box px={2.5} pt={2} pb={1.5} aria-hidden>
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
           <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" fontWeight="500" />
