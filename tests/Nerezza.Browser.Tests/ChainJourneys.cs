@@ -8,7 +8,7 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
     private const int MostInteractions = 60;
 
     [Fact]
-    public void A_usual_client_is_screened_in_at_most_sixty_interactions_and_the_findings_follow() => Run(browser =>
+    public void A_usual_client_is_screened_in_at_most_sixty_interactions_and_the_findings_follow() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Teodora", "Screen");
@@ -74,7 +74,7 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void Findings_are_accepted_rejected_and_taken_back_by_keyboard() => Run(browser =>
+    public void Findings_are_accepted_rejected_and_taken_back_by_keyboard() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Anselm", "Findings");
@@ -99,7 +99,7 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_red_flag_stops_everything_until_someone_named_clears_it() => Run(browser =>
+    public void A_red_flag_stops_everything_until_someone_named_clears_it() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Osric", "Intake");
@@ -126,7 +126,7 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_coach_can_work_in_pounds() => Run(browser =>
+    public void A_coach_can_work_in_pounds() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Renske", "Intake");
@@ -141,20 +141,6 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[.='Kilograms']").Click();
         browser.UntilTrue("the mass is kept in kilograms", () => browser.Find("//*[@id=//label[.='Body mass, kg']/@for]").GetAttribute("value") == "69.853");
     });
-
-    private void Run(Action<Browser> journey)
-    {
-        using var browser = new Browser(site.Server.Address);
-        try
-        {
-            journey(browser);
-        }
-        catch
-        {
-            browser.Keep("chain");
-            throw;
-        }
-    }
 
     private static string Body(Browser browser) => browser.Driver.FindElement(By.TagName("body")).Text;
 

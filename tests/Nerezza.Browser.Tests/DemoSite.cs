@@ -26,6 +26,21 @@ public sealed class DemoSite : IDisposable
         Server = ServerProcess.Start(_database.Connection, port);
     }
 
+    /// <summary>Runs a journey in a browser of its own; one that fails keeps a picture and the console.</summary>
+    internal void Run(Action<Browser> journey)
+    {
+        using var browser = new Browser(Server.Address);
+        try
+        {
+            journey(browser);
+        }
+        catch
+        {
+            browser.Keep("journey");
+            throw;
+        }
+    }
+
     public void Dispose()
     {
         Server.Dispose();

@@ -7,7 +7,7 @@ namespace Nerezza.Browser.Tests;
 public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
 {
     [Fact]
-    public void Sign_in_open_a_client_log_a_session_and_see_the_next_one_change() => Run(browser =>
+    public void Sign_in_open_a_client_log_a_session_and_see_the_next_one_change() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Ilario", "Block");
@@ -34,7 +34,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void Done_alone_stores_no_rating_and_undo_takes_it_back() => Run(browser =>
+    public void Done_alone_stores_no_rating_and_undo_takes_it_back() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Renske", "Floor");
@@ -48,7 +48,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_double_tap_logs_one_set() => Run(browser =>
+    public void A_double_tap_logs_one_set() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Jocasta", "Floor");
@@ -60,7 +60,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void The_block_is_walked_by_keyboard_alone() => Run(browser =>
+    public void The_block_is_walked_by_keyboard_alone() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Teodora", "Block");
@@ -84,7 +84,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_wrong_number_is_told_at_its_field_and_what_was_typed_stays() => Run(browser =>
+    public void A_wrong_number_is_told_at_its_field_and_what_was_typed_stays() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Teodora", "Intake");
@@ -103,7 +103,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_new_client_gets_a_first_block_from_two_entered_sets() => Run(browser =>
+    public void A_new_client_gets_a_first_block_from_two_entered_sets() => site.Run(browser =>
     {
         browser.SignIn();
         browser.Find("button[aria-label='Add a client']").Click();
@@ -126,20 +126,6 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
         browser.UntilText("Strength, 4 weeks");
         Assert.True(LoadsOfWeek(browser, 1) > 0);
     });
-
-    private void Run(Action<Browser> journey)
-    {
-        using var browser = new Browser(site.Server.Address);
-        try
-        {
-            journey(browser);
-        }
-        catch
-        {
-            browser.Keep("journey");
-            throw;
-        }
-    }
 
     private static void Enter(Browser browser, string lift, string kg, string reps, string rpe)
     {

@@ -21,7 +21,7 @@ public sealed class LeverJourneys(DemoSite site) : IClassFixture<DemoSite>
         """;
 
     [Fact]
-    public void Core_in_the_page_and_on_the_server_say_the_same() => Run(browser =>
+    public void Core_in_the_page_and_on_the_server_say_the_same() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Teodora", "Levers");
@@ -35,7 +35,7 @@ public sealed class LeverJourneys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
-    public void A_slider_moves_the_figure_and_an_ankle_that_gains_changes_the_table() => Run(browser =>
+    public void A_slider_moves_the_figure_and_an_ankle_that_gains_changes_the_table() => site.Run(browser =>
     {
         browser.SignIn();
         browser.OpenClient("Ilario", "Levers");
@@ -56,20 +56,6 @@ public sealed class LeverJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[.='Hinges']").Click();
         browser.UntilText("Sumo deadlift");
     });
-
-    private void Run(Action<Browser> journey)
-    {
-        using var browser = new Browser(site.Server.Address);
-        try
-        {
-            journey(browser);
-        }
-        catch
-        {
-            browser.Keep("levers");
-            throw;
-        }
-    }
 
     private static double Lean(Browser browser) => double.Parse(
         browser.Find("//aside[@aria-label='Figure']//*[@role='img']").GetAttribute("aria-label")!.Split("leans ")[1].Split(' ')[0], CultureInfo.InvariantCulture);

@@ -24,20 +24,34 @@ public sealed class ServerProcess : IDisposable
             throw new InvalidOperationException("The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd());
     }
 
+    /// <summary>Starts it; where no port is asked for, another is tried when someone took the free one in between.</summary>
     public static ServerProcess Start(string connection, int port = 0)
     {
-        int chosen = port == 0 ? FreePort() : port;
-        var address = new Uri($"http://127.0.0.1:{chosen}");
-        Process process = Launch(connection, "--urls", address.ToString().TrimEnd('/'));
-        process.OutputDataReceived += (_, _) => { };
-        process.BeginOutputReadLine();
+        const int mostTries = 5;
+        for (int tries = 1; ; tries++)
+        {
+            Process process = Launch(connection, "--urls", $"http://127.0.0.1:{(port == 0 ? FreePort() : port)}");
+            var address = new Uri(process.StartInfo.ArgumentList[^1]);
+            process.OutputDataReceived += (_, _) => { };
+            process.BeginOutputReadLine();
+            if (Answers(process, address)) return new ServerProcess(process, address);
+            string said = process.StandardError.ReadToEnd();
+            process.Dispose();
+            bool taken = said.Contains("address already in use", StringComparison.OrdinalIgnoreCase);
+            if (port != 0 || !taken || tries == mostTries) throw new InvalidOperationException("The server stopped while starting: " + said);
+        }
+    }
+
+    /// <summary>Waits for it; false when it ended instead.</summary>
+    private static bool Answers(Process process, Uri address)
+    {
         using var http = new HttpClient();
         for (int tries = 0; tries < 150; tries++)
         {
-            if (process.HasExited) throw new InvalidOperationException("The server stopped while starting: " + process.StandardError.ReadToEnd());
+            if (process.HasExited) return false;
             try
             {
-                if (http.GetAsync(new Uri(address, "/health")).GetAwaiter().GetResult().StatusCode is HttpStatusCode.OK) return new ServerProcess(process, address);
+                if (http.GetAsync(new Uri(address, "/health")).GetAwaiter().GetResult().StatusCode is HttpStatusCode.OK) return true;
             }
             catch (HttpRequestException)
             {
