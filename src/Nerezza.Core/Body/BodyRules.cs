@@ -8,7 +8,7 @@ internal sealed record BodyRules(
     SegmentFractions Segments, MassFractions Masses, CentreFractions Centres, FootRule Foot, AnkleRule Ankle, ArmsOutRule ArmsOut, LowBackRule LowBack,
     TuckRule Tuck, LimitRule Limits, IReadOnlyDictionary<string, BarPlace> Bars, IReadOnlyDictionary<string, SquatStyle> Squats, LeanNumbers Lean,
     PullRule Pull, IReadOnlyDictionary<string, PullStyle> Pulls, HingeRule Hinge, IReadOnlyDictionary<string, HingeStyle> Hinges, ThrustRule Thrust, IReadOnlyList<string> Thrusts,
-    SplitRule Split, IReadOnlyDictionary<string, SplitStyle> Splits, AllowedRule Allowed)
+    SplitRule Split, IReadOnlyDictionary<string, SplitStyle> Splits, AllowedRule Allowed, SweepRule Sweep, HoldRule Hold)
 {
     public static BodyRules Shipped { get; } = EmbeddedData.Read("body", BodyJson.Default.BodyRules);
 }
@@ -53,6 +53,10 @@ internal sealed record ThrustRule(double Bench, double TrunkFromBench, double Fe
 internal sealed record SplitRule(double BallFromAnkle, double TrunkLean);
 
 internal sealed record SplitStyle(double Share, string Shank, string Pressure, double Heel = 0);
+
+internal sealed record SweepRule(double SquatFrom, double SplitFrom, double HardestStep);
+
+internal sealed record HoldRule(double ChestAhead, double FrontAbove);
 
 internal sealed record AllowedRule(double HeelMost, double HeelStep, double StanceMost, double StanceStep);
 

@@ -60,7 +60,7 @@ public readonly record struct LeverPoint(double At, double HipMoment, double Kne
 /// <summary>The levers of every exercise that has a posture, asked in one way.</summary>
 public static class Lever
 {
-    private const double Level = 0, ChestFrom = 0.05, FrontFrom = 0.9; // places of the bar as body.yaml has them
+    private const double Level = 0;
 
     /// <summary>The family of an exercise; null when it has no posture.</summary>
     public static LeverFamily? FamilyOf(string exercise) => exercise switch
@@ -76,7 +76,7 @@ public static class Lever
     /// <param name="load">Where its load comes from, for lifts whose posture does not say.</param>
     public static Hold HoldOf(string exercise, LoadSource load)
     {
-        if (SquatSetting.Of(exercise, 0) is { } squat) return squat.D < ChestFrom ? Hold.Back : squat.Rho < FrontFrom ? Hold.Chest : Hold.Front;
+        if (SquatSetting.Of(exercise, 0) is { } squat) return squat.D < BodyRules.Shipped.Hold.ChestAhead ? Hold.Back : squat.Rho < BodyRules.Shipped.Hold.FrontAbove ? Hold.Chest : Hold.Front;
         if (HingeSetting.Of(exercise, 0) is { } hinge) return hinge.OnBack is null ? Hold.Hands : Hold.Back;
         if (PullSetting.Of(exercise, 0) is not null) return Hold.Hands;
         if (HipThrust.Exercises.Contains(exercise)) return Hold.Hips;
@@ -116,11 +116,11 @@ public static class Lever
             if (posture is { } held) points.Add(new LeverPoint(at, held.HipMoment, held.KneeMoment, held.LowBackMoment));
         }
         if (SquatSetting.Of(exercise, loadKg) is { } squat)
-            for (double b = 80; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, Squat.At(lifter, Moved(squat, moves), b));
+            for (double b = BodyRules.Shipped.Sweep.SquatFrom; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, Squat.At(lifter, Moved(squat, moves), b));
         else if (HingeSetting.Of(exercise, loadKg) is { } hinge && Hinge.Deepest(lifter, hinge) is { } deepest)
             for (double lean = 0; lean <= (moves.LeanDeg ?? deepest.LeanDeg); lean += step) Add(lean, Hinge.At(lifter, hinge, lean));
         else if (SplitSetting.Of(exercise, loadKg) is { } split)
-            for (double b = 60; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, SplitSquat.At(lifter, split, b));
+            for (double b = BodyRules.Shipped.Sweep.SplitFrom; b >= (moves.ThighDeg ?? Level); b -= step) Add(b, SplitSquat.At(lifter, split, b));
         return points;
     }
 

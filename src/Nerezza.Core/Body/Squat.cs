@@ -91,7 +91,7 @@ public static class Squat
     public static double? TuckHeightCm(Lifter lifter, SquatSetting setting, double asked)
     {
         BodyRules rules = BodyRules.Shipped;
-        for (double b = 80; b >= asked; b -= rules.Limits.Step)
+        for (double b = rules.Sweep.SquatFrom; b >= asked; b -= rules.Limits.Step)
             if (At(lifter, setting, b) is { } posture && posture.HipFlexionDeg > lifter.HipFlexion + rules.Tuck.BeyondPassive) return posture.HipHeight * 100;
         return null;
     }
@@ -118,7 +118,7 @@ public static class Squat
     public static double? HardestThighDeg(Lifter lifter, SquatSetting setting, double asked)
     {
         (double Thigh, double Moment)? hardest = null;
-        for (double b = 80; b >= asked; b -= 1)
+        for (double b = BodyRules.Shipped.Sweep.SquatFrom; b >= asked; b -= BodyRules.Shipped.Sweep.HardestStep)
         {
             if (At(lifter, setting, b) is not { } posture) continue;
             double moment = Math.Max(0, posture.HipMoment) + Math.Max(0, posture.KneeMoment);

@@ -66,7 +66,7 @@ public sealed class FindingBook(ExerciseCatalogue catalogue)
         if (lean is not LeanRule.Outcome.OwnBranch || IsRecorded(input, FaultCode.ExcessLean)) return [];
         LiftFault unrecorded = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean };
         return new FaultBranch(input.Screen, [], catalogue).Of(unrecorded, "screen.squat")
-            .Select(own => own with { Evidence = [new Evidence("screen.squat.leanDeg", input.Screen.Squat!.LeanDeg!.Value, "at most 45, or what this body needs")] });
+            .Select(own => own with { Evidence = [new Evidence("screen.squat.leanDeg", input.Screen.Squat!.LeanDeg!.Value, FormattableString.Invariant($"at most {LeanRule.AsksAbove}, or what this body needs"))] });
     }
 
     private IEnumerable<Observation> Faults(FindingInput input, LeanRule.Outcome lean)

@@ -24,6 +24,9 @@ internal static class LeanRule
         public sealed record OwnBranch : Outcome;
     }
 
+    /// <summary>The lean that raises the question, degrees.</summary>
+    public static double AsksAbove => Numbers.AsksAbove;
+
     /// <summary>Whether a lean is more than what raises the question; not measured is not.</summary>
     public static bool IsExcess(double? leanDeg) => leanDeg > Numbers.AsksAbove;
 
