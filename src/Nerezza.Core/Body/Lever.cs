@@ -28,9 +28,16 @@ public enum Hold
     Hands,
     /// <summary>A bar across the hips.</summary>
     Hips,
-    /// <summary>A weight in each hand at the sides, or none.</summary>
+    /// <summary>A weight in each hand at the sides.</summary>
     Sides,
+    /// <summary>Nothing held, arms at the sides.</summary>
+    Free,
+    /// <summary>Nothing held, arms straight out in front.</summary>
+    Reach,
 }
+
+/// <summary>How an exercise is drawn around the points of its posture.</summary>
+public sealed record Pose(LeverFamily Family, Hold Hold, RearFoot Rear, HandSupport Support);
 
 /// <summary>What a coach can move on a figure; null keeps the exercise's own.</summary>
 /// <param name="ThighDeg">Depth of a squat or split squat: thigh from the horizontal.</param>
@@ -72,19 +79,23 @@ public static class Lever
         _ => null,
     };
 
-    /// <summary>How the load of an exercise is held.</summary>
-    /// <param name="load">Where its load comes from, for lifts whose posture does not say.</param>
-    public static Hold HoldOf(string exercise, LoadSource load)
+    /// <summary>How an exercise is drawn; null when it has no posture.</summary>
+    public static Pose? PoseOf(Exercise exercise) => FamilyOf(exercise.Id) is not { } family ? null : SplitSetting.Of(exercise.Id, 0) is { } split
+        ? new Pose(family, HoldOf(exercise), split.Rear, split.Support)
+        : new Pose(family, HoldOf(exercise), RearFoot.Floor, HandSupport.None);
+
+    private static Hold HoldOf(Exercise exercise)
     {
-        if (SquatSetting.Of(exercise, 0) is { } squat) return squat.D < BodyRules.Shipped.Hold.ChestAhead ? Hold.Back : squat.Rho < BodyRules.Shipped.Hold.FrontAbove ? Hold.Chest : Hold.Front;
-        if (HingeSetting.Of(exercise, 0) is { } hinge) return hinge.OnBack is null ? Hold.Hands : Hold.Back;
-        if (PullSetting.Of(exercise, 0) is not null) return Hold.Hands;
-        if (HipThrust.Exercises.Contains(exercise)) return Hold.Hips;
-        return load switch
+        if (SquatSetting.Of(exercise.Id, 0) is { } squat) return squat.D < BodyRules.Shipped.Hold.ChestAhead ? Hold.Back : squat.Rho < BodyRules.Shipped.Hold.FrontAbove ? Hold.Chest : Hold.Front;
+        if (HingeSetting.Of(exercise.Id, 0) is { } hinge) return hinge.OnBack is null ? Hold.Hands : Hold.Back;
+        if (PullSetting.Of(exercise.Id, 0) is not null) return Hold.Hands;
+        if (HipThrust.Exercises.Contains(exercise.Id)) return Hold.Hips;
+        return exercise.Load switch
         {
             LoadSource.Barbell or LoadSource.SafetyBar or LoadSource.Smith => Hold.Back,
             LoadSource.Goblet => Hold.Chest,
-            _ => Hold.Sides,
+            LoadSource.Dumbbells or LoadSource.Dumbbell => Hold.Sides,
+            _ => Hold.Free,
         };
     }
 

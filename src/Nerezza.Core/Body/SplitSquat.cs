@@ -4,15 +4,33 @@ namespace Nerezza.Core.Body;
 
 /// <summary>How the front leg of a split squat works.</summary>
 /// <param name="Share">f, the part of body and load on the front foot.</param>
-public sealed record SplitSetting(double Share, FrontShank Shank, Pressure Pressure, double HeelLift, double LoadKg)
+public sealed record SplitSetting(double Share, FrontShank Shank, Pressure Pressure, double HeelLift, RearFoot Rear, HandSupport Support, double LoadKg)
 {
     /// <summary>The setting of a catalogue exercise, or null when it is no split squat with a posture.</summary>
     public static SplitSetting? Of(string exercise, double loadKg) => BodyRules.Shipped.Splits.TryGetValue(exercise, out SplitStyle? style)
-        ? new SplitSetting(style.Share, Codes.Find<FrontShank>(style.Shank)!.Value, Codes.Find<Pressure>(style.Pressure)!.Value, style.Heel, loadKg)
+        ? new SplitSetting(style.Share, Codes.Find<FrontShank>(style.Shank)!.Value, Codes.Find<Pressure>(style.Pressure)!.Value, style.Heel, style.Rear, style.Support, loadKg)
         : null;
 
     /// <summary>The exercises that have such a posture, by id.</summary>
     public static IReadOnlyList<string> Exercises { get; } = [.. BodyRules.Shipped.Splits.Keys.Order(StringComparer.Ordinal)];
+}
+
+/// <summary>Where the rear foot stands.</summary>
+public enum RearFoot
+{
+    /// <summary>On the floor.</summary>
+    Floor,
+    /// <summary>Raised on a bench.</summary>
+    Bench,
+}
+
+/// <summary>Whether a hand holds on to something.</summary>
+public enum HandSupport
+{
+    /// <summary>Both hands free or on the load.</summary>
+    None,
+    /// <summary>One hand on a post or rack.</summary>
+    Post,
 }
 
 /// <summary>How the front shank is kept.</summary>

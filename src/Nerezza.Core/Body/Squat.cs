@@ -41,29 +41,35 @@ public static class Squat
     /// <returns>Null when it cannot be held in balance: no root, or a lean above 80 degrees.</returns>
     public static Posture? At(Lifter lifter, SquatSetting setting, double thighDeg)
     {
-        BodyRules rules = BodyRules.Shipped;
-        double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (rules.Foot.HeelToBall * lifter.Foot))));
-        double shankDeg = setting.KneeTravel * (lifter.ShankLimit + pitch) * Math.Min(1, (90 - thighDeg) / rules.Limits.ShankFullAt);
-        double b = Angles.Radians(thighDeg), th = Angles.Radians(shankDeg), side = lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg));
-        double shankMass = rules.Masses.Shanks * lifter.Mass, thighMass = rules.Masses.Thighs * lifter.Mass, trunkMass = rules.Masses.HeadArmsTrunk * lifter.Mass;
-        double kneeX = lifter.Shank * Math.Sin(th), hipX = kneeX - side * Math.Cos(b);
-        double shankX = rules.Centres.ShankFromAnkle * kneeX, thighX = hipX + rules.Centres.ThighFromHip * side * Math.Cos(b);
-        double arms = setting.ArmsOut is ArmsOut.Yes ? rules.ArmsOut.MassFraction * lifter.Mass * rules.ArmsOut.ReachOfHeight * lifter.Height : 0;
+        Legs legs = Legs.Of(lifter, setting, thighDeg);
+        return BalancedLean(lifter, setting, legs) is { } lean ? Leaned(lifter, setting, legs, lean) : null;
+    }
 
+    /// <summary>The same legs with the trunk at a lean that was seen, in balance or not: what the screen found beside what balance asks for.</summary>
+    public static Posture WithLean(Lifter lifter, SquatSetting setting, double thighDeg, double leanDeg) =>
+        Leaned(lifter, setting, Legs.Of(lifter, setting, thighDeg), leanDeg);
+
+    /// <summary>The lowest root of P sin t + Q cos t + c; null when there is none, or none up to the limit.</summary>
+    private static double? BalancedLean(Lifter lifter, SquatSetting setting, Legs legs)
+    {
+        BodyRules rules = BodyRules.Shipped;
+        double shankMass = rules.Masses.Shanks * lifter.Mass, thighMass = rules.Masses.Thighs * lifter.Mass, trunkMass = rules.Masses.HeadArmsTrunk * lifter.Mass;
+        double shankX = rules.Centres.ShankFromAnkle * legs.Knee.X, thighX = legs.Hip.X + rules.Centres.ThighFromHip * (legs.Knee.X - legs.Hip.X);
         double p = lifter.Torso * (rules.Centres.TrunkFromHip * trunkMass + setting.Rho * setting.LoadKg), q = setting.D * setting.LoadKg, mid = lifter.MidFoot;
-        double c = shankMass * (shankX - mid) + thighMass * (thighX - mid) + (trunkMass + setting.LoadKg) * (hipX - mid) + arms;
+        double c = shankMass * (shankX - mid) + thighMass * (thighX - mid) + (trunkMass + setting.LoadKg) * (legs.Hip.X - mid) + Reach(lifter, setting);
         double ratio = -c / Math.Sqrt(p * p + q * q);
         if (!(ratio is >= -1 and <= 1)) return null;
-        double t = Math.Asin(ratio) - Math.Atan2(q, p), lean = Angles.Degrees(t);
-        if (lean > rules.Limits.MostLean) return null;
+        double lean = Angles.Degrees(Math.Asin(ratio) - Math.Atan2(q, p));
+        return lean > rules.Limits.MostLean ? null : lean;
+    }
 
-        FootPlace foot = FootPlace.On(lifter, setting.HeelLift);
-        Point knee = new(kneeX, foot.Ankle.Y + lifter.Shank * Math.Cos(th)), hip = new(hipX, knee.Y + side * Math.Sin(b));
-        double along = setting.Rho * lifter.Torso;
-        Point bar = new(hipX + along * Math.Sin(t) + setting.D * Math.Cos(t), hip.Y + along * Math.Cos(t) - setting.D * Math.Sin(t));
-        double fromLowBack = (setting.Rho - rules.LowBack.UpTheTrunk) * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t);
-        Posture held = Weights.Of(lifter, setting.LoadKg).Hold(lifter, knee, hip, lean, bar, fromLowBack, foot);
-        double reached = Weights.Gravity * arms;
+    private static Posture Leaned(Lifter lifter, SquatSetting setting, Legs legs, double lean)
+    {
+        double t = Angles.Radians(lean), along = setting.Rho * lifter.Torso;
+        Point bar = new(legs.Hip.X + along * Math.Sin(t) + setting.D * Math.Cos(t), legs.Hip.Y + along * Math.Cos(t) - setting.D * Math.Sin(t));
+        double fromLowBack = (setting.Rho - BodyRules.Shipped.LowBack.UpTheTrunk) * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t);
+        Posture held = Weights.Of(lifter, setting.LoadKg).Hold(lifter, legs.Knee, legs.Hip, lean, bar, fromLowBack, legs.Foot);
+        double reached = Weights.Gravity * Reach(lifter, setting);
         return held with
         {
             HipMoment = held.HipMoment + reached,
@@ -71,6 +77,25 @@ public static class Squat
             AnkleMoment = held.AnkleMoment + reached,
             LowBackMoment = held.LowBackMoment + reached,
         };
+    }
+
+    /// <summary>What arms held out in front add to the balance, kg m.</summary>
+    private static double Reach(Lifter lifter, SquatSetting setting) =>
+        setting.ArmsOut is ArmsOut.Yes ? BodyRules.Shipped.ArmsOut.MassFraction * lifter.Mass * BodyRules.Shipped.ArmsOut.ReachOfHeight * lifter.Height : 0;
+
+    /// <summary>Everything below the hip: it does not depend on the trunk.</summary>
+    private readonly record struct Legs(Point Knee, Point Hip, FootPlace Foot)
+    {
+        public static Legs Of(Lifter lifter, SquatSetting setting, double thighDeg)
+        {
+            BodyRules rules = BodyRules.Shipped;
+            double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (rules.Foot.HeelToBall * lifter.Foot))));
+            double shankDeg = setting.KneeTravel * (lifter.ShankLimit + pitch) * Math.Min(1, (90 - thighDeg) / rules.Limits.ShankFullAt);
+            double b = Angles.Radians(thighDeg), th = Angles.Radians(shankDeg), side = lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg));
+            FootPlace foot = FootPlace.On(lifter, setting.HeelLift);
+            Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th));
+            return new Legs(knee, new Point(knee.X - side * Math.Cos(b), knee.Y + side * Math.Sin(b)), foot);
+        }
     }
 
     /// <summary>The deepest thigh angle, to 0.5 degrees and not below <paramref name="asked"/>, that is reached with balance all the way down.</summary>

@@ -19,10 +19,11 @@ public sealed record ScreenStep(string Id, string Name, string How, string Look,
 /// <param name="None">What an empty choice of several means.</param>
 /// <param name="Options">Codes with their words, for choices.</param>
 /// <param name="OnlyIfSeen">What leaving it empty means, where that is an answer too.</param>
+/// <param name="DrawnFrom">Where the drawing of two sides begins; nothing draws at 0.</param>
 /// <param name="Tool">beat: a beat a second helps to count.</param>
 public sealed record ScreenAsk(
     string Path, string Name, string Kind, string? Unit, KeyRange? Keys, double? Fine, string? Yes, string? No, string? None,
-    IReadOnlyDictionary<string, string>? Options, string? OnlyIfSeen, string? Tool);
+    IReadOnlyDictionary<string, string>? Options, string? OnlyIfSeen, string? Tool, double? DrawnFrom = null);
 
 /// <summary>Values from one to another by a step, both counted.</summary>
 public sealed record KeyRange(double From, double To, double Step);

@@ -9,7 +9,8 @@ public static class LeverWords
     /// <summary>The line that stands with every picture of the model.</summary>
     public const string Caution = "A lever sum for a still body: use it to compare variations, not to judge injury risk.";
 
-    private const double Upright = 30, Forward = 45, HipLed = 0.6, KneeLed = 0.5;
+    private static readonly LeanNumbers Leans = BodyRules.Shipped.Lean;
+    private static readonly ShareRule Shares = BodyRules.Shipped.Share;
 
     /// <summary>One or two sentences.</summary>
     public static string Text(LeverAnswer answer) => answer.Posture is { } posture ? $"{Lean(posture)} {Share(posture)}{Tuck(answer)}" : Unreachable(answer);
@@ -17,16 +18,16 @@ public static class LeverWords
     private static string Lean(Posture posture) => posture.LeanDeg switch
     {
         < 0 => "The trunk lies level.",
-        < Upright => $"Upright: the trunk leans {Number(posture.LeanDeg)} degrees.",
-        <= Forward => $"The trunk leans {Number(posture.LeanDeg)} degrees.",
+        var lean when lean < Leans.UprightBelow => $"Upright: the trunk leans {Number(posture.LeanDeg)} degrees.",
+        var lean when lean <= Leans.AsksAbove => $"The trunk leans {Number(posture.LeanDeg)} degrees.",
         _ => $"A long lean for this body: {Number(posture.LeanDeg)} degrees.",
     };
 
     private static string Share(Posture posture) => posture switch
     {
         { KneeMoment: < 0 } => "The hip holds it all; at the knee the hamstrings work.",
-        { HipShare: >= HipLed } => $"Hip-led: the hip holds {Percent(posture.HipShare)} of hip and knee.",
-        { HipShare: < KneeLed } => $"Knee-led: the knee holds {Percent(1 - posture.HipShare)} of hip and knee.",
+        { HipShare: var share } when share >= Shares.HipLedFrom => $"Hip-led: the hip holds {Percent(posture.HipShare)} of hip and knee.",
+        { HipShare: var share } when share < Shares.KneeLedBelow => $"Knee-led: the knee holds {Percent(1 - posture.HipShare)} of hip and knee.",
         _ => $"Shared: the hip holds {Percent(posture.HipShare)} of hip and knee.",
     };
 

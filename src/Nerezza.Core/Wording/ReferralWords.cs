@@ -10,6 +10,9 @@ public static class ReferralWords
     /// <summary>The line that stands wherever pain or health is entered.</summary>
     public const string Caution = "Nerezza is no medical device and does not diagnose. When in doubt, ask a doctor or physiotherapist first; local rules on who may advise come before anything here.";
 
+    /// <summary>The same beside a pain entry in a session.</summary>
+    public const string OnTheFloor = "Nerezza is no medical device and does not diagnose. With new or strong pain stop, and ask a doctor or physiotherapist.";
+
     /// <summary>The referral in two or three sentences.</summary>
     public static string Text(Referral referral)
     {

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Nerezza.Core.Body;
+using Nerezza.Core.Wording;
 
 namespace Nerezza.Formats.Levers;
 
@@ -26,9 +27,10 @@ public sealed record FigurePart(
 public sealed record SweepPart(double At, double HipNm, double KneeNm, double LowBackNm);
 
 /// <summary>What the model says of one ask; no figure where it cannot be held.</summary>
+/// <param name="Meaning">The same in one or two sentences.</param>
 public sealed record LeverReply(
     string Exercise, FigurePart? Figure, double? DeepestThighDeg, double? HeelLiftNeeded, double? StanceNeeded, double? RaiseNeeded, double? TuckAtHipHeight, double? HardestThighDeg,
-    IReadOnlyList<SweepPart> Sweep);
+    IReadOnlyList<SweepPart> Sweep, string Meaning);
 
 /// <summary>Answers the page's questions about levers with Core's model: on the server for the first picture, in the page for every move after it.</summary>
 public static class LeverCall
@@ -69,10 +71,12 @@ public static class LeverCall
         return new LeverReply(
             ask.Exercise, answer.Posture is { } posture ? ToFigure(posture) : null, answer.DeepestThighDeg, answer.HeelLiftNeeded, answer.StanceNeeded, answer.RaiseNeeded,
             answer.TuckAtHipHeight, answer.HardestThighDeg,
-            ask.SweepStep is not { } step ? [] : [.. Lever.Sweep(lifter, ask.Exercise, ask.LoadKg, moves, Math.Max(1, step)).Select(point => new SweepPart(point.At, point.HipMoment, point.KneeMoment, point.LowBackMoment))]);
+            ask.SweepStep is not { } step ? [] : [.. Lever.Sweep(lifter, ask.Exercise, ask.LoadKg, moves, Math.Max(1, step)).Select(point => new SweepPart(point.At, point.HipMoment, point.KneeMoment, point.LowBackMoment))],
+            LeverWords.Text(answer));
     }
 
-    private static FigurePart ToFigure(Posture posture)
+    /// <summary>A posture of Core as the page draws it.</summary>
+    public static FigurePart ToFigure(Posture posture)
     {
         Joints at = posture.Joints;
         return new FigurePart(

@@ -92,7 +92,11 @@ public sealed record FindingName(FindingCode Code, string Name);
 /// <summary>A finding for the page. Weeks and date say when to test again.</summary>
 public sealed record FindingLine(
     FindingCode Code, Cause? Cause, Side? Side, int Severity, double Confidence, string Title, string ToDo, string Asks,
-    int? RetestFirstWeek, int? RetestLastWeek, DateOnly? RetestFrom, Verdict? Verdict, string? Reason, IReadOnlyList<EvidenceLine> Evidence);
+    int? RetestFirstWeek, int? RetestLastWeek, DateOnly? RetestFrom, Verdict? Verdict, string? Reason, IReadOnlyList<EvidenceLine> Evidence, LeanPicture? Lean);
+
+/// <summary>The lean that balance asks of this body beside the lean that was seen, to be drawn over each other.</summary>
+/// <param name="Predicted">Null when the depth cannot be held in balance.</param>
+public sealed record LeanPicture(FigurePart? Predicted, FigurePart Observed, Pose Pose);
 
 /// <summary>A piece of evidence: its value, its norm, and last time's value.</summary>
 public sealed record EvidenceLine(
@@ -116,7 +120,7 @@ public sealed record LeversView(
 
 /// <param name="StanceDeg">The variation's own; null outside the squats. Likewise knee travel, 0 to 1.</param>
 /// <param name="BoxCm">First box height: where the pelvis tucked in the screen, else where it is likely to; null when it does not.</param>
-public sealed record LeverRow(string Exercise, string Name, LeverFamily Family, Hold Hold, double LoadKg, double? StanceDeg, double? KneeTravel, double? BoxCm, string Meaning, LeverReply Reply);
+public sealed record LeverRow(string Exercise, string Name, Pose Pose, double LoadKg, double? StanceDeg, double? KneeTravel, double? BoxCm, LeverReply Reply);
 
 /// <summary>What a new plan would change, a line each.</summary>
 public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<string> Changes);
@@ -135,7 +139,7 @@ public sealed record SetView(
 
 /// <summary>A session on the floor.</summary>
 public sealed record FloorView(
-    Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates);
+    Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates, string Caution);
 
 /// <summary>An exercise on the floor.</summary>
 public sealed record FloorItem(

@@ -28,11 +28,12 @@ public static class FindingEndpoints
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
         PlanRow? plan = await plans.Newest(id, cancel);
+        LeanComparison? lean = PlanDesk.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(new FindingsView(
             id, file.Client.Name, screened, plan is not null && PlanDesk.IsOutOfDate(plan, file), plan?.Number,
             PlanDesk.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
-            [.. desk.Review(file, await log.Counting(id, cancel)).Select(row => evidence.Line(row, kept))],
+            [.. desk.Review(file, await log.Counting(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
             [.. Enum.GetValues<FindingCode>().Where(code => code is not FindingCode.Refer).Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code)))]));
     }
 

@@ -5,6 +5,7 @@ using Nerezza.Core.Findings;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Formats;
+using Nerezza.Formats.Levers;
 using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Planning;
@@ -15,7 +16,8 @@ public sealed class EvidenceDesk(ExerciseCatalogue catalogue)
     private readonly MeasureWords _measures = new(catalogue);
 
     /// <param name="kept">The client's screens, newest first.</param>
-    public FindingLine Line(ReviewedFinding reviewed, IReadOnlyList<ScreenRow> kept)
+    /// <param name="lean">The lean of the newest screen against what the body asks for; null when none was measured.</param>
+    public FindingLine Line(ReviewedFinding reviewed, IReadOnlyList<ScreenRow> kept, LeanComparison? lean)
     {
         Finding finding = reviewed.Finding;
         RetestWindow? window = finding.Retest;
@@ -23,8 +25,12 @@ public sealed class EvidenceDesk(ExerciseCatalogue catalogue)
         return new FindingLine(
             finding.Code, finding.Cause, finding.Side, finding.Severity, finding.Confidence, FindingWords.Title(finding), FindingWords.ToDo(finding),
             FindingWords.Asked(finding.Asks), window?.FirstWeek, window?.LastWeek, window is null ? null : from?.AddDays(7 * window.FirstWeek),
-            reviewed.Verdict, reviewed.Reason, [.. finding.Evidence.Select(piece => Line(piece, kept))]);
+            reviewed.Verdict, reviewed.Reason, [.. finding.Evidence.Select(piece => Line(piece, kept))],
+            lean is not null && finding.Evidence.Any(piece => piece.Measure == LeanComparison.Measure) ? ToPicture(lean) : null);
     }
+
+    private static LeanPicture ToPicture(LeanComparison lean) =>
+        new(lean.Predicted is { } predicted ? LeverCall.ToFigure(predicted) : null, LeverCall.ToFigure(lean.Observed), lean.Pose);
 
     private EvidenceLine Line(Evidence piece, IReadOnlyList<ScreenRow> kept)
     {

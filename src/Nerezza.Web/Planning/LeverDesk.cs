@@ -32,10 +32,9 @@ public sealed class LeverDesk(ExerciseCatalogue catalogue, TimeProvider clock)
     {
         // A max of total load holds the part of the body that is lifted too; the model adds the body itself.
         double loadKg = maxes.Find(exercise.Id) is { } max ? Math.Round(Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg), 1) : 0;
-        LeverAnswer answer = Lever.Of(lifter, exercise.Id, loadKg, LeverMoves.None)!;
         LeverReply reply = LeverCall.Answer(new LeverQuestion(LeverCall.ToPart(lifter, now.Screen.KneeToWallCm?.Smaller), [new LeverAsk(exercise.Id, loadKg, null, null, null, null, null, null, SweepStep)]))[0];
         SquatSetting? own = SquatSetting.Of(exercise.Id, loadKg);
-        double? box = now.Screen.Squat?.TuckAtHipHeightCm ?? (answer.TuckAtHipHeight is { } tuck ? Math.Round(tuck * 100, 1) : null);
-        return new LeverRow(exercise.Id, exercise.Name, family, Lever.HoldOf(exercise.Id, exercise.Load), loadKg, own?.StanceDeg, own?.KneeTravel, family is LeverFamily.Squat ? box : null, LeverWords.Text(answer), reply);
+        double? box = now.Screen.Squat?.TuckAtHipHeightCm ?? (reply.TuckAtHipHeight is { } tuck ? Math.Round(tuck * 100, 1) : null);
+        return new LeverRow(exercise.Id, exercise.Name, Lever.PoseOf(exercise)!, loadKg, own?.StanceDeg, own?.KneeTravel, family is LeverFamily.Squat ? box : null, reply);
     }
 }

@@ -51,6 +51,13 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, TimeProvider clock)
         return _planner.Review(ToCase(file, log, today));
     }
 
+    /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
+    public static LeanComparison? Lean(ClientFile file)
+    {
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
+        return LeanComparison.Of(now.Client, now.Screen);
+    }
+
     private static ClientCase ToCase(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block) =>
         CaseMapping.ToCase(CaseAssembly.Case(file, log, block)) with { Decisions = CaseAssembly.Decisions(file) };
 

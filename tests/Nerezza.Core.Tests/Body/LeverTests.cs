@@ -64,6 +64,17 @@ public sealed class LeverTests
         select Lifter.Of(Reference with { HeightCm = height, MassKg = mass, Segments = lengths }, ankle, null);
 
     [Fact]
+    public void The_lean_that_was_seen_stands_on_the_same_legs_and_in_balance_only_where_balance_is() => Gen.Select(AnyBody, Gen.Double[0, 90]).Sample((lifter, seen) =>
+    {
+        SquatSetting bar = SquatSetting.Of("back-squat-high-bar", 60)!;
+        if (Squat.At(lifter, bar, 0) is not { } balanced) return;
+        Posture observed = Squat.WithLean(lifter, bar, 0, seen);
+        Assert.Equal((balanced.Joints.Knee, balanced.Joints.Hip, seen), (observed.Joints.Knee, observed.Joints.Hip, observed.LeanDeg));
+        Assert.Equal(Math.Sign(seen - balanced.LeanDeg), Math.Sign(observed.Joints.Centre.X - balanced.Joints.Centre.X));
+        Assert.Equal(balanced, Squat.WithLean(lifter, bar, 0, balanced.LeanDeg));
+    });
+
+    [Fact]
     public void Nothing_is_ever_not_a_number_and_unreachable_is_an_answer() => Gen.Select(AnyBody, Gen.Double[0, 300]).Sample((lifter, load) =>
     {
         IEnumerable<Posture?> postures =

@@ -1716,6 +1716,7 @@ export interface components {
             verdict: null | components["schemas"]["Verdict"];
             reason: null | string;
             evidence: components["schemas"]["EvidenceLine"][];
+            lean: null | components["schemas"]["LeanPicture"];
         };
         FindingName: {
             code: components["schemas"]["FindingCode"];
@@ -1804,6 +1805,7 @@ export interface components {
             stop: null | string;
             items: components["schemas"]["FloorItem"][];
             dates: string[];
+            caution: string;
         };
         FloorWarmUp: {
             /** Format: double */
@@ -1814,6 +1816,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Goal: "strength" | "muscle" | "events" | "general" | "return" | null;
+        /** @enum {unknown} */
+        HandSupport: "none" | "post";
         /** @enum {unknown} */
         HealthFlag: "saddle-numbness" | "bladder-bowel" | "progressive-weakness" | "both-legs" | "chest-pain" | "fainting" | "breathlessness" | "fever" | "blood-pressure-180" | "pregnancy-warning" | "recent-trauma" | "weight-loss" | "cancer-history" | "night-pain" | "osteoporosis" | "pregnant" | "postnatal" | "heart" | "blood-pressure-160" | "eye-surgery" | "aneurysm" | "hernia" | "recent-surgery";
         HealthQuestion: {
@@ -1838,7 +1842,7 @@ export interface components {
             questions: components["schemas"]["HealthQuestion"][];
         };
         /** @enum {unknown} */
-        Hold: "back" | "front" | "chest" | "hands" | "hips" | "sides";
+        Hold: "back" | "front" | "chest" | "hands" | "hips" | "sides" | "free" | "reach";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1902,6 +1906,11 @@ export interface components {
             /** Format: int32 */
             rung: number;
         };
+        LeanPicture: {
+            predicted: null | components["schemas"]["FigurePart"];
+            observed: components["schemas"]["FigurePart"];
+            pose: components["schemas"]["Pose"];
+        };
         /** @enum {unknown} */
         Level: "novice" | "intermediate" | "advanced";
         LeverBody: {
@@ -1942,12 +1951,12 @@ export interface components {
             /** Format: double */
             hardestThighDeg: null | number;
             sweep: components["schemas"]["SweepPart"][];
+            meaning: string;
         };
         LeverRow: {
             exercise: string;
             name: string;
-            family: components["schemas"]["LeverFamily"];
-            hold: components["schemas"]["Hold"];
+            pose: components["schemas"]["Pose"];
             /** Format: double */
             loadKg: number;
             /** Format: double */
@@ -1956,7 +1965,6 @@ export interface components {
             kneeTravel: null | number;
             /** Format: double */
             boxCm: null | number;
-            meaning: string;
             reply: components["schemas"]["LeverReply"];
         };
         LeversView: {
@@ -2125,6 +2133,12 @@ export interface components {
             /** Format: double */
             diameterCm?: null | number;
         };
+        Pose: {
+            family: components["schemas"]["LeverFamily"];
+            hold: components["schemas"]["Hold"];
+            rear: components["schemas"]["RearFoot"];
+            support: components["schemas"]["HandSupport"];
+        };
         /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
         ProtocolView: {
@@ -2142,6 +2156,8 @@ export interface components {
             /** Format: int32 */
             minutes?: null | number;
         };
+        /** @enum {unknown} */
+        RearFoot: "floor" | "bench";
         /** @enum {unknown} */
         ReferralLevel: "stop" | "before-loading" | "before-heavy" | "soon";
         ReferralPart: {
@@ -2207,6 +2223,8 @@ export interface components {
             };
             onlyIfSeen: null | string;
             tool: null | string;
+            /** Format: double */
+            drawnFrom?: null | number;
         };
         /** @enum {unknown} */
         ScreenBar: "none" | "high" | "low" | "front" | null;
@@ -2507,6 +2525,7 @@ export type FloorSet = components['schemas']['FloorSet'];
 export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
 export type Goal = components['schemas']['Goal'];
+export type HandSupport = components['schemas']['HandSupport'];
 export type HealthFlag = components['schemas']['HealthFlag'];
 export type HealthQuestion = components['schemas']['HealthQuestion'];
 export type HealthSection = components['schemas']['HealthSection'];
@@ -2521,6 +2540,7 @@ export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
+export type LeanPicture = components['schemas']['LeanPicture'];
 export type Level = components['schemas']['Level'];
 export type LeverBody = components['schemas']['LeverBody'];
 export type LeverFamily = components['schemas']['LeverFamily'];
@@ -2548,10 +2568,12 @@ export type Pattern = components['schemas']['Pattern'];
 export type PlanDocument = components['schemas']['PlanDocument'];
 export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlateSection = components['schemas']['PlateSection'];
+export type Pose = components['schemas']['Pose'];
 export type Progression = components['schemas']['Progression'];
 export type ProtocolView = components['schemas']['ProtocolView'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
+export type RearFoot = components['schemas']['RearFoot'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
 export type ReferralPart = components['schemas']['ReferralPart'];
 export type ReserveSaidSection = components['schemas']['ReserveSaidSection'];

@@ -36,7 +36,7 @@ internal static class LeanRule
         if (screen.Squat?.LeanDeg is not { } observed || !(IsExcess(observed) || recorded)) return new Outcome.NothingToCompare();
         double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
         if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin) return new Outcome.OwnBranch();
-        Evidence evidence = new("screen.squat.leanDeg", observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));
+        Evidence evidence = new(LeanComparison.Measure, observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));
         double excess = predicted - Numbers.AsksAbove, gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
         bool ankle = RangeRules.IsFlagged(screen) && gained > Numbers.Share * excess;
         return new Outcome.Explained(ankle
@@ -45,21 +45,41 @@ internal static class LeanRule
     }
 
     /// <summary>The lean in degrees that balance asks for, with the screen's bar, at the screen's depth; 80 where it cannot be held.</summary>
-    public static double Predict(Client client, Screen screen, double? kneeToWallCm)
+    public static double Predict(Client client, Screen screen, double? kneeToWallCm) =>
+        Balanced(Lifter.Of(client, kneeToWallCm, screen.HipFlexionDeg), screen.Squat!)?.LeanDeg ?? Numbers.NotReachable;
+
+    /// <summary>What balance asks for beside what was seen, to be drawn; null when no lean was measured.</summary>
+    public static LeanComparison? Compare(Client client, Screen screen)
     {
-        ScreenSquat squat = screen.Squat!;
-        Lifter lifter = Lifter.Of(client, kneeToWallCm, screen.HipFlexionDeg);
-        double depth = squat.Depth switch { SquatDepth.Above => Numbers.Above, SquatDepth.Below => Numbers.Below, _ => Numbers.At };
-        double load = squat.LoadKg ?? Numbers.BarKg;
-        SquatSetting setting = squat.Bar switch
-        {
-            ScreenBar.High => SquatSetting.Of("back-squat-high-bar", load)!,
-            ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", load)!,
-            ScreenBar.Front => SquatSetting.Of("front-squat", load)!,
-            _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
-        };
-        // Held only where the whole way down to it is: the hips are furthest back higher up.
-        bool reachable = Squat.Deepest(lifter, setting, depth) is { } deepest && deepest <= depth;
-        return reachable ? Squat.At(lifter, setting, depth)!.Value.LeanDeg : Numbers.NotReachable;
+        if (screen.Squat is not { LeanDeg: { } observed } squat) return null;
+        Lifter lifter = Lifter.Of(client, screen.KneeToWallCm?.Smaller, screen.HipFlexionDeg);
+        return new LeanComparison(Balanced(lifter, squat), Body.Squat.WithLean(lifter, SettingOf(squat), DepthOf(squat), observed), new Pose(LeverFamily.Squat, HoldOf(squat.Bar), RearFoot.Floor, HandSupport.None));
     }
+
+    private static Posture? Balanced(Lifter lifter, ScreenSquat squat)
+    {
+        SquatSetting setting = SettingOf(squat);
+        double depth = DepthOf(squat);
+        // Held only where the whole way down to it is: the hips are furthest back higher up.
+        return Body.Squat.Deepest(lifter, setting, depth) <= depth ? Body.Squat.At(lifter, setting, depth) : null;
+    }
+
+    private static double DepthOf(ScreenSquat squat) => squat.Depth switch { SquatDepth.Above => Numbers.Above, SquatDepth.Below => Numbers.Below, _ => Numbers.At };
+
+    private static SquatSetting SettingOf(ScreenSquat squat) => squat.Bar switch
+    {
+        ScreenBar.High => SquatSetting.Of("back-squat-high-bar", LoadOf(squat))!,
+        ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", LoadOf(squat))!,
+        ScreenBar.Front => SquatSetting.Of("front-squat", LoadOf(squat))!,
+        _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
+    };
+
+    private static double LoadOf(ScreenSquat squat) => squat.LoadKg ?? Numbers.BarKg;
+
+    private static Hold HoldOf(ScreenBar? bar) => bar switch
+    {
+        ScreenBar.High or ScreenBar.Low => Hold.Back,
+        ScreenBar.Front => Hold.Front,
+        _ => Hold.Reach,
+    };
 }

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import type { EvidenceLine, FindingLine } from '../../api/schema'
 import { Labelled } from '../../ui/Numeral'
 import { Sides } from '../../ui/Sides'
+import { LeanFigure } from './LeanFigure'
 import { Severity } from './Severity'
 
 /** The iron panel of a finding: its evidence drawn large, what it asks for, when to test again. */
@@ -23,6 +24,7 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       <Box mb={5}>
         <Severity value={finding.severity} />
       </Box>
+      {finding.lean && <LeanFigure lean={finding.lean} />}
       {pairs(finding.evidence).map((pair) => (
         <Box key={pair.label} mb={5}>
           <Box fontSize="15px" fontWeight="600" mb={2}>
@@ -41,7 +43,9 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       ))}
       <Box display="grid" gap={4}>
         <Labelled label="Asks for">
-          <Box fontSize="16px">{finding.asks === '' ? 'nothing of its own' : finding.asks}</Box>
+          <Box fontSize="16px">
+            {finding.asks === '' ? (finding.cause ? 'no exercise of its own' : 'someone else first; see what to do') : finding.asks}
+          </Box>
         </Labelled>
         <Labelled label="What to do">
           <Box fontSize="16px">{finding.toDo}</Box>

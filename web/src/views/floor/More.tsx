@@ -11,8 +11,16 @@ export interface MoreValues {
 
 export const noMore: MoreValues = { heldTo: null, pain: null, note: '' }
 
+interface Props {
+  values: MoreValues
+  onValues: (values: MoreValues) => void
+  colors: FloorColors
+  /** What stands beside every pain entry. */
+  caution: string
+}
+
 /** What else is worth writing down for this set: where form changed, pain, a note. Set before the rating is tapped. */
-export function More({ values, onValues, colors }: { values: MoreValues; onValues: (values: MoreValues) => void; colors: FloorColors }) {
+export function More({ values, onValues, colors, caution }: Props) {
   const [open, setOpen] = useState(false)
   return (
     <Box mt={3}>
@@ -44,9 +52,7 @@ export function More({ values, onValues, colors }: { values: MoreValues; onValue
             onMore={() => onValues({ ...values, pain: Math.min(10, (values.pain ?? 0) + 1) })}
             colors={colors}
           />
-          <Box color={colors.quiet}>
-            Nerezza is no medical device and does not diagnose. With new or strong pain stop, and ask a doctor or physiotherapist.
-          </Box>
+          <Box color={colors.quiet}>{caution}</Box>
           <chakra.label>
             Note
             <chakra.textarea

@@ -184,7 +184,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
         >
           Done, {reps} × {mass(kg)}, no rating
         </chakra.button>
-        <More values={more} onValues={setMore} colors={colors} />
+        <More values={more} onValues={setMore} colors={colors} caution={view.caution} />
         <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
         <Refused log={log} colors={colors} />
       </Flex>

@@ -1,11 +1,12 @@
 import { Chart, useChart } from '@chakra-ui/charts'
 import { Box, chakra } from '@chakra-ui/react'
+import { memo, useState } from 'react'
 import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts'
 import { plain } from '../../text/numbers'
 import type { Shown } from './moves'
 
 /** Moment against depth for those chosen, with the table behind it. */
-export function Curve({ shown, family }: { shown: readonly Shown[]; family: string }) {
+export const Curve = memo(function Curve({ shown, family }: { shown: readonly Shown[]; family: string }) {
   const curves = shown.filter((one) => one.reply.sweep.length > 1)
   const axis = family === 'hinge' ? 'Trunk lean, degrees' : 'Thigh above level, degrees'
   const places = [...new Set(curves.flatMap((one) => one.reply.sweep.map((point) => point.at)))].sort((a, b) =>
@@ -26,6 +27,7 @@ export function Curve({ shown, family }: { shown: readonly Shown[]; family: stri
     ),
   }))
   const chart = useChart({ data, series: curves.flatMap((_, i) => [{ name: `hip${i}` }, { name: `knee${i}` }]) })
+  const [opened, setOpened] = useState(false)
   if (curves.length === 0) return null
   return (
     <Box px={4} py={4} borderTop="1px solid" borderColor="hair">
@@ -64,45 +66,47 @@ export function Curve({ shown, family }: { shown: readonly Shown[]; family: stri
           ])}
         </LineChart>
       </Chart.Root>
-      <chakra.details mt={2} fontSize="14px">
+      <chakra.details mt={2} fontSize="14px" onToggle={(event) => setOpened(event.currentTarget.open)}>
         <chakra.summary cursor="pointer" minH="28px">
           The same as a table
         </chakra.summary>
-        <Box overflowX="auto">
-          <chakra.table mt={2} style={{ borderCollapse: 'collapse' }}>
-            <thead>
-              <tr>
-                <Th>{axis}</Th>
-                {curves.flatMap((one) => [
-                  <Th key={`h${one.row.exercise}`}>{`${one.row.name}, hip`}</Th>,
-                  <Th key={`k${one.row.exercise}`}>{`${one.row.name}, knee`}</Th>,
-                ])}
-              </tr>
-            </thead>
-            <tbody>
-              {places.map((at) => (
-                <tr key={at}>
-                  <Th>{plain(at, 0)}</Th>
-                  {curves.flatMap((one) => {
-                    const point = one.reply.sweep.find((candidate) => candidate.at === at)
-                    return [
-                      <chakra.td key={`h${one.row.exercise}`} textAlign="right" pr={4}>
-                        {point ? plain(point.hipNm, 0) : ''}
-                      </chakra.td>,
-                      <chakra.td key={`k${one.row.exercise}`} textAlign="right" pr={4}>
-                        {point ? plain(point.kneeNm, 0) : ''}
-                      </chakra.td>,
-                    ]
-                  })}
+        {opened && (
+          <Box overflowX="auto">
+            <chakra.table mt={2} style={{ borderCollapse: 'collapse' }}>
+              <thead>
+                <tr>
+                  <Th>{axis}</Th>
+                  {curves.flatMap((one) => [
+                    <Th key={`h${one.row.exercise}`}>{`${one.row.name}, hip`}</Th>,
+                    <Th key={`k${one.row.exercise}`}>{`${one.row.name}, knee`}</Th>,
+                  ])}
                 </tr>
-              ))}
-            </tbody>
-          </chakra.table>
-        </Box>
+              </thead>
+              <tbody>
+                {places.map((at) => (
+                  <tr key={at}>
+                    <Th>{plain(at, 0)}</Th>
+                    {curves.flatMap((one) => {
+                      const point = one.reply.sweep.find((candidate) => candidate.at === at)
+                      return [
+                        <chakra.td key={`h${one.row.exercise}`} textAlign="right" pr={4}>
+                          {point ? plain(point.hipNm, 0) : ''}
+                        </chakra.td>,
+                        <chakra.td key={`k${one.row.exercise}`} textAlign="right" pr={4}>
+                          {point ? plain(point.kneeNm, 0) : ''}
+                        </chakra.td>,
+                      ]
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </chakra.table>
+          </Box>
+        )}
       </chakra.details>
     </Box>
   )
-}
+})
 
 const Th = ({ children }: { children: string }) => (
   <chakra.th textAlign="left" fontWeight="500" pr={4} py={0.5}>

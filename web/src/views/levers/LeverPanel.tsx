@@ -3,7 +3,7 @@ import { mass, massUnit, plain } from '../../text/numbers'
 import { Plain } from '../../ui/form'
 import { Figure } from '../../ui/Figure'
 import { Numeral } from '../../ui/Numeral'
-import { type Moves, noMoves, rearOf, type Shown } from './moves'
+import { type Moves, noMoves, type Shown } from './moves'
 
 interface Props {
   shown: Shown
@@ -25,7 +25,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
     <Box
       as="aside"
       aria-label="Figure"
-      w={{ base: '100%', lg: '440px' }}
+      w={{ base: '100%', lg: '400px' }}
       flexShrink={0}
       bg="iron"
       color="iron.ink"
@@ -40,24 +40,16 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
       </Box>
       <Box h="300px" my={2}>
         {figure ? (
-          <Figure
-            figure={figure}
-            over={over?.reply.figure}
-            hold={row.hold}
-            family={family}
-            rear={rearOf(row)}
-            label={words(shown)}
-            detail="large"
-          />
+          <Figure figure={figure} over={over?.reply.figure} pose={row.pose} label={words(shown)} detail="large" />
         ) : (
           <Flex h="100%" align="center" justify="center" textAlign="center" px={6} fontSize="17px">
-            {row.meaning}
+            {reply.meaning}
           </Flex>
         )}
       </Box>
       {figure && (
         <Box mb={2} fontSize="15px">
-          {row.meaning}
+          {reply.meaning}
         </Box>
       )}
       {figure && (
@@ -193,7 +185,7 @@ interface SliderProps {
 
 function Slider({ label, unit, from, to, step, value, show, onValue }: SliderProps) {
   return (
-    <chakra.label display="grid" gridTemplateColumns="170px 1fr 64px" gap={3} alignItems="center" fontSize="14px" minH="30px">
+    <chakra.label display="grid" gridTemplateColumns="160px 1fr 56px" gap={3} alignItems="center" fontSize="14px" minH="30px">
       <span>{label}</span>
       <chakra.input
         type="range"

@@ -1,11 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { LeverRow } from '../../api/schema'
 import { listKeys } from '../../app/shortcuts'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Toggle } from '../../ui/form'
 import { Figure } from '../../ui/Figure'
-import { rearOf } from './moves'
 
 interface Props {
   rows: readonly LeverRow[]
@@ -25,17 +24,17 @@ interface Column {
 }
 
 const columns: readonly Column[] = [
-  { name: 'Lean', unit: '°', of: (row) => (row.reply.figure && row.family !== 'thrust' ? row.reply.figure.leanDeg : null), digits: 0 },
+  { name: 'Lean', unit: '°', of: (row) => (row.reply.figure && row.pose.family !== 'thrust' ? row.reply.figure.leanDeg : null), digits: 0 },
   { name: 'Hip', unit: 'N m', of: (row) => row.reply.figure?.hipNm ?? null, digits: 0 },
   { name: 'Knee', unit: 'N m', of: (row) => row.reply.figure?.kneeNm ?? null, digits: 0 },
   { name: 'Hip share', unit: '%', of: (row) => (row.reply.figure ? row.reply.figure.hipShare * 100 : null), digits: 0 },
   { name: 'Low back', unit: 'N m', of: (row) => row.reply.figure?.lowBackNm ?? null, digits: 0 },
-  { name: 'Hardest at', unit: '°', of: (row) => row.reply.hardestThighDeg, digits: 0 },
+  { name: 'Hardest', unit: '°', of: (row) => row.reply.hardestThighDeg, digits: 0 },
   { name: 'Box', unit: 'cm', of: (row) => row.boxCm, digits: 0 },
 ]
 
 /** The variations of a family for this client, each at its own usual load; any column sorts. */
-export function LeverTable({ rows, before, chosen, compared, onChoose, onCompare }: Props) {
+export const LeverTable = memo(function LeverTable({ rows, before, chosen, compared, onChoose, onCompare }: Props) {
   const [sort, setSort] = useState<{ column: number; down: boolean } | null>(null)
   const sorted = [...rows].sort((a, b) => {
     if (!sort) return 0
@@ -62,7 +61,7 @@ export function LeverTable({ rows, before, chosen, compared, onChoose, onCompare
               <chakra.th
                 key={column.name}
                 scope="col"
-                px={2}
+                px={1.5}
                 py={1.5}
                 textAlign="right"
                 fontWeight="500"
@@ -73,7 +72,7 @@ export function LeverTable({ rows, before, chosen, compared, onChoose, onCompare
                 </chakra.button>
               </chakra.th>
             ))}
-            <Head>Compare</Head>
+            <Head>Over</Head>
           </chakra.tr>
         </thead>
         <tbody>
@@ -92,7 +91,7 @@ export function LeverTable({ rows, before, chosen, compared, onChoose, onCompare
       </chakra.table>
     </Box>
   )
-}
+})
 
 const Head = ({ children }: { children: string }) => (
   <chakra.th scope="col" px={2} py={1.5} textAlign="left" fontWeight="500">
@@ -112,7 +111,7 @@ interface RowProps {
 function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
   return (
     <chakra.tr borderBottom="1px solid" borderColor="hair" bg={chosen ? 'lifted' : undefined}>
-      <chakra.th scope="row" px={2} py={1.5} textAlign="left" fontWeight="500" minW="220px">
+      <chakra.th scope="row" px={2} py={1.5} textAlign="left" fontWeight="500" minW="170px">
         <chakra.button
           type="button"
           data-row={row.exercise}
@@ -124,14 +123,12 @@ function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
           textAlign="left"
         >
           <Box w="52px" h="52px" bg="iron" flexShrink={0} aria-hidden>
-            {row.reply.figure && (
-              <Figure figure={row.reply.figure} hold={row.hold} family={row.family} rear={rearOf(row)} label="" detail="thumb" />
-            )}
+            {row.reply.figure && <Figure figure={row.reply.figure} pose={row.pose} label="" detail="thumb" />}
           </Box>
           <Box>
             <Box fontWeight={chosen ? '700' : '550'}>{row.name}</Box>
             <Box fontSize="13px" color="quiet" fontWeight="400">
-              {opened ? 'Opens up with that ankle.' : row.reply.figure ? '' : row.meaning}
+              {opened ? 'Opens up with that ankle.' : row.reply.figure ? '' : row.reply.meaning}
             </Box>
           </Box>
         </chakra.button>
@@ -157,7 +154,7 @@ function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
 }
 
 const Cell = ({ children }: { children: string }) => (
-  <chakra.td px={2} textAlign="right" fontStretch="75%" fontSize="17px" fontWeight="550" whiteSpace="nowrap">
+  <chakra.td px={1.5} textAlign="right" fontStretch="75%" fontSize="17px" fontWeight="550" whiteSpace="nowrap">
     {children}
   </chakra.td>
 )

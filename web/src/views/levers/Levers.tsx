@@ -1,14 +1,15 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useMemo, useState } from 'react'
+import { Box, chakra, Flex, useMediaQuery } from '@chakra-ui/react'
+import { useCallback, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
 import type { LeverRow, LeversView } from '../../api/schema'
 import { useLevers, useModel } from '../../hooks/useLevers'
+import { useSettled } from '../../hooks/useSettled'
 import { Toggle } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { Curve } from './Curve'
 import { LeverPanel } from './LeverPanel'
 import { LeverTable } from './LeverTable'
-import { askOf, type Moves, noMoves } from './moves'
+import { askOf, type Moves, noMoves, type Shown } from './moves'
 import { Notes } from './Notes'
 
 const families = [
@@ -17,6 +18,8 @@ const families = [
   { code: 'split-squat', name: 'Split squats' },
   { code: 'thrust', name: 'Thrusts' },
 ] as const
+
+const settleMs = 120
 
 type Family = (typeof families)[number]['code']
 
@@ -31,28 +34,40 @@ export function Levers() {
 
 function LeversPage({ view }: { view: LeversView }) {
   const model = useModel()
+  // A third column for the curve where there is room for it; under the table where not.
+  const [wide] = useMediaQuery(['(min-width: 1560px)'])
   const [family, setFamily] = useState<Family>('squat')
   const [chosen, setChosen] = useState('back-squat-high-bar')
   const [compared, setCompared] = useState<string | null>('front-squat')
   const [moves, setMoves] = useState<Moves>(noMoves)
   const ask = model.state === 'ready' ? model.ask : null
   const body = useMemo(() => ({ ...view.body, kneeToWallCm: view.body.kneeToWallCm + moves.ankleGainCm }), [view.body, moves.ankleGainCm])
-  const own = view.rows.filter((row) => row.family === family)
+  const own = useMemo(() => view.rows.filter((row) => row.pose.family === family), [view.rows, family])
   // What if the ankle gained: the whole table is asked again, by Core in the page.
   const rows = useMemo<readonly LeverRow[]>(() => {
     if (!ask || moves.ankleGainCm === 0) return own
     const replies = ask({ body, asks: own.map((row) => askOf(row, noMoves, null)) })
     return own.map((row, i) => ({ ...row, reply: { ...(replies[i] ?? row.reply), sweep: row.reply.sweep } }))
   }, [ask, body, moves.ankleGainCm, own])
+  const asked = useCallback(
+    (one: LeverRow, by: Moves): Shown => ({ row: one, reply: ask?.({ body, asks: [askOf(one, by, 4)] })[0] ?? one.reply }),
+    [ask, body],
+  )
   const row = rows.find((one) => one.exercise === chosen) ?? rows[0]
   const other = rows.find((one) => one.exercise === compared)
-  const shown = row && { row, reply: ask ? (ask({ body, asks: [askOf(row, moves, 4)] })[0] ?? row.reply) : row.reply }
-  const over =
-    other && other !== row
-      ? { row: other, reply: ask ? (ask({ body, asks: [askOf(other, { ...moves, loadKg: null }, 4)] })[0] ?? other.reply) : other.reply }
-      : null
+  const shown = useMemo(() => row && asked(row, moves), [row, moves, asked])
+  const over = useMemo(() => (other && other !== row ? asked(other, { ...moves, loadKg: null }) : null), [other, row, moves, asked])
+  const choose = useCallback((exercise: string) => {
+    setChosen(exercise)
+    setMoves((now) => ({ ...now, loadKg: null }))
+  }, [])
+  // The figure answers within the frame; the curve follows when the hand rests.
+  const curves = useSettled(
+    useMemo(() => [shown, over].filter((one) => one !== undefined && one !== null), [shown, over]),
+    settleMs,
+  )
   const open = (next: Family) => {
-    const first = view.rows.filter((one) => one.family === next)
+    const first = view.rows.filter((one) => one.pose.family === next)
     setFamily(next)
     setChosen(next === 'squat' ? 'back-squat-high-bar' : next === 'hinge' ? 'conventional-deadlift' : (first[0]?.exercise ?? ''))
     setCompared(next === 'squat' ? 'front-squat' : next === 'hinge' ? 'sumo-deadlift' : null)
@@ -92,13 +107,10 @@ function LeversPage({ view }: { view: LeversView }) {
           before={moves.ankleGainCm === 0 ? null : own}
           chosen={row?.exercise ?? ''}
           compared={compared}
-          onChoose={(id) => {
-            setChosen(id)
-            setMoves({ ...moves, ...{ loadKg: null } })
-          }}
+          onChoose={choose}
           onCompare={setCompared}
         />
-        <Curve shown={[shown, over].filter((one) => one !== undefined && one !== null)} family={family} />
+        {!wide && <Curve shown={curves} family={family} />}
         <Notes notes={view.notes} />
       </Box>
       {shown && (
@@ -112,6 +124,11 @@ function LeversPage({ view }: { view: LeversView }) {
           caution={view.caution}
           observedLeanDeg={family === 'squat' ? view.observedLeanDeg : null}
         />
+      )}
+      {wide && (
+        <Box w="380px" flexShrink={0} overflow="auto">
+          <Curve shown={curves} family={family} />
+        </Box>
       )}
     </Flex>
   )

@@ -1,8 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react'
+import { memo } from 'react'
 import type { ModelNote } from '../../api/schema'
 
 /** What the model takes for granted and leaves out, once, in plain words. */
-export function Notes({ notes }: { notes: readonly ModelNote[] }) {
+export const Notes = memo(function Notes({ notes }: { notes: readonly ModelNote[] }) {
   return (
     <Box px={4} py={4} borderTop="1px solid" borderColor="hair" maxW="90ch">
       <chakra.h2 fontWeight="650" mb={1}>
@@ -20,4 +21,4 @@ export function Notes({ notes }: { notes: readonly ModelNote[] }) {
       </Box>
     </Box>
   )
-}
+})

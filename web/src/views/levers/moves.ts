@@ -29,8 +29,6 @@ export interface Shown {
   reply: LeverReply
 }
 
-export const rearOf = (row: LeverRow) => (row.exercise.includes('rear-foot-elevated') ? 'bench' : 'floor')
-
 export function askOf(row: LeverRow, moves: Moves, sweepStep: number | null): LeverAsk {
   return {
     exercise: row.exercise,

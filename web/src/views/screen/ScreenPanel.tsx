@@ -93,7 +93,7 @@ function Drawn({ view, screen, before }: { view: AskView; screen: ScreenSection;
         now={sidesAt(screen, ask.path) ?? {}}
         before={before ? (sidesAt(before.screen, ask.path) ?? undefined) : undefined}
         norm={norm ? { from: norm.adequate, to: norm.upper } : undefined}
-        from={Math.max(0, (keys[0] ?? 0) - (keys[1] ?? 1) + (keys[0] ?? 0) - 2)}
+        from={ask.drawnFrom ?? 0}
         to={keys.at(-1) ?? 100}
       />
       {norm && (
