@@ -2,13 +2,14 @@ using BenchmarkDotNet.Attributes;
 using Nerezza.Core;
 using Nerezza.Core.Catalogue;
 using Nerezza.Formats.Cases;
+using Nerezza.Solve;
 
 namespace Nerezza.Benchmarks;
 
 /// <summary>A whole plan from a case, warm; the budget is a median of 50 ms, of which our rules 5 ms.</summary>
 public class WholePlan
 {
-    private readonly Planner _planner = new(ExerciseCatalogue.Shipped);
+    private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new CpChooser());
     private ClientCase _case = null!;
 
     [Params("deckhand", "masters-lifter", "crane-driver")]

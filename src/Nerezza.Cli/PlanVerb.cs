@@ -4,6 +4,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
+using Nerezza.Solve;
 
 namespace Nerezza.Cli;
 
@@ -32,7 +33,7 @@ internal static class PlanVerb
             }
         }
         if (failed) return BadInput;
-        var planner = new Planner(ExerciseCatalogue.Shipped);
+        var planner = new Planner(ExerciseCatalogue.Shipped, new CpChooser());
         var mapping = new PlanMapping(ExerciseCatalogue.Shipped);
         foreach (ClientCase @case in cases)
             output.WriteLine(JsonSerializer.Serialize(mapping.ToDocument(planner.Make(@case)), files.Count == 1 ? Readable : Json.Options));

@@ -21,8 +21,8 @@ public sealed record Plan
     public IReadOnlyList<SquatStanding> Squats { get; init; } = [];
     /// <summary>The client's maxes, by exercise.</summary>
     public IReadOnlyList<OneRepMax> Maxes { get; init; } = [];
-    /// <summary>What could not be taken, and why.</summary>
-    public IReadOnlyList<PassedOver> PassedOver { get; init; } = [];
+    /// <summary>The chosen exercises, and what was passed over.</summary>
+    public ExerciseChoice Selection { get; init; } = ExerciseChoice.None;
     /// <summary>The block; null while a referral stops training.</summary>
     public Block? Block { get; init; }
     /// <summary>Remarks.</summary>

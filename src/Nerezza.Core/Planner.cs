@@ -6,13 +6,15 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core;
 
 /// <summary>The chain from case to plan: caution, maxes, findings, body, lifts, block, checks. The same case gives the same plan.</summary>
-public sealed class Planner(ExerciseCatalogue catalogue)
+public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
 {
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
     public Plan Make(ClientCase @case)
@@ -25,20 +27,61 @@ public sealed class Planner(ExerciseCatalogue catalogue)
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
         if (referral?.Level is ReferralLevel.Stop) return plan with { Checks = referred };
 
-        var caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
-        MainLiftChoice choice = MainLiftChoice.For(@case.Client, @case.Equipment, catalogue, caps);
         OpenPain openPain = @case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
         BlockKind kind = BlockKindChoice.Decide(@case.Block, @case.Client, @case.Log, openPain);
-        var builder = new BlockBuilder(@case.Client, @case.Schools, @case.Block, catalogue, new Loader(@case.Equipment), maxes);
-        Block block = builder.Build(kind, choice.Lifts);
+        BlockKindRule rule = BlockKindRule.Of(kind);
+        RoleCost cost = CostOf(@case, kind, rule);
+        var loader = new Loader(@case.Equipment);
+        ExerciseChoice selection = SelectionBook.Choose(ToSelect(@case, plan.Findings, maxes, loader, kind, cost), chooser);
+        var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults)));
+        Block block = builder.Build(kind, selection);
         return plan with
         {
-            Maxes = WithThoseUsed(maxes, choice.Lifts),
-            PassedOver = choice.PassedOver,
+            Maxes = WithThoseUsed(maxes, selection),
+            Selection = selection,
             Block = block,
-            Checks = [.. referred, .. BlockChecks.Run(block, @case.Client, catalogue)],
+            Checks = [.. referred, .. SelectionChecks.Run(selection), .. BlockChecks.Run(block, @case.Client, catalogue)],
         };
     }
+
+    private RoleCost CostOf(ClientCase @case, BlockKind kind, BlockKindRule rule)
+    {
+        IReadOnlyList<SplitDay> week = DaySplit.Of(@case.Client.Days, @case.Block);
+        IReadOnlyDictionary<Muscle, double> now = WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>();
+        double glutes = new WeeklySets(@case.Client, kind, WeeklySets.Upper(week), now).Of(Muscle.GluteusMaximus).StartMost;
+        LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
+        return RoleCost.For(rule.Aim, rule.SetsFactor, WeekLifts.LegDays(week).Count, lifts, glutes);
+    }
+
+    private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost) => new()
+    {
+        Client = @case.Client,
+        Equipment = @case.Equipment,
+        Schools = @case.Schools,
+        Catalogue = catalogue,
+        Findings = findings,
+        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+        Loader = loader,
+        Ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
+        Lifter = LifterOf(@case),
+        LoadKg = exercise => maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * @case.Client.MassKg) : 0,
+        Log = @case.Log,
+        Kind = kind,
+        Block = @case.Block,
+        Cost = cost,
+    };
+
+    private static Lifter LifterOf(ClientCase @case) => Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
+
+    /// <summary>The weaker side goes first; its evidence says how far behind it is.</summary>
+    private static SidePlan SidesOf(IReadOnlyList<Finding> findings) => findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
+        ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<double>().Cast<double?>().FirstOrDefault())
+        : SidePlan.Even;
+
+    /// <summary>Skill work stays ten points of 1RM under the load at which the fault starts (handbook 11).</summary>
+    private double SkillCapOf(Exercise exercise, IReadOnlyList<LiftFault> faults) => faults
+        .Where(fault => catalogue[fault.Lift].Pattern == exercise.Pattern && fault.FromPercent is not null)
+        .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100).DefaultIfEmpty(1).Min();
 
     /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
@@ -53,14 +96,14 @@ public sealed class Planner(ExerciseCatalogue catalogue)
     }
 
     private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(
-        Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg),
+        LifterOf(@case),
         exercise => maxes.Find(exercise)?.Kilograms ?? 0);
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
-    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, IReadOnlyList<MainLift> lifts) =>
+    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, ExerciseChoice selection) =>
     [
         .. maxes.Measured
-            .Concat(lifts.Select(lift => maxes.Find(lift.Exercise.Id)).OfType<OneRepMax>())
+            .Concat(selection.All.Select(chosen => maxes.Find(chosen.Exercise.Id)).OfType<OneRepMax>())
             .DistinctBy(max => (max.Exercise, max.Side))
             .OrderBy(max => max.Exercise, StringComparer.Ordinal).ThenBy(max => max.Side),
     ];

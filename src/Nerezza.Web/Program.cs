@@ -1,3 +1,5 @@
+using Nerezza.Core.Selection;
+using Nerezza.Solve;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
@@ -16,7 +18,7 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>();
+builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<IChooser>(new CpChooser()).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>();
 // While the build only describes the API there is no database to keep keys in.
 IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
 if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();

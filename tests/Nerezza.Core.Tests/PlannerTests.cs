@@ -7,13 +7,14 @@ using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests;
 
 /// <summary>What must hold of every plan, over made-up cases of all kinds.</summary>
 public sealed class PlannerTests
 {
-    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped);
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser());
     private static readonly string[] Lifts =
         ["back-squat-high-bar", "back-squat-low-bar", "front-squat", "heels-raised-back-squat", "leg-press", "conventional-deadlift", "sumo-deadlift", "romanian-deadlift", "trap-bar-deadlift"];
 
@@ -127,7 +128,7 @@ public sealed class PlannerTests
         foreach ((Week load, Week deload) in block.Weeks.Zip(block.Weeks.Skip(1)).Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload))
             foreach ((PrescribedItem before, PrescribedItem item) in load.Sessions.Zip(deload.Sessions).SelectMany(pair => pair.First.Items.Zip(pair.Second.Items)))
             {
-                Assert.Equal((before.Sets.Count + 1) / 2, item.Sets.Count);
+                Assert.Equal((SetsASide(before) + 1) / 2, SetsASide(item));
                 Assert.All(item.Sets, set => Assert.True(set.Rpe.Value <= 6));
                 if (item.Sets[0].Load is { } light && before.Sets[^1].Load is { } heavy) Assert.True(light <= heavy);
             }
@@ -153,6 +154,8 @@ public sealed class PlannerTests
 
     [Fact]
     public void The_same_case_gives_the_same_plan() => AnyCase.Sample(@case => Assert.Equal(Text(Planner.Make(@case)), Text(Planner.Make(@case))), iter: 50);
+
+    private static int SetsASide(PrescribedItem item) => item.Sets.Count(set => set.Side == item.Sets[^1].Side);
 
     private static bool IsHeavyHinge(PrescribedItem item) => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge
         && item.Sets.Any(set => set.Percent?.Value >= 75 || set.Rpe.Value >= 8);

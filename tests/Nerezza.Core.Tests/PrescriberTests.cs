@@ -4,6 +4,8 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests;
 
@@ -72,10 +74,20 @@ public sealed class PrescriberTests
 
     private static PrescribedItem Prescribe(string exercise, WeekTarget target, double? max = 120)
     {
-        RoleRule main = RoleRule.Of(Role.Main, Aim.Strength);
-        return new Prescriber(new Loader(Gym), 80).Prescribe(ExerciseCatalogue.Shipped[exercise], main, new RepRange(3, 8), target,
-            max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured) : null, WarmUpNeed.ColdPattern, ItemReason.TargetLift);
+        RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Pattern.Squat);
+        return new Prescriber(new Loader(Gym), 80).Prescribe(Named(exercise), main, new RepRange(3, 8), target,
+            max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured) : null, WarmUpNeed.ColdPattern, SidePlan.Even);
     }
+
+    private static Chosen Named(string exercise) => new()
+    {
+        Exercise = ExerciseCatalogue.Shipped[exercise],
+        Role = Role.Main,
+        Reason = ChosenReason.TargetLift,
+        Score = 1,
+        Parts = new ScoreParts(1, 1, 1, 1, 1, 1, 1, 1),
+        Limits = new Caution.Allowed(Rpe.Ten, 1),
+    };
 
     private static string Text(PrescribedItem item) =>
         string.Join(' ', item.Sets.Select(set => FormattableString.Invariant($"{set.Reps}x{set.Load!.Value.Kilograms}@{set.Rpe.Value}")));

@@ -1,21 +1,14 @@
-using System.Text;
-using System.Text.Json;
 using System.Text.Json.Nodes;
-using Nerezza.Core;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
-using Nerezza.Formats;
-using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
-using Nerezza.Tests.Shared;
 
 namespace Nerezza.Web.Tests;
 
 /// <summary>Whole cases with the findings that the handbook asks for, written out by hand with the rule each rests on.</summary>
 public sealed class FindingCasesTests
 {
-    private static readonly JsonArray Written = JsonNode.Parse(File.ReadAllText(Path.Combine(ServerProcess.Root, "tests/Nerezza.Web.Tests/Cases/findings.json")))!.AsArray();
+    private static readonly JsonArray Written = WrittenCase.Read("findings.json");
 
     public static TheoryData<int> All => [.. Enumerable.Range(0, Written.Count)];
 
@@ -54,7 +47,7 @@ public sealed class FindingCasesTests
         PlanDocument plan = PlanOfFile("crane-driver.json");
         Assert.Equal(["pain-flexion pain - 2 0.6"], plan.Findings.Select(Line));
         Assert.Null(plan.Referral);
-        JsonObject night = JsonNode.Parse(File.ReadAllText(Path.Combine(Samples.Folder, "crane-driver.json")))!.AsObject();
+        JsonObject night = WrittenCase.Shared("crane-driver.json");
         night["client"]!["health"] = JsonNode.Parse("""{ "flags": ["night-pain"] }""");
         PlanDocument stopped = PlanOf(night);
         Assert.Equal(("refer - - 3 0.95", ReferralLevel.Stop), (Line(stopped.Findings[0]), stopped.Referral!.Level));
@@ -77,18 +70,7 @@ public sealed class FindingCasesTests
     private static string Line(FindingPart finding) => FormattableString.Invariant(
         $"{Codes.Of(finding.Code)} {(finding.Cause is { } cause ? Codes.Of(cause) : "-")} {(finding.Side is { } side ? Codes.Of(side) : "-")} {finding.Severity} {finding.Confidence:0.##}");
 
-    private static PlanDocument PlanOfFile(string file) => PlanOf(JsonNode.Parse(File.ReadAllText(Path.Combine(Samples.Folder, file)))!.AsObject());
+    private static PlanDocument PlanOfFile(string file) => PlanOf(WrittenCase.Shared(file));
 
-    /// <summary>Fills a written part up to a whole case: 175 cm, 80 kg, intermediate, four weeks from 30 November.</summary>
-    private static PlanDocument PlanOf(JsonObject part)
-    {
-        JsonObject client = JsonNode.Parse("""{ "name": "Written", "heightCm": 175, "massKg": 80, "level": "intermediate", "days": [{ "day": "mon", "minutes": 60 }] }""")!.AsObject();
-        foreach ((string name, JsonNode? value) in part["client"]?.AsObject() ?? []) client[name] = value?.DeepClone();
-        part["client"] = client;
-        part["format"] = "nerezza.case";
-        part["version"] = 1;
-        part["block"] ??= JsonNode.Parse("""{ "start": "2026-11-30", "weeks": 4 }""");
-        var read = Assert.IsType<CaseReading.Valid>(CaseReader.Read(Encoding.UTF8.GetBytes(part.ToJsonString())));
-        return new PlanMapping(ExerciseCatalogue.Shipped).ToDocument(new Planner(ExerciseCatalogue.Shipped).Make(read.Case));
-    }
+    private static PlanDocument PlanOf(JsonObject part) => WrittenCase.PlanOf(part);
 }

@@ -1,3 +1,4 @@
+#pragma warning disable CA1720 // Long and short are lengths of a muscle here.
 #pragma warning disable CS1591 // The members are the codes of the handbook, section 8, spelled as there.
 namespace Nerezza.Core.Catalogue;
 
@@ -21,5 +22,11 @@ public enum LoadSource
 /// <summary>Positions that an exercise trains.</summary>
 public enum Position { StartOfThePull, BottomOfTheSquat, Lockout, UprightTrunk, BracedTrunk, OneLegBalance }
 
-/// <summary>Findings that an exercise conflicts with; the same codes as the findings.</summary>
-public enum Conflict { PainFlexion, PainExtension, PainKnee, PainOther }
+/// <summary>What an exercise conflicts with: pain by its kind or region, a range that is missing, pregnancy, and for order alone a tired grip.</summary>
+public enum Conflict { PainFlexion, PainExtension, PainKnee, PainHip, PainShoulder, PainAnkle, ShoulderRange, Pregnant, Grip }
+
+/// <summary>The length at which the target muscle is loaded.</summary>
+public enum MuscleLength { Long, Mid, Short }
+
+/// <summary>Where in the range an exercise is hardest.</summary>
+public enum HardestAt { Bottom, Middle, Top, Even }

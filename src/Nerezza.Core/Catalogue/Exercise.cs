@@ -34,6 +34,24 @@ public sealed record Exercise
     public bool FromFloor { get; init; }
     /// <summary>Load along the spine, 0 to 3.</summary>
     public int Axial { get; init; }
+    /// <summary>Muscles that it trains with their share of a set: 1 prime mover, 0.5, 0.25.</summary>
+    public IReadOnlyDictionary<Muscle, double> Muscles { get; init; } = new Dictionary<Muscle, double>();
+    /// <summary>The length at which the target muscle is loaded.</summary>
+    public MuscleLength Length { get; init; } = MuscleLength.Mid;
+    /// <summary>Where in the range it is hardest.</summary>
+    public HardestAt Hardest { get; init; } = HardestAt.Even;
+    /// <summary>Positions that it trains.</summary>
+    public IReadOnlyList<Position> Positions { get; init; } = [];
+    /// <summary>How much it tires the whole lifter, 0 to 3.</summary>
+    public int Systemic { get; init; }
+    /// <summary>How sore it leaves the muscle, 0 to 3.</summary>
+    public int Soreness { get; init; }
+    /// <summary>The lift it carries over to; null when it stands for itself.</summary>
+    public string? CarriesTo { get; init; }
+    /// <summary>The exercise that this id is another name for; null for most. Selection takes the other.</summary>
+    public string? VariantOf { get; init; }
+    /// <summary>What to take care of; null where nothing beyond the watch is due.</summary>
+    public string? Caution { get; init; }
     /// <summary>Skill that it asks for, 1 to 4.</summary>
     public int Skill { get; init; } = 1;
     /// <summary>What it must not be done with (handbook 7).</summary>
@@ -42,6 +60,12 @@ public sealed record Exercise
     public IReadOnlyList<string> Cues { get; init; } = [];
     /// <summary>The one fault to watch for; null when none stands out.</summary>
     public string? Watch { get; init; }
+
+    /// <summary>The share of a set that a muscle gets, 0 when it has none.</summary>
+    public double ShareOf(Muscle muscle) => Muscles.GetValueOrDefault(muscle);
+
+    /// <summary>The muscles with a whole share.</summary>
+    public IEnumerable<Muscle> PrimeMovers => Muscles.Where(row => row.Value >= 1).Select(row => row.Key);
 
     /// <summary>Whether any one of its sets of kit is at hand.</summary>
     public bool CanBeDoneWith(Equipment equipment) => Kit.Any(equipment.Has);

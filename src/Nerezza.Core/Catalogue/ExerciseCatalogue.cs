@@ -57,6 +57,15 @@ internal sealed record ExerciseRow
     public bool? FromFloor { get; init; }
     public int? Axial { get; init; }
     public int? Skill { get; init; }
+    public IReadOnlyDictionary<string, double>? Muscles { get; init; }
+    public required string Length { get; init; }
+    public required string Hardest { get; init; }
+    public IReadOnlyList<string>? Positions { get; init; }
+    public int? Systemic { get; init; }
+    public int? Soreness { get; init; }
+    public string? CarriesTo { get; init; }
+    public string? VariantOf { get; init; }
+    public string? Caution { get; init; }
     public IReadOnlyList<string>? Cues { get; init; }
     public string? Watch { get; init; }
 
@@ -76,6 +85,15 @@ internal sealed record ExerciseRow
         Tempo = Tempo is null ? null : Measures.Tempo.Parse(Tempo),
         FromFloor = FromFloor ?? false,
         Axial = Axial ?? 0,
+        Muscles = (Muscles ?? new Dictionary<string, double>()).ToDictionary(row => Code<Muscle>(row.Key), row => row.Value),
+        Length = Code<MuscleLength>(Length),
+        Hardest = Code<HardestAt>(Hardest),
+        Positions = [.. (Positions ?? []).Select(Code<Position>)],
+        Systemic = Systemic ?? 0,
+        Soreness = Soreness ?? 0,
+        CarriesTo = CarriesTo,
+        VariantOf = VariantOf,
+        Caution = Caution,
         Skill = Skill ?? 1,
         Conflicts = [.. (Conflicts ?? []).Select(Code<Conflict>)],
         Cues = Cues ?? [],

@@ -15,6 +15,7 @@ public static class BlockChecks
         .. Guardian(block, client),
         .. Length(block),
         .. Patterns(block, catalogue),
+        .. Loads(block),
         .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => OfSession(week, session))),
         .. Hinges(block, catalogue),
     ];
@@ -31,17 +32,23 @@ public static class BlockChecks
 
     private static IEnumerable<Check> Patterns(Block block, ExerciseCatalogue catalogue)
     {
+        // A split squat stands in for a squat, a thrust for a hinge (handbook 12).
         HashSet<Pattern> there = [.. block.Weeks[0].Sessions.SelectMany(s => s.Items).Select(item => catalogue[item.Exercise].Pattern)];
-        foreach (Pattern pattern in new[] { Pattern.Squat, Pattern.Hinge }.Where(pattern => !there.Contains(pattern)))
-            yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(pattern));
+        if (!there.Overlaps([Pattern.Squat, Pattern.Lunge])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Squat));
+        if (!there.Overlaps([Pattern.Hinge, Pattern.Thrust])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Hinge));
     }
+
+    /// <summary>A main or second lift by effort alone is said once, where it first stands.</summary>
+    private static IEnumerable<Check> Loads(Block block) => block.Weeks
+        .SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => (week, session, item))))
+        .Where(row => row.item.Role is Selection.Role.Main or Selection.Role.Second && row.item.Sets.Any(set => set.Load is null))
+        .DistinctBy(row => row.item.Exercise)
+        .Select(row => new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, row.week.Number, row.session.Day, row.item.Exercise));
 
     private static IEnumerable<Check> OfSession(Week week, Session session)
     {
         if (session.Minutes > session.MinutesGiven * (1 + CheckRules.Shipped.MinutesOver))
             yield return new Check(CheckCode.SessionTooLong, CheckSeverity.Warn, week.Number, session.Day, Value: session.Minutes, Limit: session.MinutesGiven);
-        foreach (PrescribedItem item in session.Items.Where(item => item.Sets.Any(set => set.Load is null)))
-            yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, week.Number, session.Day, item.Exercise);
     }
 
     private static IEnumerable<Check> Hinges(Block block, ExerciseCatalogue catalogue)

@@ -17,6 +17,8 @@ public enum CheckCode
     PatternMissing,
     /// <summary>The block is shorter or longer than its kind usually is.</summary>
     BlockLength,
+    /// <summary>No chosen exercise answers a finding.</summary>
+    FindingUnanswered,
     /// <summary>A referral is open.</summary>
     ReferralOpen,
 }
@@ -35,7 +37,7 @@ public enum CheckSeverity
 /// <summary>One remark of a check: a code and the numbers that Wording needs.</summary>
 /// <param name="Week">The week, or null for the whole block.</param>
 /// <param name="Day">The day, or null for the whole week.</param>
-/// <param name="Exercise">The exercise id it is about, where it is about one.</param>
+/// <param name="Exercise">The exercise, pattern or finding it is about, by its code.</param>
 /// <param name="Value">The value found, in the unit that the code speaks of.</param>
 /// <param name="Limit">The limit that it passed.</param>
 public sealed record Check(CheckCode Code, CheckSeverity Severity, int? Week = null, Weekday? Day = null, string? Exercise = null, double? Value = null, double? Limit = null);

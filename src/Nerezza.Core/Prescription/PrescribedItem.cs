@@ -1,17 +1,10 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
-
-/// <summary>Why an exercise stands in a session; Wording says it in a sentence.</summary>
-public enum ItemReason
-{
-    /// <summary>The client named it as a target.</summary>
-    TargetLift,
-    /// <summary>No target of its pattern was named, or none can be done: the first of the usual order that can.</summary>
-    UsualLift,
-}
 
 /// <summary>One exercise of a session with all its sets.</summary>
 public sealed record PrescribedItem
@@ -21,7 +14,9 @@ public sealed record PrescribedItem
     /// <summary>What it is for.</summary>
     public required Role Role { get; init; }
     /// <summary>Why it is here.</summary>
-    public required ItemReason Reason { get; init; }
+    public required ChosenReason Reason { get; init; }
+    /// <summary>The findings that it answers.</summary>
+    public IReadOnlyList<FindingCode> Answers { get; init; } = [];
     /// <summary>Cues, the one to watch first.</summary>
     public required IReadOnlyList<string> Cues { get; init; }
     /// <summary>Warm-up sets, lightest first.</summary>
@@ -57,4 +52,6 @@ public sealed record PrescribedSet
     public required Rest Rest { get; init; }
     /// <summary>The side that works; null for both.</summary>
     public Side? Side { get; init; }
+    /// <summary>Distance of a carry, metres; null for work by repetitions.</summary>
+    public int? Metres { get; init; }
 }

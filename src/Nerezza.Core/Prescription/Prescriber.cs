@@ -2,6 +2,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
@@ -10,8 +11,10 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
 {
     /// <summary>The sets and their warm-up.</summary>
     /// <param name="max">The lift's max; null prescribes by effort alone.</param>
-    public PrescribedItem Prescribe(Exercise exercise, RoleRule rule, RepRange range, WeekTarget target, OneRepMax? max, WarmUpNeed need, ItemReason reason)
+    /// <param name="sides">Which side goes first, for one-sided work.</param>
+    public PrescribedItem Prescribe(Chosen chosen, RoleRule rule, RepRange range, WeekTarget target, OneRepMax? max, WarmUpNeed need, SidePlan sides)
     {
+        Exercise exercise = chosen.Exercise;
         Tempo tempo = exercise.Tempo ?? rule.Tempo;
         IReadOnlyList<Wish> wishes = Wishes(target, range, tempo);
         LoadMeans? means = null;
@@ -22,18 +25,19 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
             double body = exercise.BodyFraction * bodyMassKg;
             double work = wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
             means = loader.MeansFor(exercise, work);
-            sets = WithLoads(wishes, new LoadFit(curve, max.Kilograms * wishes[0].LoadFactor, body, means), tempo, rule.Rest);
+            sets = WithLoads(wishes, new LoadFit(curve, max.Kilograms * wishes[0].LoadFactor, body, means), tempo, rule.Rest, target.Metres);
         }
         if (sets.Count == 0)
-            sets = [.. wishes.Select(wish => new PrescribedSet { Reps = wish.Wanted.Reps, Rpe = wish.Written, Tempo = tempo, Rest = rule.Rest })];
+            sets = [.. wishes.Select(wish => new PrescribedSet { Reps = wish.Wanted.Reps, Rpe = wish.Written, Tempo = tempo, Rest = rule.Rest, Metres = target.Metres })];
         return new PrescribedItem
         {
             Exercise = exercise.Id,
             Role = rule.Role,
-            Reason = reason,
+            Reason = chosen.Reason,
+            Answers = chosen.Answers,
             Cues = exercise.Watch is { } watch ? [watch, .. exercise.Cues] : exercise.Cues,
             WarmUp = means is null || sets.All(set => set.Load is null) ? [] : Ramp(sets, means, need),
-            Sets = sets,
+            Sets = exercise.Sides is Sides.One ? sides.Split(sets) : sets,
             Range = range,
         };
     }
@@ -62,7 +66,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         return Rpe.Min(Rpe.NearestHalf(middle.Value + Math.Clamp(half, -rules.SpreadAtMost, rules.SpreadAtMost)), target.MostRpe);
     }
 
-    private static List<PrescribedSet> WithLoads(IReadOnlyList<Wish> wishes, LoadFit fit, Tempo tempo, Rest rest)
+    private static List<PrescribedSet> WithLoads(IReadOnlyList<Wish> wishes, LoadFit fit, Tempo tempo, Rest rest, int? metres)
     {
         List<PrescribedSet> sets = [];
         foreach (Wish wish in wishes)
@@ -78,6 +82,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
                 Rpe = Rpe.NearestHalf(fitted.Rpe.Value + shift),
                 Tempo = tempo,
                 Rest = rest,
+                Metres = metres,
             });
         }
         return WithPieces(sets, fit.Means);

@@ -1,16 +1,9 @@
 using System.Text.Json.Serialization;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
-
-/// <summary>What an exercise is for in a session.</summary>
-public enum Role
-{
-    /// <summary>The lift that the session is about.</summary>
-    Main,
-    /// <summary>The second lift of the day.</summary>
-    Second,
-}
 
 /// <summary>What a main lift trains.</summary>
 public enum Aim
@@ -26,24 +19,33 @@ public enum Aim
 }
 
 /// <summary>One row of the table of handbook 11.</summary>
+/// <param name="Pattern">The pattern that the row is for; null for all that have no row of their own.</param>
+/// <param name="Metres">Shortest and longest distance of a carry; null for work by repetitions.</param>
 /// <param name="WorkSets">Sets prescribed where minutes allow.</param>
-public sealed record RoleRule(Role Role, Aim Aim, int WorkSets, RepRange Reps, Rpe LowestRpe, Rpe HighestRpe, Rest Rest, Tempo Tempo)
+public sealed record RoleRule(Role Role, Aim Aim, Pattern? Pattern, int WorkSets, RepRange Reps, Rpe LowestRpe, Rpe HighestRpe, Rest Rest, Tempo Tempo, IReadOnlyList<int>? Metres)
 {
     /// <summary>The row of a role; roles without an aim of their own have one row for all.</summary>
-    public static RoleRule Of(Role role, Aim aim) =>
-        PrescriptionRules.Shipped.Rows.FirstOrDefault(row => row.Role == role && row.Aim == aim)
-        ?? PrescriptionRules.Shipped.Rows.First(row => row.Role == role);
+    public static RoleRule Of(Role role, Aim aim, Pattern pattern) =>
+        Best(role, row => row.Pattern == pattern && (row.Aim == aim || row.Aim is Aim.Any))
+        ?? Best(role, row => row.Pattern is null && row.Aim == aim)
+        ?? PrescriptionRules.Shipped.Rows.First(row => row.Role == role && row.Pattern is null);
+
+    private static RoleRule? Best(Role role, Func<RoleRule, bool> fits) => PrescriptionRules.Shipped.Rows.FirstOrDefault(row => row.Role == role && fits(row));
 }
 
 /// <summary>The numbers of handbook section 11, from Data/roles.yaml.</summary>
+/// <summary>Numbers of handbook 11 that other rooms ask for.</summary>
 internal sealed record PrescriptionRules
 {
+    /// <summary>Points of 1RM that skill work stays under a fault.</summary>
+    public static double SkillBelowFault => Shipped.File.SkillBelowFault;
+
     private PrescriptionRules(RolesFile file)
     {
         File = file;
         Rows = [.. file.Roles.Select(row => new RoleRule(
-            Codes.Find<Role>(row.Role)!.Value, Codes.Find<Aim>(row.Aim)!.Value, row.WorkSets, new RepRange(row.Reps[0], row.Reps[1]),
-            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), Rest.MiddleOf(row.RestSeconds[0], row.RestSeconds[1]), Tempo.Parse(row.Tempo)))];
+            Codes.Find<Role>(row.Role)!.Value, Codes.Find<Aim>(row.Aim)!.Value, row.Pattern is { } pattern ? Codes.Find<Pattern>(pattern) : null, row.WorkSets, new RepRange(row.Reps[0], row.Reps[1]),
+            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), Rest.MiddleOf(row.RestSeconds[0], row.RestSeconds[1]), Tempo.Parse(row.Tempo), row.Metres))];
         LowStrengthReps = new RepRange(file.LowStrengthReps[0], file.LowStrengthReps[1]);
     }
 
@@ -52,19 +54,26 @@ internal sealed record PrescriptionRules
     public RolesFile File { get; }
     public IReadOnlyList<RoleRule> Rows { get; }
     public RepRange LowStrengthReps { get; }
+
+    /// <summary>The range of an accessory's second, third and later exposure in a week.</summary>
+    public RepRange Moved(int exposure) => File.MoveRange[Math.Min(exposure, File.MoveRange.Count - 1)] is [var bottom, var top] ? new RepRange(bottom, top) : LowStrengthReps;
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(
     string Role, string Aim, IReadOnlyList<int> Sets, int WorkSets, IReadOnlyList<int> Reps, IReadOnlyList<double> Rpe,
-    IReadOnlyList<int> RestSeconds, string Tempo);
+    IReadOnlyList<int> RestSeconds, string Tempo, string? Pattern = null, IReadOnlyList<int>? Metres = null);
+
+internal sealed record SetsTriedRule(IReadOnlyList<IReadOnlyList<int>> Two, IReadOnlyList<IReadOnlyList<int>> Three);
+
+internal sealed record WeakerSideRule(double ExtraBelow);
 
 internal sealed record StrengthWorkRule(double Percent, int Reps, int LeastRestSeconds);
 
-internal sealed record TimeRule(int GeneralMinutes, int WarmUpSetSeconds, int BetweenSidesSeconds, int BetweenExercisesMinutes);
+internal sealed record TimeRule(int GeneralMinutes, int WarmUpSetSeconds, int BetweenSidesSeconds, int BetweenExercisesMinutes, double SecondsAMetre, IReadOnlyList<int> WarmUpSets);
 
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
 [JsonSerializable(typeof(RolesFile))]

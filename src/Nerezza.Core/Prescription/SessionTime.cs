@@ -16,8 +16,7 @@ public static class SessionTime
 
     private static double Seconds(PrescribedItem item, Exercise exercise, TimeRule rules)
     {
-        int sides = exercise.Sides is Sides.One ? 2 : 1;
-        double work = item.Sets.Sum(set => set.Reps * set.Tempo.SecondsPerRep * sides + (sides - 1) * rules.BetweenSidesSeconds);
+        double work = item.Sets.Sum(set => set.Reps * set.Tempo.SecondsPerRep + (set.Metres ?? 0) * rules.SecondsAMetre);
         double rest = item.Sets.Take(item.Sets.Count - 1).Sum(set => set.Rest.Seconds);
         return exercise.SetUpSeconds + item.WarmUp.Count * rules.WarmUpSetSeconds + work + rest;
     }

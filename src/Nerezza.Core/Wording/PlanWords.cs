@@ -1,6 +1,7 @@
 using System.Globalization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
@@ -11,19 +12,60 @@ namespace Nerezza.Core.Wording;
 public sealed class PlanWords(ExerciseCatalogue catalogue)
 {
     /// <summary>Why an exercise stands in a session.</summary>
-    public string Because(PrescribedItem item)
+    public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers);
+
+    /// <summary>Why an exercise was chosen.</summary>
+    public string Because(Chosen chosen) => Because(chosen.Exercise.Id, chosen.Role, chosen.Reason, chosen.Answers);
+
+    /// <summary>Why an alternative was not taken.</summary>
+    /// <param name="score">Of the one that was.</param>
+    public static string Because(Alternative alternative, double score) => alternative switch
     {
-        string name = catalogue[item.Exercise].Name, place = item.Role is Role.Main ? "it comes first, while the client is fresh" : "it comes second, lighter, so that the first lift keeps its quality";
-        return item.Reason is ItemReason.TargetLift
-            ? $"{name} is a target lift; {place}."
-            : $"{name} is the first usual choice that the kit and the client's answers allow; {place}.";
+        { Part: "" } => $"scores {Share(alternative.Score)} against {Share(score)}; the set as a whole is better without it",
+        _ when alternative.Score >= score => $"scores {Share(alternative.Score)} against {Share(score)}, but the set as a whole is better without it; it falls behind in {alternative.Part}",
+        _ => $"scores {Share(alternative.Score)} against {Share(score)}, behind most in {alternative.Part}",
+    };
+
+    private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
+    {
+        string name = catalogue[exercise].Name;
+        string why = reason switch
+        {
+            ChosenReason.TargetLift => $"{name} is a target lift",
+            ChosenReason.ChangedLift => $"{name} is the variation that answers {Named(answers)}",
+            ChosenReason.SparesSpine => $"{name} takes the second place, so that the week's load on the spine stays within its budget",
+            ChosenReason.AnswersFinding => $"{name} answers {Named(answers)}",
+            ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
+            ChosenReason.FillsSets => $"{name} brings {string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} the sets that the week still needs",
+            ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
+            _ => $"{name} is the first usual choice that the kit and the client's answers allow",
+        };
+        return $"{why}; {Place(role)}.";
     }
+
+    private static string Named(IReadOnlyList<FindingCode> answers) => string.Join(" and ", answers.Select(code => FindingWords.Name(code).ToLowerInvariant()));
+
+    private static string Place(Role role) => role switch
+    {
+        Role.Main => "it comes first, while the client is fresh",
+        Role.Second => "it comes second, lighter, so that the first lift keeps its quality",
+        Role.Priming => "light, before the main lift, only until it is felt",
+        Role.Skill => "easy and slow, to learn the movement",
+        Role.Capacity => "daily, 5 to 10 minutes, comfortable",
+        Role.Carry => "at the end, when the hands may tire",
+        _ => "after the main lifts",
+    };
+
+    private static string Share(double score) => score.ToString("0.00", CultureInfo.InvariantCulture);
 
     /// <summary>Why an exercise was not taken.</summary>
     public static string Because(PassedOver passed) => passed switch
     {
         PassedOver.NoKit noKit => Missing([.. noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' '))]),
+        PassedOver.NoLoad => "it cannot be loaded with what is there",
         PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
+        PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
+        PassedOver.Locked locked => $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and its gate is not passed yet",
         _ => "the client never wants it",
     };
 
@@ -35,6 +77,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.LoadNotLoadable => $"{Name(check)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
         CheckCode.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
         CheckCode.PatternMissing => $"No {check.Exercise} can be done with this kit and these answers.",
+        CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: nothing that does can be done with this kit, these answers and open rungs.",
         CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
         _ => "A referral is open: read it before the next session.",
     };
@@ -46,6 +89,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.SessionTooLong => "Take a set off the second lift, or give the day more minutes.",
         CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
         CheckCode.GuardianConsent => "Record the consent in Intake.",
+        CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
         CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
         _ => null,
     };

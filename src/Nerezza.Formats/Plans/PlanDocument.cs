@@ -4,6 +4,7 @@ using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Formats.Plans;
@@ -19,7 +20,7 @@ public sealed record PlanDocument
     public required BodyPart Body { get; init; }
     public required IReadOnlyList<MaxPart> Maxes { get; init; }
     public required bool Proven { get; init; }
-    public required IReadOnlyList<EmptyPart> Selection { get; init; }
+    public required IReadOnlyList<ChosenPart> Selection { get; init; }
     public required IReadOnlyList<PassedOverPart> PassedOver { get; init; }
     public BlockPart? Block { get; init; }
     public required IReadOnlyList<EmptyPart> Ledger { get; init; }
@@ -28,6 +29,38 @@ public sealed record PlanDocument
 
 /// <summary>Stands for the entries of a list that stays empty until its rules are built.</summary>
 public sealed record EmptyPart;
+
+/// <summary>A chosen exercise with all that speaks for it.</summary>
+public sealed record ChosenPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    public required Role Role { get; init; }
+    public required IReadOnlyList<FindingCode> Answers { get; init; }
+    [Between(-1, 1, "a score")] public required double Score { get; init; }
+    public required PartsPart Parts { get; init; }
+    public required string Because { get; init; }
+    public required IReadOnlyList<InsteadOfPart> InsteadOf { get; init; }
+    public required IReadOnlyList<string> Substitutes { get; init; }
+}
+
+/// <summary>The parts of a score, each 0 to 1.</summary>
+public sealed record PartsPart
+{
+    [Between(0, 1, "a part")] public required double AnswersFinding { get; init; }
+    [Between(0, 1, "a part")] public required double CarryOver { get; init; }
+    [Between(0, 1, "a part")] public required double StimulusForFatigue { get; init; }
+    [Between(0, 1, "a part")] public required double FitsBody { get; init; }
+    [Between(0, 1, "a part")] public required double Level { get; init; }
+    [Between(0, 1, "a part")] public required double Freshness { get; init; }
+    [Between(0, 1, "a part")] public required double SetUp { get; init; }
+    [Between(0, 1, "a part")] public required double Liking { get; init; }
+}
+
+public sealed record InsteadOfPart
+{
+    [ExerciseId] public required string Exercise { get; init; }
+    public required string Because { get; init; }
+}
 
 public sealed record BodyPart
 {

@@ -7,6 +7,7 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 
 namespace Nerezza.Formats.Plans;
@@ -24,12 +25,34 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Findings = [.. plan.Findings.Select(_findings.ToPart)],
         Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
         Maxes = [.. plan.Maxes.Select(ToMax)],
-        Proven = true,
-        Selection = [],
-        PassedOver = [.. plan.PassedOver.Select(row => new PassedOverPart { Exercise = row.Exercise, Because = PlanWords.Because(row) })],
+        Proven = plan.Selection.Proven is Proof.Optimal,
+        Selection = [.. plan.Selection.All.Select(ToChosen)],
+        PassedOver = [.. plan.Selection.PassedOver.Select(row => new PassedOverPart { Exercise = row.Exercise, Because = PlanWords.Because(row) })],
         Block = plan.Block is { } block ? ToBlock(block) : null,
         Ledger = [],
         Checks = [.. plan.Checks.Select(ToCheck)],
+    };
+
+    public ChosenPart ToChosen(Chosen chosen) => new()
+    {
+        Exercise = chosen.Exercise.Id,
+        Role = chosen.Role,
+        Answers = chosen.Answers,
+        Score = Rounded(chosen.Score),
+        Parts = new PartsPart
+        {
+            AnswersFinding = Rounded(chosen.Parts.AnswersFinding),
+            CarryOver = Rounded(chosen.Parts.CarryOver),
+            StimulusForFatigue = Rounded(chosen.Parts.StimulusForFatigue),
+            FitsBody = Rounded(chosen.Parts.FitsBody),
+            Level = Rounded(chosen.Parts.Level),
+            Freshness = Rounded(chosen.Parts.Freshness),
+            SetUp = Rounded(chosen.Parts.SetUp),
+            Liking = Rounded(chosen.Parts.Liking),
+        },
+        Because = _words.Because(chosen),
+        InsteadOf = [.. chosen.InsteadOf.Select(other => new InsteadOfPart { Exercise = other.Exercise, Because = PlanWords.Because(other, chosen.Score) })],
+        Substitutes = chosen.Substitutes,
     };
 
     public static MaxPart ToMax(OneRepMax max) => new()
@@ -97,7 +120,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
 
     private static SetPart ToSet(PrescribedSet set) => new()
     {
-        Reps = set.Reps,
+        Reps = set.Metres is null ? set.Reps : null,
         Percent = set.Percent?.Value,
         Of = "e1rm",
         Kg = set.Load?.Kilograms,
@@ -109,6 +132,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Tempo = set.Tempo.ToString(),
         RestSeconds = set.Rest.Seconds,
         Side = set.Side,
+        Metres = set.Metres,
         Amrap = false,
     };
 

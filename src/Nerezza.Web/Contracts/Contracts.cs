@@ -6,6 +6,7 @@ using Nerezza.Core.Findings;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Levers;
 using Nerezza.Formats.Plans;

@@ -3,6 +3,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -12,12 +13,12 @@ using Nerezza.Formats.Plans;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Makes plans from a client's rows, and gives the plan in force the loads that the newest maxes ask for.</summary>
-public sealed class PlanDesk(ExerciseCatalogue catalogue, TimeProvider clock)
+public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "1";
+    public const string EngineVersion = "2";
 
-    private readonly Planner _planner = new(catalogue);
+    private readonly Planner _planner = new(catalogue, chooser);
     private readonly PlanMapping _mapping = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 

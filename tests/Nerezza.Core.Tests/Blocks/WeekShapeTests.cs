@@ -2,6 +2,7 @@ using Nerezza.Core.Blocks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
@@ -32,7 +33,7 @@ public sealed class WeekShapeTests
     [InlineData(Progression.Undulating, 3, "3@8 3@8.5 3@9")]
     public void A_strength_main_lift_goes_from_week_to_week(Progression school, int weeks, string expected)
     {
-        RoleRule main = RoleRule.Of(Role.Main, Aim.Strength);
+        RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Nerezza.Core.Catalogue.Pattern.Squat);
         WeekProgression progression = new(school, BlockKindRule.Of(BlockKind.Strength));
         IEnumerable<string> found = Shapes(weeks, school, Level.Intermediate, 30).Where(week => week.Kind is WeekKind.Load)
             .Select(week => progression.Of(week, main, main.Reps, 0)).Select(row => FormattableString.Invariant($"{row.Reps}@{row.Rpe.Value}"));

@@ -13,7 +13,7 @@ internal static class PainRules
         for (int i = 0; i < pain.Count; i++)
         {
             int severity = PainScore.LevelOf(pain[i]) switch { PainLevel.Stop => 3, PainLevel.Change => 2, _ => 1 };
-            foreach (Conflict kind in PainKind.Of(pain[i]))
+            foreach (PainSort kind in PainKind.Of(pain[i]))
                 yield return new Observation(Code(kind), Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
         }
     }
@@ -29,7 +29,7 @@ internal static class PainRules
     }
 
     /// <summary>Kinds of pain and their findings share their codes.</summary>
-    public static FindingCode Code(Conflict kind) => Codes.Find<FindingCode>(Codes.Of(kind))!.Value;
+    public static FindingCode Code(PainSort kind) => Codes.Find<FindingCode>(Codes.Of(kind))!.Value;
 
     private static IEnumerable<Evidence> Scores(PainEntry entry, string path)
     {

@@ -30,9 +30,10 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         {
             PainLevel level = PainScore.LevelOf(pain[i]);
             if (level is PainLevel.Watch) continue;
-            if (exercise.Conflicts.Intersect(PainKind.Of(pain[i])).Any()) return new Caution.RuledOut($"pain[{i}]");
+            if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(pain[i])).Any()) return new Caution.RuledOut($"pain[{i}]");
             if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id) return new Caution.RuledOut($"pain[{i}]");
         }
+        if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant)) return new Caution.RuledOut("health.flags: pregnant");
         bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
         if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve) return new Caution.RuledOut(nerve.Reasons[0]);
         bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
@@ -58,21 +59,48 @@ public static class Youth
     public static bool Is(Client client, DateOnly date) => client.AgeIn(date) < SafetyRules.Shipped.Caps.Youth.Below;
 }
 
+/// <summary>Kinds of pain; the same codes as their findings.</summary>
+public enum PainSort
+{
+    /// <summary>Low back, worse on bending.</summary>
+    PainFlexion,
+    /// <summary>Low back, worse on arching.</summary>
+    PainExtension,
+    /// <summary>Knee.</summary>
+    PainKnee,
+    /// <summary>The rest.</summary>
+    PainOther,
+}
+
 /// <summary>Which pain finding an entry is (handbook 7).</summary>
 public static class PainKind
 {
     /// <summary>The finding codes of an entry: bending, hinging and squatting against arching and overhead at the low back.</summary>
-    public static IReadOnlyList<Conflict> Of(PainEntry entry)
+    public static IReadOnlyList<PainSort> Of(PainEntry entry)
     {
-        if (entry.Region is PainRegion.Knee) return [Conflict.PainKnee];
-        if (entry.Region is not PainRegion.LowBack) return [Conflict.PainOther];
+        if (entry.Region is PainRegion.Knee) return [PainSort.PainKnee];
+        if (entry.Region is not PainRegion.LowBack) return [PainSort.PainOther];
         bool bends = entry.WorseOn.Any(trigger => trigger is PainTrigger.Bending or PainTrigger.Hinging or PainTrigger.Squatting);
         bool arches = entry.WorseOn.Any(trigger => trigger is PainTrigger.Arching or PainTrigger.Overhead);
-        List<Conflict> kinds = [];
-        if (bends) kinds.Add(Conflict.PainFlexion);
-        if (arches) kinds.Add(Conflict.PainExtension);
-        return kinds.Count > 0 ? kinds : [Conflict.PainOther];
+        List<PainSort> kinds = [];
+        if (bends) kinds.Add(PainSort.PainFlexion);
+        if (arches) kinds.Add(PainSort.PainExtension);
+        return kinds.Count > 0 ? kinds : [PainSort.PainOther];
     }
+
+    /// <summary>What an exercise must not conflict with while the entry is open: its kind at back and knee, its region elsewhere.</summary>
+    public static IReadOnlyList<Conflict> ConflictsOf(PainEntry entry) => entry.Region switch
+    {
+        PainRegion.Hip => [Conflict.PainHip],
+        PainRegion.Shoulder => [Conflict.PainShoulder],
+        PainRegion.Ankle => [Conflict.PainAnkle],
+        _ => [.. Of(entry).Where(sort => sort is not PainSort.PainOther).Select(sort => sort switch
+        {
+            PainSort.PainFlexion => Conflict.PainFlexion,
+            PainSort.PainExtension => Conflict.PainExtension,
+            _ => Conflict.PainKnee,
+        })],
+    };
 
     /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
     public static bool Covers(PainEntry entry, Exercise exercise) => entry.Exercise is { } named ? named == exercise.Id : entry.Region switch

@@ -1,6 +1,6 @@
 using Nerezza.Core.Clients;
 
-namespace Nerezza.Core.Blocks;
+namespace Nerezza.Core.Selection;
 
 /// <summary>What a training day is for.</summary>
 public enum DayFocus

@@ -1,0 +1,67 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>What stands on one weekday through a block, in the order of the session.</summary>
+public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
+{
+    /// <summary>Lays lifts and accessories on the days: the longest and those that come most often first, each on the days with most room that lie furthest apart.</summary>
+    public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools)
+    {
+        List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost))];
+        foreach ((DayRoom room, int i) in rooms.Where(room => room.Day.Focus is not DayFocus.Upper).Select((room, i) => (room, i)))
+            foreach (Chosen lift in WeekLifts.On(room.Day, i, selection.Mains)) room.Add(lift);
+        foreach (Chosen drill in selection.Others.Where(one => one.Role is Role.Priming or Role.Skill))
+            foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper && room.Fits(drill))) room.Add(drill);
+        foreach (Chosen accessory in selection.Others.Where(one => one.Sessions > 0).OrderByDescending(one => one.Answers.Count > 0).ThenByDescending(one => one.Sessions).ThenByDescending(one => cost.Minutes(one.Exercise, one.Role)).ThenBy(one => one.Exercise.Id, StringComparer.Ordinal))
+            Place(accessory, rooms);
+        return [.. rooms.Select(room => new DayPlan(room.Day, [.. room.Lifts.OrderBy(lift => OrderIn(lift.Role, schools)).ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic).ThenBy(lift => lift.Exercise.Id, StringComparer.Ordinal)])).Where(plan => plan.Lifts.Count > 0)];
+    }
+
+    /// <summary>Roles stand in the order of a session; the school of pre-exhaustion puts single joints before the main lift.</summary>
+    private static int OrderIn(Role role, Schools schools) => schools.Isolation is Isolation.PreExhaust && role is Role.SingleJoint ? (int)Role.Skill : (int)role;
+
+    private static void Place(Chosen accessory, List<DayRoom> rooms)
+    {
+        List<DayRoom> used = [];
+        for (int i = 0; i < accessory.Sessions; i++)
+        {
+            DayRoom? room = rooms.Where(room => !used.Contains(room) && Region.Suits(accessory.Exercise, room.Day.Focus) && room.Fits(accessory))
+                .OrderBy(room => room.Clashes(accessory))
+                .ThenByDescending(room => used.Select(other => Apart(other.Day, room.Day)).DefaultIfEmpty(0).Min()).ThenByDescending(room => room.Left).ThenBy(room => room.Day.FirstDate).FirstOrDefault();
+            if (room is null) return;
+            room.Add(accessory);
+            used.Add(room);
+        }
+    }
+
+    private static int Apart(SplitDay one, SplitDay other) => Math.Abs(one.FirstDate.DayNumber - other.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
+
+    private sealed class DayRoom(SplitDay day, ISetCost cost)
+    {
+        public SplitDay Day => day;
+        public List<Chosen> Lifts { get; } = [];
+        public double Left { get; private set; } = day.Day.Minutes - cost.GeneralMinutes;
+
+        public bool Fits(Chosen chosen) => Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen);
+
+        /// <summary>How many exercises of the same sort stand there already.</summary>
+        public int Clashes(Chosen chosen) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise));
+
+        /// <summary>Presses are one sort and pulls another; else the pattern.</summary>
+        private static string Sort(Exercise exercise) => Region.IsPush(exercise) ? "push" : Region.IsPull(exercise) ? "pull" : Codes.Of(exercise.Pattern);
+
+        public void Add(Chosen chosen)
+        {
+            Lifts.Add(chosen);
+            Left -= cost.Minutes(chosen.Exercise, chosen.Role);
+        }
+
+        /// <summary>No muscle has more hard sets in a session than the limit.</summary>
+        private bool MusclesFit(Chosen chosen) => chosen.Role is Role.Priming or Role.Skill || chosen.Exercise.Muscles.All(muscle =>
+            Lifts.Where(lift => lift.Role is not (Role.Priming or Role.Skill)).Sum(lift => cost.Sets(lift.Role) * lift.Exercise.ShareOf(muscle.Key)) + cost.Sets(chosen.Role) * muscle.Value <= WeeklySets.SessionMost);
+    }
+}

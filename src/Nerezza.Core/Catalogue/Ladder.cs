@@ -1,0 +1,39 @@
+using System.Text.Json.Serialization;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Catalogue;
+
+/// <summary>What has to be done on a rung before the next one opens (handbook 8).</summary>
+/// <param name="Sets">Sets on one day.</param>
+/// <param name="Reps">Repetitions of each, a side where it is one-sided; null: the top of the exercise's range.</param>
+/// <param name="Rpe">At most; null does not ask.</param>
+/// <param name="MassPercent">External load, at least this part of body mass in percent; null does not ask.</param>
+/// <param name="Days">On how many days.</param>
+public sealed record RungGate(int Sets, int? Reps, double? Rpe, double? MassPercent, int Days);
+
+/// <summary>One rung: exercises of one difficulty.</summary>
+/// <param name="Gate">Opens the next rung.</param>
+/// <param name="OpensByGateAlone">Whether only the gate below opens it, whatever the client's level.</param>
+public sealed record Rung(IReadOnlyList<string> Exercises, RungGate Gate, bool OpensByGateAlone);
+
+/// <summary>A ladder of variations, easiest first.</summary>
+public sealed record Ladder(LadderId Id, IReadOnlyList<Rung> Rungs)
+{
+    /// <summary>Every ladder.</summary>
+    public static IReadOnlyList<Ladder> All { get; } = Read();
+
+    private static List<Ladder> Read()
+    {
+        LaddersFile file = EmbeddedData.Read("ladders", LadderJson.Default.LaddersFile);
+        return [.. file.Ladders.Select(row => new Ladder(Codes.Find<LadderId>(row.Key)!.Value,
+            [.. row.Value.Select(rung => new Rung(rung.Exercises, rung.Gate ?? file.DefaultGate, rung.Own is "gate"))]))];
+    }
+}
+
+internal sealed record LaddersFile(RungGate DefaultGate, IReadOnlyDictionary<string, IReadOnlyList<RungRow>> Ladders);
+
+internal sealed record RungRow(IReadOnlyList<string> Exercises, RungGate? Gate, string? Own);
+
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSerializable(typeof(LaddersFile))]
+internal sealed partial class LadderJson : JsonSerializerContext;

@@ -1,0 +1,16 @@
+using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Checks;
+
+/// <summary>Checks what was chosen before it is laid out.</summary>
+public static class SelectionChecks
+{
+    /// <summary>A clear or marked finding that no chosen exercise answers.</summary>
+    public static IReadOnlyList<Check> Run(ExerciseChoice selection) =>
+    [
+        .. selection.Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
+            .Select(finding => new Check(CheckCode.FindingUnanswered, CheckSeverity.Warn, Exercise: Codes.Of(finding.Code))),
+    ];
+}

@@ -1,0 +1,60 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Prescription;
+
+/// <summary>What an exercise costs before its loads are known: the sets of its role and the minutes they take (handbook 11).</summary>
+/// <param name="setsFactor">What the block's kind leaves of the sets.</param>
+/// <param name="main">Sets of a main lift before that, where the week gives less than its role would.</param>
+/// <param name="second">Likewise of a second lift.</param>
+/// <param name="singleJoint">Likewise of single-joint work.</param>
+public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, int singleJoint) : ISetCost
+{
+    /// <summary>The cost for a client's week: as many sets of main and second lifts as the glutes' week holds.</summary>
+    /// <param name="legDays">Days with squat and hinge.</param>
+    /// <param name="glutesMost">High limit of the glutes' hard sets a week.</param>
+    public static RoleCost For(Aim aim, double setsFactor, int legDays, LiftsADay lifts, double glutesMost)
+    {
+        IReadOnlyList<IReadOnlyList<int>> tried = lifts is LiftsADay.Three ? PrescriptionRules.Shipped.File.SetsTried.Three : PrescriptionRules.Shipped.File.SetsTried.Two;
+        int others = lifts is LiftsADay.Three ? 2 : 1;
+        IReadOnlyList<int> fits = tried.FirstOrDefault(pair => legDays * (pair[0] + others * pair[1]) <= glutesMost) ?? tried[^1];
+        return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2]);
+    }
+
+    private static readonly TimeRule Time = PrescriptionRules.Shipped.File.Time;
+
+    /// <inheritdoc/>
+    public int GeneralMinutes => Time.GeneralMinutes;
+
+    /// <inheritdoc/>
+    public int Sets(Role role)
+    {
+        int most = role switch { Role.Main => main, Role.Second => second, Role.SingleJoint => singleJoint, _ => int.MaxValue };
+        return Math.Max(1, (int)Math.Round(Math.Min(most, RoleRule.Of(role, aim, Pattern.Squat).WorkSets) * setsFactor, MidpointRounding.AwayFromZero));
+    }
+
+    /// <inheritdoc/>
+    public double Minutes(Exercise exercise, Role role)
+    {
+        if (role is Role.Capacity) return 0; // daily, away from the session
+        RoleRule rule = RoleRule.Of(role, aim, exercise.Pattern);
+        int sets = Sets(role), sides = exercise.Sides is Sides.One ? 2 : 1;
+        double set = (rule.Reps.Overlap(exercise.Reps) ?? exercise.Reps).Middle * (exercise.Tempo ?? rule.Tempo).SecondsPerRep + (rule.Metres?[^1] ?? 0) * Time.SecondsAMetre;
+        double work = sets * (set * sides + (sides - 1) * Time.BetweenSidesSeconds) + (sets - 1) * rule.Rest.Seconds;
+        return (exercise.SetUpSeconds + Time.WarmUpSets[(int)WarmUpIn(role)] * Time.WarmUpSetSeconds + work) / 60 + Time.BetweenExercisesMinutes;
+    }
+
+    /// <summary>Full ramp, short ramp, one set, none.</summary>
+    private static Ramp WarmUpIn(Role role) => role switch { Role.Main => Ramp.Full, Role.Second => Ramp.Half, Role.Accessory => Ramp.One, _ => Ramp.None };
+
+    private enum Ramp { Full, Half, One, None }
+}
+
+/// <summary>How many lifts a leg day has.</summary>
+public enum LiftsADay
+{
+    /// <summary>Squat and hinge.</summary>
+    Two,
+    /// <summary>A thrust besides.</summary>
+    Three,
+}

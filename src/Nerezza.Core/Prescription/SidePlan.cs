@@ -1,0 +1,28 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Prescription;
+
+/// <summary>How one-sided sets are done: the weaker side first, and with one set more while it is far behind (handbook 12).</summary>
+/// <param name="First">The weaker side, or left where neither is.</param>
+/// <param name="ExtraForFirst">Sets more for the first side, 0 or 1.</param>
+public sealed record SidePlan(Side First, int ExtraForFirst)
+{
+    /// <summary>Neither side is known to be weaker.</summary>
+    public static SidePlan Even { get; } = new(Side.Left, 0);
+
+    /// <summary>The plan for a weaker side.</summary>
+    /// <param name="symmetryPercent">Limb symmetry index; null when it is not known.</param>
+    public static SidePlan Weaker(Side side, double? symmetryPercent) =>
+        new(side, symmetryPercent < PrescriptionRules.Shipped.File.WeakerSide.ExtraBelow ? 1 : 0);
+
+    /// <summary>Each set as two, a short rest between the sides and the full one after both.</summary>
+    public IReadOnlyList<PrescribedSet> Split(IReadOnlyList<PrescribedSet> sets)
+    {
+        int between = PrescriptionRules.Shipped.File.Time.BetweenSidesSeconds;
+        Side other = First is Side.Left ? Side.Right : Side.Left;
+        List<PrescribedSet> split = [.. sets.SelectMany(set => new[] { set with { Side = First, Rest = new Rest(between, between) }, set with { Side = other } })];
+        if (split.Count > 0) split.AddRange(Enumerable.Repeat(split[^1] with { Side = First }, ExtraForFirst));
+        return split;
+    }
+}

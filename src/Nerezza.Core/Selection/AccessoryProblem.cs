@@ -1,0 +1,146 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>A candidate for the set of accessories, scored.</summary>
+internal sealed record ScoredExercise(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<Finding> Answers);
+
+/// <summary>Writes the choice of accessories as a problem in whole numbers (handbook 9 and 12).</summary>
+internal sealed class AccessoryProblem
+{
+    private const int Quarter = 4;
+    private static readonly SelectionRules Rules = SelectionRules.Shipped;
+    private readonly SelectionInput _input;
+    private readonly IReadOnlyList<SplitDay> _week;
+    private readonly IReadOnlyList<ScoredExercise> _candidates;
+    private readonly IReadOnlyList<Chosen> _mains;
+    private readonly IReadOnlyList<Finding> _open;
+    private readonly WeeklySets _sets;
+    private readonly IReadOnlyDictionary<Muscle, double>? _now;
+
+    /// <param name="mains">Every standing of a main lift in the week, one entry each time.</param>
+    /// <param name="open">Findings that mains and drills leave unanswered.</param>
+    public AccessoryProblem(SelectionInput input, IReadOnlyList<ScoredExercise> candidates, IReadOnlyList<Chosen> mains, IReadOnlyList<Finding> open)
+    {
+        (_input, _week, _candidates, _mains, _open) = (input, input.Week, candidates, mains, open);
+        _now = WeeklyNow.Of(input.Log, input.Catalogue, input.Block.Start, input.Schools.SetCounting);
+        _sets = new WeeklySets(input.Client, input.Kind, WeeklySets.Upper(_week), _now ?? new Dictionary<Muscle, double>());
+    }
+
+    public ChoiceProblem Build() => new(
+        [.. _candidates.Select(candidate => new ChoiceCandidate(candidate.Exercise.Id, (int)Math.Round(candidate.Score * 1000), SessionsMost(candidate.Exercise)))],
+        [.. Minutes(), Items(), Axial(), .. MusclesHigh()], [.. MusclesLow(), .. Emphasised(), .. Patterns()], [.. Families()], [.. AnswersWorth()], Rules.Set.Session, Rules.Set.Repeat);
+
+    private int[] PerSession(Func<ScoredExercise, double> of) => [.. _candidates.Select(candidate => (int)Math.Round(of(candidate)))];
+
+    private bool WantsAbduction => _input.Client.Emphasis.Contains(Muscle.GluteusMaximus);
+
+    private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus));
+
+    private int SessionsMost(Exercise exercise)
+    {
+        bool wanted = exercise.PrimeMovers.Any(_input.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
+        return Math.Clamp(DaysFor(exercise), 1, wanted ? Rules.Set.SessionsMostEmphasised : Rules.Set.SessionsMost);
+    }
+
+    private IEnumerable<ChoiceCap> Minutes()
+    {
+        foreach (DayFocus focus in _week.Select(day => day.Focus).Distinct().Order())
+        {
+            List<SplitDay> days = [.. _week.Where(day => day.Focus == focus)];
+            double taken = focus is DayFocus.Upper ? 0 : _mains.Sum(main => _input.Cost.Minutes(main.Exercise, main.Role));
+            double left = days.Sum(day => day.Day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
+            bool alone = _week.All(day => day.Focus == focus);
+            yield return new ChoiceCap($"minutes {Codes.Of(focus)}", PerSession(c => alone || Region.Of(c.Exercise) == focus || (Region.Of(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
+        }
+    }
+
+    private ChoiceCap Items() => new("items", PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count));
+
+    private ChoiceCap Axial()
+    {
+        int week = WeeklySets.AxialBudget(_input.Client, _input.Block.Start).Week - _mains.Sum(main => main.Exercise.Axial * _input.Cost.Sets(main.Role));
+        return new ChoiceCap("axial", PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
+    }
+
+    private double Base(Muscle muscle) => _mains.Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
+
+    private int[] QuartersOf(Muscle muscle) => PerSession(c => c.Role is Role.Carry ? 0 : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting));
+
+    private double HighOf(Muscle muscle)
+    {
+        SetLimits limits = _sets.Of(muscle);
+        // An emphasised muscle, and one that an open finding asks for, may have its whole room.
+        if (limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
+        // Start from what the client does now; without a log from the low end.
+        double from = _now is { } now ? now[muscle] : limits.Low;
+        return Math.Min(limits.StartMost, Math.Max(limits.Low, Math.Max(from * (1 + Rules.StartMore.Part), from + Rules.StartMore.Sets)));
+    }
+
+    private IEnumerable<ChoiceCap> MusclesHigh() => Enum.GetValues<Muscle>()
+        .Select(muscle => new ChoiceCap($"{Codes.Of(muscle)} high", QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9))))
+        .Where(cap => cap.PerSession.Any(each => each > 0));
+
+    private IEnumerable<ChoiceWant> MusclesLow() => Enum.GetValues<Muscle>()
+        .Where(muscle => _sets.Of(muscle).Low > Base(muscle))
+        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} low", QuartersOf(muscle), (int)Math.Ceiling((_sets.Of(muscle).Low - Base(muscle)) * Quarter - 1e-9), Rules.Set.ShortSet / Quarter));
+
+    private IEnumerable<ChoiceWant> Emphasised() => _input.Client.Emphasis.Distinct()
+        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} emphasis", QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9)), Rules.Set.WantedSets / Quarter))
+        .Where(want => want.Needed > 0);
+
+    private IEnumerable<ChoiceWant> Patterns()
+    {
+        int full = _week.Count(day => day.Focus is DayFocus.Full), upper = _week.Count(day => day.Focus is DayFocus.Upper), legs = _week.Count - upper;
+        int each = full + 2 * upper, cost = Rules.Set.MissingPattern;
+        if (each > 0)
+        {
+            yield return Sessions("push", each, cost, Region.IsPush);
+            yield return Sessions("pull", each, cost, Region.IsPull);
+            yield return new ChoiceWant("push with pull", PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, cost / 2);
+        }
+        if (each > 1)
+            foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })
+                yield return Sessions(Codes.Of(pattern), 1, cost / 2, exercise => exercise.Pattern == pattern);
+        yield return Sessions("trunk", Math.Min(Rules.Set.TrunkSessions, _week.Count), Rules.Set.TrunkCost, exercise => exercise.Pattern is Pattern.Trunk);
+        if (WantsAbduction) yield return Sessions("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
+        if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Sessions("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
+    }
+
+    private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) => new(name, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
+
+    private IEnumerable<ChoiceFamily> Families() => _candidates.Select((candidate, i) => (Key: FamilyOf(candidate.Exercise), Index: i))
+        .GroupBy(row => row.Key).Where(family => family.Count() > Rules.Set.FamilyMost)
+        .Select(family => new ChoiceFamily(family.Key, [.. family.Select(row => row.Index)], Rules.Set.FamilyMost));
+
+    /// <summary>Same pattern and same main implement.</summary>
+    public static string FamilyOf(Exercise exercise) => $"{Codes.Of(exercise.Pattern)} {Codes.Of(exercise.Load)}";
+
+    private IEnumerable<ChoiceAnswer> AnswersWorth() => _open
+        .Select(finding => new ChoiceAnswer(Codes.Of(finding.Code), [.. _candidates.Select((c, i) => (c, i)).Where(row => row.c.Answers.Contains(finding)).Select(row => row.i)], Rules.Set.AnswersASeverity[finding.Severity]))
+        .Where(answer => answer.Members.Count > 0);
+}
+
+/// <summary>Which half of the body an exercise belongs to, and which way it pushes.</summary>
+public static class Region
+{
+    /// <summary>Lower, upper, or full where it suits any day.</summary>
+    public static DayFocus Of(Exercise exercise) => exercise.Pattern switch
+    {
+        Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms => DayFocus.Upper,
+        Pattern.Trunk => DayFocus.Full,
+        _ => DayFocus.Lower,
+    };
+
+    /// <summary>Whether an exercise suits a day.</summary>
+    public static bool Suits(Exercise exercise, DayFocus day) => day is DayFocus.Full || Of(exercise) is DayFocus.Full || Of(exercise) == day;
+
+    /// <summary>Presses of several joints.</summary>
+    public static bool IsPush(Exercise exercise) => exercise.Pattern is Pattern.PressHorizontal or Pattern.PressVertical && AccessoryRole.Of(exercise) is Role.Accessory;
+
+    /// <summary>Pulls of several joints.</summary>
+    public static bool IsPull(Exercise exercise) => exercise.Pattern is Pattern.PullHorizontal or Pattern.PullVertical && AccessoryRole.Of(exercise) is Role.Accessory;
+}

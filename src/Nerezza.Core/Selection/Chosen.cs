@@ -1,0 +1,68 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Why an exercise was chosen; Wording says it in a sentence.</summary>
+public enum ChosenReason
+{
+    /// <summary>The client named it as a target.</summary>
+    TargetLift,
+    /// <summary>No target of its pattern was named, or none can be done: the best of the usual order.</summary>
+    UsualLift,
+    /// <summary>It takes the place of a target, because of a finding.</summary>
+    ChangedLift,
+    /// <summary>It takes a second place in the week so that the load on the spine stays within the budget.</summary>
+    SparesSpine,
+    /// <summary>It answers a finding.</summary>
+    AnswersFinding,
+    /// <summary>A muscle would have too few sets without it.</summary>
+    FillsSets,
+    /// <summary>The week needs its pattern.</summary>
+    FillsPattern,
+    /// <summary>It adds most for its fatigue.</summary>
+    AddsStimulus,
+}
+
+/// <summary>An alternative that was not taken.</summary>
+/// <param name="Part">The part of the score that speaks most against it.</param>
+public sealed record Alternative(string Exercise, double Score, string Part);
+
+/// <summary>One chosen exercise with all that speaks for it.</summary>
+public sealed record Chosen
+{
+    /// <summary>The exercise.</summary>
+    public required Exercise Exercise { get; init; }
+    /// <summary>What it is for.</summary>
+    public required Role Role { get; init; }
+    /// <summary>Why it is here.</summary>
+    public required ChosenReason Reason { get; init; }
+    /// <summary>The open findings that it answers, gravest first.</summary>
+    public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+    /// <summary>0 to 1.</summary>
+    public required double Score { get; init; }
+    /// <summary>The parts of the score.</summary>
+    public required ScoreParts Parts { get; init; }
+    /// <summary>What caution leaves of it.</summary>
+    public required Caution.Allowed Limits { get; init; }
+    /// <summary>Sessions a week for an accessory; 0 where the week's layout decides.</summary>
+    public int Sessions { get; init; }
+    /// <summary>The next best.</summary>
+    public IReadOnlyList<Alternative> InsteadOf { get; init; } = [];
+    /// <summary>What can stand in for it on the floor, best first.</summary>
+    public IReadOnlyList<string> Substitutes { get; init; } = [];
+}
+
+/// <summary>A main lift with the variation that takes its second place of the week; often itself.</summary>
+public sealed record MainSlot(Pattern Pattern, Chosen Main, Chosen Second);
+
+/// <summary>The whole choice for a block.</summary>
+public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, Proof Proven, string School)
+{
+    /// <summary>Nothing chosen.</summary>
+    public static ExerciseChoice None { get; } = new([], [], [], [], Proof.Optimal, "");
+
+    /// <summary>Every chosen exercise once, mains first.</summary>
+    public IEnumerable<Chosen> All => Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);
+}

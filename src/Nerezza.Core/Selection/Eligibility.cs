@@ -1,0 +1,35 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>The hard filters of handbook 9, each with its reason kept.</summary>
+public sealed class Eligibility(Client client, Equipment equipment, TrainingCaps caps, LadderBook ladders, IReadOnlyList<Finding> findings, Loader loader)
+{
+    private readonly bool _shoulderRange = findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= SelectionRules.Shipped.MainChanges.Severity);
+
+    /// <summary>Why an exercise cannot be taken; null when it can.</summary>
+    public PassedOver? Judge(Exercise exercise)
+    {
+        if (!exercise.CanBeDoneWith(equipment)) return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(equipment));
+        if (caps.For(exercise) is Caution.RuledOut ruledOut) return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
+        if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange)) return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
+        if (ladders.LockOn(exercise.Id) is { } locked) return new PassedOver.Locked(exercise.Id, locked);
+        if (client.Dislikes.Any(dislike => dislike.Never && dislike.Exercise == exercise.Id)) return new PassedOver.Disliked(exercise.Id);
+        return HasLoad(exercise) ? null : new PassedOver.NoLoad(exercise.Id);
+    }
+
+    /// <summary>What caution leaves of an exercise that can be taken.</summary>
+    public Caution.Allowed LimitsOf(Exercise exercise) => (Caution.Allowed)caps.For(exercise);
+
+    private bool HasLoad(Exercise exercise)
+    {
+        // What an implement weighs may not be known: that leaves effort to lead. Only counted pieces and plates can fall short.
+        bool counted = exercise.Load is LoadSource.TwoKettlebells && equipment.Kettlebells.Count > 0;
+        bool barFromFloor = exercise.FromFloor && equipment.Plates.Count > 0;
+        return !(counted || barFromFloor) || loader.MeansFor(exercise).Any(means => means.Steps.Count > 0);
+    }
+}

@@ -1,0 +1,25 @@
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Why an exercise was not taken: a hard filter of handbook 9.</summary>
+public abstract record PassedOver(string Exercise)
+{
+    /// <summary>Kit is not there.</summary>
+    public sealed record NoKit(string Exercise, IReadOnlyList<Implement> Missing) : PassedOver(Exercise);
+
+    /// <summary>The kit is there but nothing can be loaded with it: no two kettlebells of one mass, no full-size plates for a pull from the floor.</summary>
+    public sealed record NoLoad(string Exercise) : PassedOver(Exercise);
+
+    /// <summary>Pain or a referral rules it out.</summary>
+    public sealed record Unsafe(string Exercise, string Reason) : PassedOver(Exercise);
+
+    /// <summary>It asks for a range that the screen found missing.</summary>
+    public sealed record NoRange(string Exercise, Findings.FindingCode Finding) : PassedOver(Exercise);
+
+    /// <summary>Its rung is not open.</summary>
+    public sealed record Locked(string Exercise, LockedRung Rung) : PassedOver(Exercise);
+
+    /// <summary>The client never wants it.</summary>
+    public sealed record Disliked(string Exercise) : PassedOver(Exercise);
+}

@@ -1,0 +1,191 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open (handbook 9).</summary>
+public sealed class SelectionBook
+{
+    private static readonly SelectionRules Rules = SelectionRules.Shipped;
+    private readonly SelectionInput _input;
+    private readonly IChooser _chooser;
+    private readonly ScoreContext _context;
+    private readonly Eligibility _eligibility;
+    private readonly Dictionary<string, PassedOver> _out = [];
+    private readonly List<Exercise> _able = [];
+
+    private SelectionBook(SelectionInput input, IChooser chooser)
+    {
+        (_input, _chooser) = (input, chooser);
+        _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Client.TargetLifts, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
+        _eligibility = new Eligibility(input.Client, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
+        foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
+        {
+            if (_eligibility.Judge(exercise) is { } reason) _out[exercise.Id] = reason;
+            else _able.Add(exercise);
+        }
+    }
+
+    /// <summary>The whole choice.</summary>
+    public static ExerciseChoice Choose(SelectionInput input, IChooser chooser) => new SelectionBook(input, chooser).Choose();
+
+    private ExerciseChoice Choose()
+    {
+        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _eligibility, _input.Findings, _input.Week, _input.Cost).Choose();
+        IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany((day, i) => WeekLifts.On(day, i, slots))];
+        List<Chosen> drills = [.. new DrillChoice(_able, _context, _eligibility).Choose()];
+        List<string> taken = [.. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
+        ScoreWeights weights = ScoreWeights.Of(School);
+        IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
+        List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
+        List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Capacity && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
+        IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
+        Choice choice = _chooser.Choose(new AccessoryProblem(_input, candidates, inWeek, open).Build());
+        List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
+            .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
+            .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights))];
+        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], choice.Proof, weights.Name);
+        return WithRest(selection, scored);
+    }
+
+    /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>
+    private AccessorySchool School => _input.Schools.Accessories
+        ?? (_input.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity) ? AccessorySchool.Positions : AccessorySchool.Stimulus);
+
+    private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
+    {
+        IReadOnlyList<string> targets = _input.Client.TargetLifts.Count > 0 ? _input.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
+        var scoring = new Scoring(_context with { Targets = targets });
+        return [.. _able
+            .Where(exercise => exercise.Muscles.Count > 0 && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill) && !taken.Contains(exercise.Id) && !Answers.Drills.Contains(exercise.Id))
+            .Select(exercise => (Exercise: exercise, Parts: scoring.Of(exercise, AnswerRole.Accessory)))
+            .Select(row => new ScoredExercise(row.Exercise, AccessoryRole.Of(row.Exercise), weights.Score(row.Parts), row.Parts, scoring.AnsweredBy(row.Exercise, AnswerRole.Accessory)))
+            .OrderByDescending(row => row.Score).ThenBy(row => row.Exercise.Id, StringComparer.Ordinal)];
+    }
+
+    private Chosen ToChosen(ScoredExercise candidate, int sessions, IReadOnlyList<ScoredExercise> scored, IReadOnlyList<ScoredExercise> candidates, Choice choice, ScoreWeights weights)
+    {
+        HashSet<string> chosen = [.. candidates.Where((_, i) => choice.Sessions[i] > 0).Select(other => other.Exercise.Id)];
+        return new Chosen
+        {
+            Exercise = candidate.Exercise,
+            Role = candidate.Role,
+            Reason = candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets : ChosenReason.AddsStimulus,
+            Answers = [.. candidate.Answers.Select(finding => finding.Code).Distinct()],
+            Score = candidate.Score,
+            Parts = candidate.Parts,
+            Limits = _eligibility.LimitsOf(candidate.Exercise),
+            Sessions = sessions,
+            InsteadOf = [.. scored.Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, candidate)).Take(1)
+                .Select(other => new Alternative(other.Exercise.Id, other.Score, ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)))],
+        };
+    }
+
+    private bool IsLowMuscle(Exercise exercise) => exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
+
+    /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime mover.</summary>
+    private static bool Serves(ScoredExercise other, ScoredExercise candidate) => other.Answers.Intersect(candidate.Answers).Any() || CanStandIn(other.Exercise, candidate.Exercise);
+
+    private static bool CanStandIn(Exercise other, Exercise exercise) => other.Pattern == exercise.Pattern && other.PrimeMovers.Intersect(exercise.PrimeMovers).Any();
+
+    private ExerciseChoice WithRest(ExerciseChoice selection, IReadOnlyList<ScoredExercise> scored)
+    {
+        HashSet<string> chosen = [.. selection.All.Select(one => one.Exercise.Id)];
+        Chosen Full(Chosen one) => one with { Substitutes = SubstitutesOf(one.Exercise, chosen, scored) };
+        HashSet<FindingCode> answered = [.. selection.All.SelectMany(one => one.Answers)];
+        return selection with
+        {
+            Mains = [.. selection.Mains.Select(slot => slot with { Main = Full(slot.Main), Second = Full(slot.Second) })],
+            Others = [.. selection.Others.Select(Full)],
+            PassedOver = PassedOverFor(),
+            Unanswered = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
+        };
+    }
+
+    /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
+    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> chosen, IReadOnlyList<ScoredExercise> scored)
+    {
+        Dictionary<string, double> scores = scored.ToDictionary(row => row.Exercise.Id, row => row.Score);
+        return [.. _able.Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
+            .OrderBy(other => chosen.Contains(other.Id)).ThenByDescending(other => scores.GetValueOrDefault(other.Id)).ThenBy(other => other.Id, StringComparer.Ordinal)
+            .Take(Rules.Substitutes).Select(other => other.Id)];
+    }
+
+    /// <summary>Those that a coach would ask about: targets, the usual main lifts, and what would answer an open finding.</summary>
+    private List<PassedOver> PassedOverFor()
+    {
+        IEnumerable<string> asked = _input.Client.TargetLifts
+            .Concat(Rules.Mains["squat"]).Concat(Rules.Mains["hinge"])
+            .Concat(_input.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))))
+            .Concat(_input.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
+            .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe).Select(reason => reason.Exercise));
+        return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
+    }
+}
+
+/// <summary>Drills: daily work for missing range, one to learn what is not yet skill, priming where a muscle is not felt.</summary>
+internal sealed class DrillChoice(IReadOnlyList<Exercise> able, ScoreContext context, Eligibility eligibility)
+{
+    private readonly Scoring _scoring = new(context);
+
+    public IEnumerable<Chosen> Choose()
+    {
+        List<Chosen> drills = [];
+        foreach (Finding finding in context.Findings.Where(Scoring.IsOpen))
+        {
+            DrillRule most = SelectionRules.Shipped.Drills;
+            // Pain has its own relief work; a finding of missing range its daily drills.
+            if (finding.Cause is Cause.Capacity or Cause.Pain) Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
+            if (finding.Cause is Cause.Skill) Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
+            Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
+        }
+        return drills.OrderBy(drill => drill.Role);
+    }
+
+    private void Add(List<Chosen> drills, Finding finding, AnswerRole answer, Role role, int most)
+    {
+        IReadOnlyList<string> ids = Answers.Of(finding.Code, answer);
+        foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Take(most))
+        {
+            int there = drills.FindIndex(drill => drill.Exercise.Id == exercise.Id);
+            if (there >= 0) drills[there] = drills[there] with { Answers = [.. drills[there].Answers.Append(finding.Code).Distinct()] };
+            else drills.Add(ToChosen(exercise, role, answer, finding));
+        }
+    }
+
+    private Chosen ToChosen(Exercise exercise, Role role, AnswerRole answer, Finding finding)
+    {
+        ScoreParts parts = _scoring.Of(exercise, answer);
+        return new Chosen
+        {
+            Exercise = exercise,
+            Role = role,
+            Reason = ChosenReason.AnswersFinding,
+            Answers = [finding.Code],
+            Score = ScoreWeights.Of(AccessorySchool.Stimulus).Score(parts),
+            Parts = parts,
+            Limits = eligibility.LimitsOf(exercise),
+        };
+    }
+}
+
+/// <summary>Cuts the candidates to the best, keeping for every finding, muscle and pattern that is due the best that serve it.</summary>
+internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> open)
+{
+    private static readonly SetRule Rule = SelectionRules.Shipped.Set;
+
+    /// <param name="scored">Best first.</param>
+    public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
+    {
+        List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus)))];
+        HashSet<ScoredExercise> kept = [];
+        void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach));
+        foreach (Finding finding in open) Keep(row => row.Answers.Contains(finding));
+        foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct()) Keep(row => row.Exercise.Pattern == pattern);
+        foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow))) Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
+        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates)) kept.Add(row);
+        return [.. fits.Where(kept.Contains).Take(Rule.Candidates)];
+    }
+}
