@@ -15,67 +15,6 @@ namespace Nerezza.Core.Tests;
 public sealed class PlannerTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser());
-    private static readonly string[] Lifts =
-        ["back-squat-high-bar", "back-squat-low-bar", "front-squat", "heels-raised-back-squat", "leg-press", "conventional-deadlift", "sumo-deadlift", "romanian-deadlift", "trap-bar-deadlift"];
-
-    private static readonly Gen<Equipment> AnyKit =
-        from items in Gen.Shuffle(Enum.GetValues<Implement>(), 0, 44)
-        from plates in Gen.Shuffle(new double[] { 25, 20, 15, 10, 5, 2.5, 1.25 }, 0, 7)
-        from pairs in Gen.Int[0, 4].Array[plates.Length]
-        from bells in Gen.OneOf(8.0, 12, 16, 24, 32).Array[0, 4]
-        select new Equipment
-        {
-            Items = items.ToHashSet(),
-            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell), new Bar("technique bar", Load.FromKilograms(10), Implement.Barbell)],
-            Plates = [.. plates.Zip(pairs, (kg, count) => new PlatePairs(Load.FromKilograms(kg), count, kg >= 20))],
-            Kettlebells = [.. bells.Order().Select(Load.FromKilograms)],
-            Dumbbells = [Load.FromKilograms(10), Load.FromKilograms(20)],
-            StackStep = Load.FromKilograms(5),
-        };
-
-    private static readonly Gen<PainEntry[]> AnyPain =
-        (from region in Gen.Enum<PainRegion>()
-         from trigger in Gen.Enum<PainTrigger>()
-         from score in Gen.Double[0, 10]
-         from nerve in Gen.Int[0, 9]
-         select new PainEntry { Region = region, WorseOn = [trigger], ScoreDuring = score, UsualScore = 1, ScoreNextMorning = 1, Weeks = 2, NerveSigns = nerve == 0 }).Array[0, 2];
-
-    private static readonly Gen<ClientCase> AnyCase =
-        from kit in AnyKit
-        from pain in AnyPain
-        from level in Gen.Enum<Level>()
-        from school in Gen.Enum<Progression>()
-        from low in Gen.Enum<StrengthReps>()
-        from goal in Gen.Enum<Goal>()
-        from kind in Gen.Enum<BlockKind>()
-        from focus in Gen.Enum<BlockFocus>()
-        from weeks in Gen.Int[1, 12]
-        from days in Gen.Shuffle(Enum.GetValues<Weekday>(), 1, 7)
-        from age in Gen.Int[13, 70]
-        from targets in Gen.Shuffle(Lifts, 0, 3)
-        from entries in Gen.Select(Gen.OneOf(Lifts), Gen.Double[15, 250], Gen.Int[1, 12]).Array[0, 3]
-        from flags in Gen.Enum<HealthFlag>().Array[0, 1]
-        select new ClientCase
-        {
-            Client = new Client
-            {
-                Name = "x",
-                BirthYear = 2026 - age,
-                HeightCm = 175,
-                MassKg = 80,
-                Level = level,
-                Goal = goal,
-                TargetLifts = targets,
-                Days = [.. days.Order().Select(day => new TrainingDay(day, 60))],
-                Health = new Health(flags, null),
-            },
-            Equipment = kit,
-            Schools = new Schools { Progression = school, StrengthReps = low },
-            Strength = [.. entries.Select(row => new StrengthEntry(row.Item1, Load.FromKilograms(row.Item2), row.Item3, Rpe.Of(8), null, new DateOnly(2026, 11, 20), false))],
-            Pain = pain,
-            Block = new BlockRequest(new DateOnly(2026, 11, 30), kind, weeks, focus),
-        };
-
     [Fact]
     public void Every_load_can_be_made_and_its_plates_add_up() => Each((@case, plan, session, item) =>
     {
@@ -122,7 +61,7 @@ public sealed class PlannerTests
     });
 
     [Fact]
-    public void A_deload_is_half_the_sets_lighter_and_easy() => AnyCase.Sample(@case =>
+    public void A_deload_is_half_the_sets_lighter_and_easy() => Made.Case.Sample(@case =>
     {
         if (Planner.Make(@case).Block is not { } block) return;
         foreach ((Week load, Week deload) in block.Weeks.Zip(block.Weeks.Skip(1)).Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload))
@@ -135,7 +74,7 @@ public sealed class PlannerTests
     });
 
     [Fact]
-    public void Heavy_hinges_keep_two_days_apart_or_a_check_says_so() => AnyCase.Sample(@case =>
+    public void Heavy_hinges_keep_two_days_apart_or_a_check_says_so() => Made.Case.Sample(@case =>
     {
         Plan plan = Planner.Make(@case);
         if (plan.Block is null) return;
@@ -145,7 +84,7 @@ public sealed class PlannerTests
     });
 
     [Fact]
-    public void A_stop_makes_no_block_and_anything_else_makes_one() => AnyCase.Sample(@case =>
+    public void A_stop_makes_no_block_and_anything_else_makes_one() => Made.Case.Sample(@case =>
     {
         Plan plan = Planner.Make(@case);
         Assert.Equal(plan.Referral?.Level is ReferralLevel.Stop, plan.Block is null);
@@ -153,14 +92,14 @@ public sealed class PlannerTests
     });
 
     [Fact]
-    public void The_same_case_gives_the_same_plan() => AnyCase.Sample(@case => Assert.Equal(Text(Planner.Make(@case)), Text(Planner.Make(@case))), iter: 50);
+    public void The_same_case_gives_the_same_plan() => Made.Case.Sample(@case => Assert.Equal(Text(Planner.Make(@case)), Text(Planner.Make(@case))), iter: 50);
 
-    private static int SetsASide(PrescribedItem item) => item.Sets.Count(set => set.Side == item.Sets[^1].Side);
+    private static int SetsASide(PrescribedItem item) => item.Sets.GroupBy(set => set.Side).Min(side => side.Count());
 
     private static bool IsHeavyHinge(PrescribedItem item) => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge
         && item.Sets.Any(set => set.Percent?.Value >= 75 || set.Rpe.Value >= 8);
 
-    private static void Each(Action<ClientCase, Plan, Session, PrescribedItem> check) => AnyCase.Sample(@case =>
+    private static void Each(Action<ClientCase, Plan, Session, PrescribedItem> check) => Made.Case.Sample(@case =>
     {
         Plan plan = Planner.Make(@case);
         foreach (Session session in plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [])

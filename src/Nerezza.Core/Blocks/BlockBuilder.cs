@@ -136,7 +136,8 @@ public sealed class BlockBuilder(BlockInput input)
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         double? aim = last.Sets[^1].Percent is { } percent ? percent.Fraction * rule.LoadFactor : null;
         Rpe most = Rpe.Min(Rpe.Of(rule.MostRpe), track.MostRpe);
-        int sets = last.Sets.Count(set => set.Side is null || set.Side == last.Sets[^1].Side);
+        // The weaker side's extra set is not halved: it comes on top again.
+        int sets = last.Sets.GroupBy(set => set.Side).Min(side => side.Count());
         return new WeekTarget(Math.Max(1, (int)Math.Ceiling(sets * rule.SetsFactor)), last.Sets[^1].Reps, most, track.Chosen.Limits.MostFraction, most, TargetKind.Straight, aim, last.Sets[^1].Metres);
     }
 }
