@@ -25,6 +25,10 @@ public sealed record Plan
     public ExerciseChoice Selection { get; init; } = ExerciseChoice.None;
     /// <summary>The block; null while a referral stops training.</summary>
     public Block? Block { get; init; }
+    /// <summary>Hard sets per muscle a week.</summary>
+    public IReadOnlyList<MuscleLedger> Ledger { get; init; } = [];
+    /// <summary>What each week costs.</summary>
+    public IReadOnlyList<WeekTotals> Totals { get; init; } = [];
     /// <summary>Remarks.</summary>
     public IReadOnlyList<Check> Checks { get; init; } = [];
 }

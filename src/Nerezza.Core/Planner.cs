@@ -35,22 +35,30 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         ExerciseChoice selection = SelectionBook.Choose(ToSelect(@case, plan.Findings, maxes, loader, kind, cost), chooser);
         var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults)));
         Block block = builder.Build(kind, selection);
+        var ledger = new Ledger(catalogue, @case.Schools.SetCounting, LimitsOf(@case, kind));
+        IReadOnlyList<MuscleLedger> rows = ledger.Of(block);
+        IReadOnlyList<WeekTotals> totals = ledger.Totals(block);
         return plan with
         {
             Maxes = WithThoseUsed(maxes, selection),
             Selection = selection,
             Block = block,
-            Checks = [.. referred, .. SelectionChecks.Run(selection), .. BlockChecks.Run(block, @case.Client, catalogue)],
+            Ledger = rows,
+            Totals = totals,
+            Checks = [.. referred, .. SelectionChecks.Run(selection), .. BlockChecks.Run(block, @case.Client, catalogue), .. WeekChecks.Run(block, @case.Client, catalogue), .. LoadChecks.Run(block, rows, totals, @case.Client, catalogue)],
         };
     }
+
+    private WeeklySets LimitsOf(ClientCase @case, BlockKind kind) => new(
+        @case.Client, kind, WeeklySets.Upper(DaySplit.Of(@case.Client.Days, @case.Block)),
+        WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>());
 
     private RoleCost CostOf(ClientCase @case, BlockKind kind, BlockKindRule rule)
     {
         IReadOnlyList<SplitDay> week = DaySplit.Of(@case.Client.Days, @case.Block);
-        IReadOnlyDictionary<Muscle, double> now = WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>();
-        double glutes = new WeeklySets(@case.Client, kind, WeeklySets.Upper(week), now).Of(Muscle.GluteusMaximus).StartMost;
+        double glutes = LimitsOf(@case, kind).Of(Muscle.GluteusMaximus).StartMost;
         LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
-        return RoleCost.For(rule.Aim, rule.SetsFactor, WeekLifts.LegDays(week).Count, lifts, glutes);
+        return RoleCost.For(rule.Aim, rule.SetsFactor, WeekLifts.LegDays(week).Count, lifts, glutes, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
     }
 
     private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost) => new()

@@ -12,8 +12,9 @@ public sealed class ArrowTests
     {
         { typeof(Json).Assembly, ["Nerezza.Core"] },
         { typeof(NerezzaContext).Assembly, ["Nerezza.Core", "Nerezza.Formats"] },
-        { typeof(Program).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Data"] },
-        { typeof(PlanVerb).Assembly, ["Nerezza.Core", "Nerezza.Formats"] },
+        { typeof(Program).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Data", "Nerezza.Solve"] },
+        { typeof(PlanVerb).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Solve"] },
+        { typeof(Nerezza.Solve.CpChooser).Assembly, ["Nerezza.Core"] },
     };
 
     [Theory, MemberData(nameof(Projects))]

@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using Nerezza.Cli;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Formats;
@@ -25,16 +26,16 @@ public sealed class FormatTests
         Dictionary<double, int> pairs = @case.GetProperty("equipment").GetProperty("plates").EnumerateArray().ToDictionary(plate => plate.GetProperty("kg").GetDouble(), plate => plate.GetProperty("pairs").GetInt32());
         List<SetPart> sets = [.. plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).SelectMany(item => item.Sets)];
         Assert.NotEmpty(sets);
-        Assert.All(sets, set =>
+        Assert.All(sets.Where(set => set.Bar is not null), set =>
         {
             Assert.Equal(set.Kg!.Value, bars[set.Bar!] + 2 * set.PerSide!.Sum(), 6);
             Assert.All(set.PerSide!.GroupBy(plate => plate), same => Assert.True(same.Count() <= pairs[same.Key]));
         });
         foreach (ItemPart item in plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items))
         {
-            double max = plan.Maxes.First(row => row.Exercise == item.Exercise).Kg;
+            if (plan.Maxes.FirstOrDefault(row => row.Exercise == item.Exercise)?.Kg is not { } max || ExerciseCatalogue.Shipped[item.Exercise].BodyFraction > 0) continue;
             // The smallest step of each gym here is 2.5 kg or less: the nearest load is within half of it.
-            Assert.All(item.Sets, set => Assert.True(Math.Abs(set.Kg!.Value - set.Percent!.Value / 100 * max) <= Math.Max(1.2501, 0.01 * max)));
+            Assert.All(item.Sets.Where(set => set.PerSide is { Count: > 0 }), set => Assert.True(Math.Abs(set.Kg!.Value - set.Percent!.Value / 100 * max) <= Math.Max(1.2501, 0.01 * max)));
         }
     }
 

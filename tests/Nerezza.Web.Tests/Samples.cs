@@ -22,7 +22,7 @@ internal static class Samples
     /// <summary>A short left ankle.</summary>
     public static SaveScreen Screen => new() { Screen = new ScreenSection { KneeToWallCm = new SidesSection { Left = 7, Right = 12 } }, Faults = [] };
 
-    public static LogSet Set(string exercise = "back-squat-high-bar", double kg = 92.5, int reps = 5, double? rpe = null, int place = 0, DateOnly? date = null) => new()
+    public static LogSet Set(string exercise = "heels-raised-back-squat", double kg = 92.5, int reps = 5, double? rpe = null, int place = 0, DateOnly? date = null) => new()
     {
         Id = Guid.CreateVersion7().ToString(),
         Date = date ?? Start,

@@ -25,7 +25,7 @@ public sealed class BlockBuilder(BlockInput input)
         BlockKindRule rule = BlockKindRule.Of(kind);
         IReadOnlyList<SplitDay> week = DaySplit.Of(input.Client.Days, input.Request);
         IReadOnlyList<WeekShape> shapes = WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression);
-        IReadOnlyList<DayPlan> days = DayPlan.Of(week, selection, input.Cost, input.Schools);
+        IReadOnlyList<DayPlan> days = DayPlan.Of(week, selection, input.Cost, input.Schools, WeeklySets.AxialBudget(input.Client, input.Request.Start).Session);
         List<Track> tracks = [.. days.SelectMany(day => day.Lifts.Select(lift => TrackOf(day, lift, days, rule)))];
         List<Week> weeks = [];
         foreach (WeekShape shape in shapes)

@@ -9,9 +9,9 @@ namespace Nerezza.Core.Blocks;
 public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
 {
     /// <summary>Lays lifts and accessories on the days: the longest and those that come most often first, each on the days with most room that lie furthest apart.</summary>
-    public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools)
+    public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools, int axialASession)
     {
-        List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost))];
+        List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost, axialASession))];
         foreach ((DayRoom room, int i) in rooms.Where(room => room.Day.Focus is not DayFocus.Upper).Select((room, i) => (room, i)))
             foreach (Chosen lift in WeekLifts.On(room.Day, i, selection.Mains)) room.Add(lift);
         foreach (Chosen drill in selection.Others.Where(one => one.Role is Role.Priming or Role.Skill))
@@ -40,13 +40,13 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
 
     private static int Apart(SplitDay one, SplitDay other) => Math.Abs(one.FirstDate.DayNumber - other.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
 
-    private sealed class DayRoom(SplitDay day, ISetCost cost)
+    private sealed class DayRoom(SplitDay day, ISetCost cost, int axialASession)
     {
         public SplitDay Day => day;
         public List<Chosen> Lifts { get; } = [];
         public double Left { get; private set; } = day.Day.Minutes - cost.GeneralMinutes;
 
-        public bool Fits(Chosen chosen) => Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen);
+        public bool Fits(Chosen chosen) => Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen) && SpineFits(chosen);
 
         /// <summary>How many exercises of the same sort stand there already.</summary>
         public int Clashes(Chosen chosen) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise));
@@ -59,6 +59,8 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
             Lifts.Add(chosen);
             Left -= cost.Minutes(chosen.Exercise, chosen.Role);
         }
+
+        private bool SpineFits(Chosen chosen) => chosen.Exercise.Axial == 0 || Lifts.Append(chosen).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role)) <= axialASession;
 
         /// <summary>No muscle has more hard sets in a session than the limit.</summary>
         private bool MusclesFit(Chosen chosen) => chosen.Role is Role.Priming or Role.Skill || chosen.Exercise.Muscles.All(muscle =>

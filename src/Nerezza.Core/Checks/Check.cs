@@ -17,6 +17,26 @@ public enum CheckCode
     PatternMissing,
     /// <summary>The block is shorter or longer than its kind usually is.</summary>
     BlockLength,
+    /// <summary>More than a muscle's high limit in a week.</summary>
+    WeeklyHigh,
+    /// <summary>Less than a muscle's low limit in a week.</summary>
+    WeeklyLow,
+    /// <summary>More hard sets of one muscle in a session than it can use.</summary>
+    SessionCap,
+    /// <summary>More load on the spine than a week or session holds.</summary>
+    AxialBudget,
+    /// <summary>A quad emphasis without work for the rectus femoris.</summary>
+    RectusFemorisMissing,
+    /// <summary>Presses and pulls out of balance.</summary>
+    PushPullImbalance,
+    /// <summary>No deload where one is due.</summary>
+    DeloadMissing,
+    /// <summary>Strength work with too little rest.</summary>
+    StrengthRest,
+    /// <summary>Sore lunges two days running.</summary>
+    LungeSpacing,
+    /// <summary>A heavy lower session on or after a day of hard sport.</summary>
+    SportClash,
     /// <summary>No chosen exercise answers a finding.</summary>
     FindingUnanswered,
     /// <summary>A referral is open.</summary>

@@ -12,12 +12,13 @@ public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, i
 {
     /// <summary>The cost for a client's week: as many sets of main and second lifts as the glutes' week holds.</summary>
     /// <param name="legDays">Days with squat and hinge.</param>
+    /// <param name="axialASession">Axial load times hard sets that a session holds.</param>
     /// <param name="glutesMost">High limit of the glutes' hard sets a week.</param>
-    public static RoleCost For(Aim aim, double setsFactor, int legDays, LiftsADay lifts, double glutesMost)
+    public static RoleCost For(Aim aim, double setsFactor, int legDays, LiftsADay lifts, double glutesMost, int axialASession)
     {
         IReadOnlyList<IReadOnlyList<int>> tried = lifts is LiftsADay.Three ? PrescriptionRules.Shipped.File.SetsTried.Three : PrescriptionRules.Shipped.File.SetsTried.Two;
         int others = lifts is LiftsADay.Three ? 2 : 1;
-        IReadOnlyList<int> fits = tried.FirstOrDefault(pair => legDays * (pair[0] + others * pair[1]) <= glutesMost) ?? tried[^1];
+        IReadOnlyList<int> fits = tried.FirstOrDefault(pair => legDays * (pair[0] + others * pair[1]) <= glutesMost && PrescriptionRules.Shipped.File.AxialOfALift * (pair[0] + pair[1]) <= axialASession) ?? tried[^1];
         return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2]);
     }
 

@@ -49,6 +49,9 @@ internal sealed record PrescriptionRules
         LowStrengthReps = new RepRange(file.LowStrengthReps[0], file.LowStrengthReps[1]);
     }
 
+    /// <summary>The shortest rest of strength work, seconds.</summary>
+    public static int LeastStrengthRest => Shipped.File.StrengthWork.LeastRestSeconds;
+
     public static PrescriptionRules Shipped { get; } = new(EmbeddedData.Read("roles", RolesJson.Default.RolesFile));
 
     public RolesFile File { get; }
@@ -60,7 +63,7 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, int AxialOfALift, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(

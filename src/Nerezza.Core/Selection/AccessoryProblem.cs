@@ -127,11 +127,16 @@ internal sealed class AccessoryProblem
 /// <summary>Which half of the body an exercise belongs to, and which way it pushes.</summary>
 public static class Region
 {
+    private static readonly HashSet<Muscle> Legs =
+        [Muscle.Vasti, Muscle.RectusFemoris, Muscle.GluteusMaximus, Muscle.GluteusMedius, Muscle.Hamstrings, Muscle.Adductors, Muscle.Gastrocnemius, Muscle.Soleus, Muscle.TibialisAnterior, Muscle.HipFlexors];
+
     /// <summary>Lower, upper, or full where it suits any day.</summary>
     public static DayFocus Of(Exercise exercise) => exercise.Pattern switch
     {
         Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms => DayFocus.Upper,
         Pattern.Trunk => DayFocus.Full,
+        // What loads back and hardly a leg, such as a seated good morning, suits any day.
+        _ when exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains) => DayFocus.Full,
         _ => DayFocus.Lower,
     };
 

@@ -77,6 +77,16 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.LoadNotLoadable => $"{Name(check)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
         CheckCode.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
         CheckCode.PatternMissing => $"No {check.Exercise} can be done with this kit and these answers.",
+        CheckCode.WeeklyHigh => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the most for a week.",
+        CheckCode.WeeklyLow => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the least that moves it on.",
+        CheckCode.SessionCap => $"{Muscle(check)} has {Number(check.Value)} hard sets in one session; beyond {Number(check.Limit)} little is gained.",
+        CheckCode.AxialBudget => $"The load on the spine is {Number(check.Value)} sets times load; {Number(check.Limit)} is the budget.",
+        CheckCode.RectusFemorisMissing => "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
+        CheckCode.PushPullImbalance => $"Pulls have {Number(check.Value)} hard sets against {Number(check.Limit)} of presses.",
+        CheckCode.DeloadMissing => $"{Number(check.Value)} weeks without a deload.",
+        CheckCode.StrengthRest => $"{Name(check)} is strength work with {Number(check.Value)} seconds of rest; {Number(check.Limit)} are the least.",
+        CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
+        CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
         CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: nothing that does can be done with this kit, these answers and open rungs.",
         CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
         _ => "A referral is open: read it before the next session.",
@@ -89,6 +99,16 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.SessionTooLong => "Take a set off the second lift, or give the day more minutes.",
         CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
         CheckCode.GuardianConsent => "Record the consent in Intake.",
+        CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",
+        CheckCode.WeeklyLow => "Add a set or an exercise that trains it, where the minutes allow.",
+        CheckCode.SessionCap => "Move an exercise to another day.",
+        CheckCode.AxialBudget => "Take a split squat, a leg press or a thrust in place of one squat or hinge.",
+        CheckCode.RectusFemorisMissing => "Add a leg extension or a sissy squat.",
+        CheckCode.PushPullImbalance => "Add a pull, or take a press out.",
+        CheckCode.DeloadMissing => "Make the last week a deload.",
+        CheckCode.StrengthRest => "Lengthen the rest.",
+        CheckCode.LungeSpacing => "Move one of them by a day.",
+        CheckCode.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
         CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
         CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
         _ => null,
@@ -104,6 +124,10 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     private static string Missing(IReadOnlyList<string> kit) =>
         $"{string.Join(" and ", kit)} {(kit.Count > 1 || kit[0].EndsWith('s') ? "are" : "is")} not there";
+
+    private static string Muscle(Check check) => Sentence((check.Exercise ?? "").Replace('-', ' '));
+
+    private static string Sentence(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
     private string Name(Check check) => check.Exercise is { } id && catalogue.Find(id) is { } exercise ? exercise.Name : "The exercise";
 

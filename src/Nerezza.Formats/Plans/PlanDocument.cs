@@ -9,7 +9,7 @@ using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Formats.Plans;
 
-/// <summary>The plan as JSON (docs/formats/plan.md). Fields that no rule fills yet are empty lists.</summary>
+/// <summary>The plan as JSON (docs/formats/plan.md).</summary>
 public sealed record PlanDocument
 {
     [Exactly("nerezza.plan")] public string Format { get; init; } = "nerezza.plan";
@@ -23,12 +23,25 @@ public sealed record PlanDocument
     public required IReadOnlyList<ChosenPart> Selection { get; init; }
     public required IReadOnlyList<PassedOverPart> PassedOver { get; init; }
     public BlockPart? Block { get; init; }
-    public required IReadOnlyList<EmptyPart> Ledger { get; init; }
+    public required IReadOnlyList<LedgerPart> Ledger { get; init; }
     public required IReadOnlyList<CheckPart> Checks { get; init; }
 }
 
-/// <summary>Stands for the entries of a list that stays empty until its rules are built.</summary>
-public sealed record EmptyPart;
+/// <summary>Hard sets of a muscle by week.</summary>
+public sealed record LedgerPart
+{
+    public required Muscle Muscle { get; init; }
+    public required IReadOnlyList<LedgerWeekPart> Weeks { get; init; }
+}
+
+public sealed record LedgerWeekPart
+{
+    [Between(1, 12, "a week")] public required int Number { get; init; }
+    [Between(0, 1000, "sets")] public required double Sets { get; init; }
+    [Between(0, 1000, "sets")] public required double Low { get; init; }
+    [Between(0, 1000, "sets")] public required double High { get; init; }
+    [Between(0, 7, "sessions")] public required int Sessions { get; init; }
+}
 
 /// <summary>A chosen exercise with all that speaks for it.</summary>
 public sealed record ChosenPart

@@ -29,7 +29,11 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Selection = [.. plan.Selection.All.Select(ToChosen)],
         PassedOver = [.. plan.Selection.PassedOver.Select(row => new PassedOverPart { Exercise = row.Exercise, Because = PlanWords.Because(row) })],
         Block = plan.Block is { } block ? ToBlock(block) : null,
-        Ledger = [],
+        Ledger = [.. plan.Ledger.Select(row => new LedgerPart
+        {
+            Muscle = row.Muscle,
+            Weeks = [.. row.Weeks.Select(week => new LedgerWeekPart { Number = week.Week, Sets = week.Sets, Low = week.Low, High = week.High, Sessions = week.Sessions })],
+        })],
         Checks = [.. plan.Checks.Select(ToCheck)],
     };
 

@@ -152,7 +152,7 @@ public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? Per
 /// <summary>A work set as prescribed, and as done.</summary>
 public sealed record FloorSet(
     int Place, int Reps, double? Percent, double? Kg, double? Each, int? Count, string? Bar, IReadOnlyList<double>? PerSide, double Rpe, string Tempo,
-    int RestSeconds, int LeastRestSeconds, SetView? Done);
+    int RestSeconds, int LeastRestSeconds, Side? Side, int? Metres, SetView? Done);
 
 /// <summary>What the last set suggests for the next one; a null load ends the exercise.</summary>
 public sealed record FloorProposal(int Place, double? Kg, int? Reps, string Text);

@@ -42,7 +42,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
 
     private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) => new(
         place, set.Reps, set.Percent?.Value, set.Load?.Kilograms, set.Each?.Kilograms, set.Count, set.Bar, Kilograms(set.PerSide),
-        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds,
+        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds, set.Side, set.Metres,
         done.Find(row => row.Place == place) is { } row ? View(row) : null);
 
     private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means)

@@ -1493,6 +1493,17 @@ export interface components {
         };
         /** @enum {unknown} */
         CheckSeverity: "stop" | "warn" | "info";
+        ChosenPart: {
+            exercise: string;
+            role: components["schemas"]["Role"];
+            answers: components["schemas"]["FindingCode"][];
+            /** Format: double */
+            score: number;
+            parts: components["schemas"]["PartsPart"];
+            because: string;
+            insteadOf: components["schemas"]["InsteadOfPart"][];
+            substitutes: string[];
+        };
         ClearanceSection: {
             name: string;
             profession: string;
@@ -1789,6 +1800,9 @@ export interface components {
             restSeconds: number;
             /** Format: int32 */
             leastRestSeconds: number;
+            side: null | components["schemas"]["Side"];
+            /** Format: int32 */
+            metres: null | number;
             done: null | components["schemas"]["SetView"];
         };
         FloorView: {
@@ -1856,6 +1870,10 @@ export interface components {
         };
         /** @enum {unknown} */
         Implement: "barbell" | "rack" | "bench" | "dumbbells" | "kettlebells" | "bands" | "cable" | "safety-bar" | "trap-bar" | "smith" | "leg-press" | "hack-squat" | "leg-curl-seated" | "leg-curl-lying" | "leg-extension" | "calf-machine-standing" | "calf-machine-seated" | "hip-thrust-machine" | "hip-abduction-machine" | "glute-kickback-machine" | "glute-ham" | "hip-extension-45" | "hip-extension-90" | "reverse-hyper" | "sissy-bench" | "box" | "blocks" | "wedge" | "plates" | "belt-squat" | "sandbag" | "keg" | "stone" | "farmers-handles" | "sled" | "landmine" | "pulldown" | "row-machine" | "fly-machine" | "pull-up-bar" | "foam-roller" | "dowel" | "wall" | "roll-out-wheel";
+        InsteadOfPart: {
+            exercise: string;
+            because: string;
+        };
         IntakeView: {
             /** Format: uuid */
             id: string;
@@ -2097,6 +2115,24 @@ export interface components {
         };
         /** @enum {unknown} */
         PainTrigger: "bending" | "arching" | "squatting" | "hinging" | "overhead" | "running";
+        PartsPart: {
+            /** Format: double */
+            answersFinding: number;
+            /** Format: double */
+            carryOver: number;
+            /** Format: double */
+            stimulusForFatigue: number;
+            /** Format: double */
+            fitsBody: number;
+            /** Format: double */
+            level: number;
+            /** Format: double */
+            freshness: number;
+            /** Format: double */
+            setUp: number;
+            /** Format: double */
+            liking: number;
+        };
         PassedOverPart: {
             exercise: string;
             because: string;
@@ -2113,7 +2149,7 @@ export interface components {
             body: components["schemas"]["BodyPart"];
             maxes: components["schemas"]["MaxPart"][];
             proven: boolean;
-            selection: components["schemas"]["EmptyPart"][];
+            selection: components["schemas"]["ChosenPart"][];
             passedOver: components["schemas"]["PassedOverPart"][];
             block?: null | components["schemas"]["BlockPart"];
             ledger: components["schemas"]["EmptyPart"][];
@@ -2173,7 +2209,7 @@ export interface components {
             rir: number;
         };
         /** @enum {unknown} */
-        Role: "main" | "second";
+        Role: "priming" | "skill" | "main" | "second" | "accessory" | "single-joint" | "trunk" | "carry" | "capacity";
         SaveEquipment: {
             equipment: components["schemas"]["EquipmentSection"];
             /** Format: double */
@@ -2489,6 +2525,7 @@ export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
+export type ChosenPart = components['schemas']['ChosenPart'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
 export type ClientLine = components['schemas']['ClientLine'];
 export type ClientSection = components['schemas']['ClientSection'];
@@ -2533,6 +2570,7 @@ export type HealthView = components['schemas']['HealthView'];
 export type Hold = components['schemas']['Hold'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
+export type InsteadOfPart = components['schemas']['InsteadOfPart'];
 export type IntakeView = components['schemas']['IntakeView'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
@@ -2563,6 +2601,7 @@ export type OtherTrainingSection = components['schemas']['OtherTrainingSection']
 export type PainRegion = components['schemas']['PainRegion'];
 export type PainSection = components['schemas']['PainSection'];
 export type PainTrigger = components['schemas']['PainTrigger'];
+export type PartsPart = components['schemas']['PartsPart'];
 export type PassedOverPart = components['schemas']['PassedOverPart'];
 export type Pattern = components['schemas']['Pattern'];
 export type PlanDocument = components['schemas']['PlanDocument'];

@@ -49,6 +49,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
       date: view.date,
       exercise: item.exercise,
       place: set.place,
+      side: set.side,
       kg,
       reps,
       rpe,
@@ -73,6 +74,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
         <Flex justify="space-between" align="baseline" mt={2} gap={3} wrap="wrap">
           <Box color={colors.quiet}>
             Set {turn.place + 1} of {item.sets.length}
+            {set.side && (
+              <chakra.span color={colors.ink} fontWeight="700" fontSize="22px" ml={3}>
+                {set.side === 'left' ? 'Left side' : 'Right side'}
+              </chakra.span>
+            )}
             {view.weekKind === 'deload' ? ', deload' : ''}
           </Box>
           <Box
@@ -108,7 +114,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
           {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
         </Box>
         <Grid templateColumns="repeat(4, 1fr)" gap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
-          <Asked label="Reps" value={String(set.reps)} colors={colors} />
+          {set.metres === null ? (
+            <Asked label="Reps" value={String(set.reps)} colors={colors} />
+          ) : (
+            <Asked label="Metres" value={String(set.metres)} colors={colors} />
+          )}
           <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
           <Asked label="Tempo" value={set.tempo} colors={colors} />
           <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
