@@ -1,6 +1,7 @@
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core;
 
@@ -19,6 +20,8 @@ public sealed record ClientCase
     public IReadOnlyList<LiftFault> Faults { get; init; } = [];
     /// <summary>The coach's word on findings.</summary>
     public IReadOnlyList<FindingDecision> Decisions { get; init; } = [];
+    /// <summary>The coach's word on exercises.</summary>
+    public IReadOnlyList<Pick> Picks { get; init; } = [];
     /// <summary>Entered sets that tell the maxes.</summary>
     public IReadOnlyList<StrengthEntry> Strength { get; init; } = [];
     /// <summary>Pain.</summary>

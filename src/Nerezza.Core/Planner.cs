@@ -32,7 +32,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         BlockKindRule rule = BlockKindRule.Of(kind);
         RoleCost cost = CostOf(@case, kind, rule);
         var loader = new Loader(@case.Equipment);
-        ExerciseChoice selection = SelectionBook.Choose(ToSelect(@case, plan.Findings, maxes, loader, kind, cost), chooser);
+        ExerciseChoice selection = ChooseAtStart(@case, loader, kind, cost);
         var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults)));
         Block block = builder.Build(kind, selection);
         var ledger = new Ledger(catalogue, @case.Schools.SetCounting, LimitsOf(@case, kind));
@@ -61,6 +61,19 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         return RoleCost.For(rule.Aim, rule.SetsFactor, WeekLifts.LegDays(week).Count, lifts, glutes, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
     }
 
+    /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>
+    private ExerciseChoice ChooseAtStart(ClientCase @case, Loader loader, BlockKind kind, ISetCost cost)
+    {
+        ClientCase start = @case with
+        {
+            Log = [.. @case.Log.Where(day => day.Date < @case.Block.Start)],
+            Strength = [.. @case.Strength.Where(entry => entry.Date is not { } date || date < @case.Block.Start)],
+        };
+        MaxBook maxes = MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
+        IReadOnlyList<Finding> findings = FindingReview.Open(Review(start, HealthReferral.From(start.Client.Health, start.Pain), maxes));
+        return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost), chooser);
+    }
+
     private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost) => new()
     {
         Client = @case.Client,
@@ -73,6 +86,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         Ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
         Lifter = LifterOf(@case),
         LoadKg = exercise => maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * @case.Client.MassKg) : 0,
+        Picks = @case.Picks,
         Log = @case.Log,
         Kind = kind,
         Block = @case.Block,

@@ -18,7 +18,7 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<IChooser>(new CpChooser()).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>();
+builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<IChooser>(new CpChooser()).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>().AddSingleton<ExerciseDesk>();
 // While the build only describes the API there is no database to keep keys in.
 IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
 if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();
@@ -60,6 +60,7 @@ app.MapClientHealth();
 app.MapScreens();
 app.MapFindings();
 app.MapLevers();
+app.MapExercises();
 app.MapBlocks();
 app.MapFloor();
 app.MapReference();

@@ -32,7 +32,14 @@ internal sealed class AccessoryProblem
 
     public ChoiceProblem Build() => new(
         [.. _candidates.Select(candidate => new ChoiceCandidate(candidate.Exercise.Id, (int)Math.Round(candidate.Score * 1000), SessionsMost(candidate.Exercise)))],
-        [.. Minutes(), Items(), Axial(), .. MusclesHigh()], [.. MusclesLow(), .. Emphasised(), .. Patterns()], [.. Families()], [.. AnswersWorth()], Rules.Set.Session, Rules.Set.Repeat);
+        [.. new[] { Minutes(), [Items(), Axial()], MusclesHigh() }.SelectMany(caps => caps).Select(WithRoomForPicks)], [.. MusclesLow(), .. Emphasised(), .. Patterns(), .. Picked()], [.. Families()], [.. AnswersWorth()], Rules.Set.Session, Rules.Set.Repeat);
+
+    /// <summary>What the coach picked is not kept out by a limit: the checks say what it passes.</summary>
+    private ChoiceCap WithRoomForPicks(ChoiceCap cap)
+    {
+        int picked = _candidates.Select((candidate, i) => _input.Picks.Contains(new Pick(candidate.Exercise.Id, PickKind.Accessory)) ? cap.PerSession[i] : 0).Sum();
+        return cap with { Limit = Math.Max(cap.Limit, picked) };
+    }
 
     private int[] PerSession(Func<ScoredExercise, double> of) => [.. _candidates.Select(candidate => (int)Math.Round(of(candidate)))];
 
@@ -109,6 +116,9 @@ internal sealed class AccessoryProblem
         if (WantsAbduction) yield return Sessions("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
         if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Sessions("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }
+
+    private IEnumerable<ChoiceWant> Picked() => _input.Picks.Where(pick => pick.Kind is PickKind.Accessory)
+        .Select(pick => Sessions($"picked {pick.Exercise}", 1, Rules.Set.Picked, exercise => exercise.Id == pick.Exercise));
 
     private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) => new(name, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
 

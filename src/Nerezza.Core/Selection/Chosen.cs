@@ -7,6 +7,8 @@ namespace Nerezza.Core.Selection;
 /// <summary>Why an exercise was chosen; Wording says it in a sentence.</summary>
 public enum ChosenReason
 {
+    /// <summary>The coach picked it.</summary>
+    Picked,
     /// <summary>The client named it as a target.</summary>
     TargetLift,
     /// <summary>No target of its pattern was named, or none can be done: the best of the usual order.</summary>
@@ -57,11 +59,15 @@ public sealed record Chosen
 /// <summary>A main lift with the variation that takes its second place of the week; often itself.</summary>
 public sealed record MainSlot(Pattern Pattern, Chosen Main, Chosen Second);
 
+/// <summary>An exercise that could be chosen, with its score as an accessory.</summary>
+public sealed record Ranked(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<FindingCode> Answers);
+
 /// <summary>The whole choice for a block.</summary>
-public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, Proof Proven, string School)
+/// <param name="Ranked">Every exercise that can be done and stands in no main place, best first.</param>
+public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, IReadOnlyList<Ranked> Ranked, Proof Proven, string School)
 {
     /// <summary>Nothing chosen.</summary>
-    public static ExerciseChoice None { get; } = new([], [], [], [], Proof.Optimal, "");
+    public static ExerciseChoice None { get; } = new([], [], [], [], [], Proof.Optimal, "");
 
     /// <summary>Every chosen exercise once, mains first.</summary>
     public IEnumerable<Chosen> All => Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);

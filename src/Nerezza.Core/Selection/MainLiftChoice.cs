@@ -6,7 +6,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The main squat, the main hinge, and the thrust where it is due, each with the variation for its second place in the week (handbook 9).</summary>
-internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<SplitDay> week, ISetCost cost)
+internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost)
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
 
@@ -43,16 +43,20 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
 
     private List<Exercise> TargetsOf(Pattern pattern) => [.. context.Client.TargetLifts.Select(id => context.Catalogue[id]).Where(exercise => exercise.Pattern == pattern)];
 
+    private bool IsPicked(Exercise exercise) => picks.Contains(new Pick(exercise.Id, PickKind.Main));
+
+    private IEnumerable<string> PickedFor(Pattern pattern) => picks.Where(pick => pick.Kind is PickKind.Main && context.Catalogue[pick.Exercise].Pattern == pattern).Select(pick => pick.Exercise);
+
     private MainSlot? Slot(Pattern pattern)
     {
         string name = Codes.Of(pattern);
-        List<Exercise> able = AbleOf(TargetsOf(pattern).Select(target => target.Id).Concat(Rules.Mains[name]));
+        List<Exercise> able = AbleOf(PickedFor(pattern).Concat(TargetsOf(pattern).Select(target => target.Id)).Concat(Rules.Mains[name]));
         if (able.Count == 0) able = AbleOf(Rules.Mains.GetValueOrDefault(name + "Else", []));
         if (able.Count == 0) return null;
         // What the client names is what the others are measured against, even where it cannot be done now.
         string target = TargetsOf(pattern).Select(exercise => exercise.Id).FirstOrDefault() ?? able[0].Id;
         var scoring = new Scoring(context with { Targets = [target] });
-        List<(Exercise Exercise, double Score)> ranked = [.. able.Select(exercise => (exercise, Score: ScoreOf(exercise, scoring))).OrderByDescending(row => row.Score)];
+        List<(Exercise Exercise, double Score)> ranked = [.. able.Select(exercise => (exercise, Score: ScoreOf(exercise, scoring))).OrderByDescending(row => IsPicked(row.exercise)).ThenByDescending(row => row.Score)];
         Exercise main = ranked[0].Exercise, second = SecondFor(main, able, scoring) ?? main;
         return new MainSlot(pattern, ToChosen(main, Role.Main, scoring, ranked), ToChosen(second, Role.Second, scoring, ranked));
     }
@@ -84,7 +88,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
         {
             Exercise = exercise,
             Role = role,
-            Reason = isTarget ? ChosenReason.TargetLift : answers.Count > 0 ? ChosenReason.ChangedLift : ChosenReason.UsualLift,
+            Reason = IsPicked(exercise) ? ChosenReason.Picked : isTarget ? ChosenReason.TargetLift : answers.Count > 0 ? ChosenReason.ChangedLift : ChosenReason.UsualLift,
             Answers = answers,
             Score = ScoreOf(exercise, scoring),
             Parts = parts,

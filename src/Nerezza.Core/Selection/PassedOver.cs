@@ -20,6 +20,9 @@ public abstract record PassedOver(string Exercise)
     /// <summary>Its rung is not open.</summary>
     public sealed record Locked(string Exercise, LockedRung Rung) : PassedOver(Exercise);
 
+    /// <summary>The coach does not want it.</summary>
+    public sealed record Banned(string Exercise) : PassedOver(Exercise);
+
     /// <summary>The client never wants it.</summary>
     public sealed record Disliked(string Exercise) : PassedOver(Exercise);
 }

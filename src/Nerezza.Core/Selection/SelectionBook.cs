@@ -20,7 +20,7 @@ public sealed class SelectionBook
     {
         (_input, _chooser) = (input, chooser);
         _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Client.TargetLifts, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
-        _eligibility = new Eligibility(input.Client, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
+        _eligibility = new Eligibility(input.Client, input.Picks, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
         foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
             if (_eligibility.Judge(exercise) is { } reason) _out[exercise.Id] = reason;
@@ -33,7 +33,7 @@ public sealed class SelectionBook
 
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _eligibility, _input.Findings, _input.Week, _input.Cost).Choose();
+        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany((day, i) => WeekLifts.On(day, i, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context, _eligibility).Choose()];
         List<string> taken = [.. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
@@ -46,7 +46,7 @@ public sealed class SelectionBook
         List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
             .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
             .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights))];
-        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], choice.Proof, weights.Name);
+        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], choice.Proof, weights.Name);
         return WithRest(selection, scored);
     }
 
@@ -72,7 +72,7 @@ public sealed class SelectionBook
         {
             Exercise = candidate.Exercise,
             Role = candidate.Role,
-            Reason = candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets : ChosenReason.AddsStimulus,
+            Reason = IsPicked(candidate.Exercise) ? ChosenReason.Picked : candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets : ChosenReason.AddsStimulus,
             Answers = [.. candidate.Answers.Select(finding => finding.Code).Distinct()],
             Score = candidate.Score,
             Parts = candidate.Parts,
@@ -82,6 +82,8 @@ public sealed class SelectionBook
                 .Select(other => new Alternative(other.Exercise.Id, other.Score, ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)))],
         };
     }
+
+    private bool IsPicked(Exercise exercise) => _input.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
 
     private bool IsLowMuscle(Exercise exercise) => exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
 
@@ -120,7 +122,7 @@ public sealed class SelectionBook
             .Concat(Rules.Mains["squat"]).Concat(Rules.Mains["hinge"])
             .Concat(_input.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))))
             .Concat(_input.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
-            .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe).Select(reason => reason.Exercise));
+            .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
         return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
     }
 }
@@ -180,12 +182,13 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
     {
         List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus)))];
-        HashSet<ScoredExercise> kept = [];
+        HashSet<ScoredExercise> kept = [.. fits.Where(row => input.Picks.Contains(new Pick(row.Exercise.Id, PickKind.Accessory)))];
         void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach));
         foreach (Finding finding in open) Keep(row => row.Answers.Contains(finding));
         foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct()) Keep(row => row.Exercise.Pattern == pattern);
         foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow))) Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
         foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates)) kept.Add(row);
-        return [.. fits.Where(kept.Contains).Take(Rule.Candidates)];
+        // What the coach picked stays in, whatever its score.
+        return [.. fits.Where(kept.Contains).OrderByDescending(row => input.Picks.Contains(new Pick(row.Exercise.Id, PickKind.Accessory))).Take(Rule.Candidates)];
     }
 }

@@ -30,6 +30,8 @@ public sealed record SelectionInput
     public required Lifter Lifter { get; init; }
     /// <summary>External kilograms of an exercise's 1RM, 0 where none is known.</summary>
     public required Func<Exercise, double> LoadKg { get; init; }
+    /// <summary>The coach's word on exercises.</summary>
+    public required IReadOnlyList<Pick> Picks { get; init; }
     /// <summary>What was done.</summary>
     public required IReadOnlyList<LogDay> Log { get; init; }
     /// <summary>The block's kind, decided.</summary>

@@ -31,10 +31,11 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         string name = catalogue[exercise].Name;
         string why = reason switch
         {
+            ChosenReason.Picked => $"{name} is your own choice",
             ChosenReason.TargetLift => $"{name} is a target lift",
-            ChosenReason.ChangedLift => $"{name} is the variation that answers {Named(answers)}",
+            ChosenReason.ChangedLift => $"{name} is the variation for this finding: {Named(answers)}",
             ChosenReason.SparesSpine => $"{name} takes the second place, so that the week's load on the spine stays within its budget",
-            ChosenReason.AnswersFinding => $"{name} answers {Named(answers)}",
+            ChosenReason.AnswersFinding => $"{name} is there for: {Named(answers)}",
             ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
             ChosenReason.FillsSets => $"{name} brings {string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} the sets that the week still needs",
             ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
@@ -66,6 +67,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
         PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
         PassedOver.Locked locked => $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and its gate is not passed yet",
+        PassedOver.Banned => "you took it out",
         _ => "the client never wants it",
     };
 

@@ -509,6 +509,13 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("number");
 
+                    b.Property<string>("Picks")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("picks")
+                        .HasDefaultValueSql("'[]'::jsonb");
+
                     b.HasKey("CoachId", "Id")
                         .HasName("pk_plans");
 

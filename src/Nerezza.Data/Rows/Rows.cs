@@ -1,5 +1,6 @@
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 
@@ -38,8 +39,8 @@ public sealed class ClientRow : ICoachRow
     public uint Version { get; private set; }
 }
 
-/// <summary>What the client reports and has reached, and the coach's word on findings. Screens have rows of their own, one a day.</summary>
-public sealed record ObservedSections(IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders, IReadOnlyList<FindingDecision>? Decisions);
+/// <summary>What the client reports and has reached, and the coach's word on findings and exercises. Screens have rows of their own, one a day.</summary>
+public sealed record ObservedSections(IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders, IReadOnlyList<FindingDecision>? Decisions, IReadOnlyList<Pick>? Picks = null);
 
 /// <summary>A screen as it was taken on a day, with the faults seen then. The newest is in force; the others stay to compare with.</summary>
 public sealed class ScreenRow : ICoachRow
@@ -89,6 +90,7 @@ public sealed class PlanRow : ICoachRow
     public required string InputsHash { get; init; }
     public required CaseDocument Inputs { get; init; }
     public required IReadOnlyList<FindingDecision> Decisions { get; init; }
+    public required IReadOnlyList<Pick> Picks { get; init; }
     public required PlanDocument Document { get; init; }
 }
 

@@ -3,6 +3,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Selection;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats;
@@ -31,10 +32,11 @@ internal static class CaseAssembly
     };
 
     /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest.</summary>
-    public static string InputsHash(CaseDocument document, IReadOnlyList<FindingDecision> decisions)
+    public static string InputsHash(CaseDocument document, ClientFile file)
     {
+        (IReadOnlyList<FindingDecision> decisions, IReadOnlyList<Pick> picks) = (Decisions(file), Picks(file));
         CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
-        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(Pruned(JsonSerializer.SerializeToNode(new { inputs, decisions }, Json.Options))?.ToJsonString() ?? "")));
+        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(Pruned(JsonSerializer.SerializeToNode(new { inputs, decisions, picks }, Json.Options))?.ToJsonString() ?? "")));
     }
 
     /// <summary>Without what says nothing, so that a field left empty and one never touched are the same input.</summary>
@@ -53,6 +55,9 @@ internal static class CaseAssembly
 
     /// <summary>The coach's word on this client's findings.</summary>
     public static IReadOnlyList<FindingDecision> Decisions(ClientFile file) => file.Client.Observed.Decisions ?? [];
+
+    /// <summary>The coach's word on exercises for this client.</summary>
+    public static IReadOnlyList<Pick> Picks(ClientFile file) => file.Client.Observed.Picks ?? [];
 
     /// <summary>The screen that an imported or new case brings, kept under a day; none where it brings nothing.</summary>
     public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day) => document.Screen is null && document.Faults is null

@@ -1,5 +1,7 @@
 using Nerezza.Core;
+using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Screening.Safety;
@@ -35,9 +37,10 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
             Number = number,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
-            InputsHash = CaseAssembly.InputsHash(document, CaseAssembly.Decisions(file)),
+            InputsHash = CaseAssembly.InputsHash(document, file),
             Inputs = document with { Log = null, Block = block with { Kind = plan.Block?.Kind ?? block.Kind } },
             Decisions = CaseAssembly.Decisions(file),
+            Picks = CaseAssembly.Picks(file),
             Document = _mapping.ToDocument(plan),
         };
     }
@@ -45,11 +48,29 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
     /// <summary>What a new plan would be, without keeping it.</summary>
     public Plan Preview(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block) => _planner.Make(ToCase(file, log, block));
 
+    /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>
+    /// <param name="school">Another school of accessories to try; null keeps the client's.</param>
+    public Plan Proposal(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow? newest, IReadOnlyList<Pick> picks, AccessorySchool? school)
+    {
+        ClientCase now = ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }) with { Picks = picks };
+        return _planner.Make(school is { } tried ? now with { Schools = now.Schools with { Accessories = tried } } : now);
+    }
+
+    /// <summary>The body and the own load of an exercise, for its figure.</summary>
+    public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    {
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
+        Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
+        MaxBook maxes = MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, Today);
+        return exercise => (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
+    }
+
+    private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
+
     /// <summary>The client's findings as everything stands now, each with the coach's word.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
-        var today = new BlockSection { Start = DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime) };
-        return _planner.Review(ToCase(file, log, today));
+        return _planner.Review(ToCase(file, log, new BlockSection { Start = Today }));
     }
 
     /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
@@ -60,7 +81,7 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
     }
 
     private static ClientCase ToCase(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block) =>
-        CaseMapping.ToCase(CaseAssembly.Case(file, log, block)) with { Decisions = CaseAssembly.Decisions(file) };
+        CaseMapping.ToCase(CaseAssembly.Case(file, log, block)) with { Decisions = CaseAssembly.Decisions(file), Picks = CaseAssembly.Picks(file) };
 
     /// <summary>The plan in force with today's maxes: same lifts, sets and efforts, newest loads.</summary>
     public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => _planner.Make(CurrentCase(row, file, log));
@@ -69,11 +90,11 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
     public static ClientCase CurrentCase(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
         CaseDocument now = CaseAssembly.Case(file, log, row.Inputs.Block);
-        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength, Log = now.Log }) with { Decisions = row.Decisions };
+        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength, Log = now.Log }) with { Decisions = row.Decisions, Picks = row.Picks };
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
-    public static bool IsOutOfDate(PlanRow row, ClientFile file) => CaseAssembly.InputsHash(CaseAssembly.Case(file, [], null), CaseAssembly.Decisions(file)) != row.InputsHash;
+    public static bool IsOutOfDate(PlanRow row, ClientFile file) => CaseAssembly.InputsHash(CaseAssembly.Case(file, [], null), file) != row.InputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)
@@ -96,7 +117,7 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
     public IReadOnlyList<OneRepMax> Maxes(ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
         ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
-        return MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime)).Measured;
+        return MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, Today).Measured;
     }
 
     public PlanDocument ToDocument(Plan plan) => _mapping.ToDocument(plan);

@@ -46,6 +46,20 @@ public sealed class SelectionPropertyTests
     });
 
     [Fact]
+    public void What_the_coach_picks_comes_in_and_what_is_taken_out_stays_out_unless_it_cannot_be_done() => Gen.Select(Made.Case, Gen.Int[0, 1000]).Sample((@case, number) =>
+    {
+        Plan before = Planner.Make(@case);
+        if (before.Selection.Ranked.Count == 0 || before.Selection.Others.All(chosen => chosen.Sessions == 0)) return;
+        Exercise wanted = before.Selection.Ranked[number % before.Selection.Ranked.Count].Exercise;
+        Exercise unwanted = before.Selection.Others.First(chosen => chosen.Sessions > 0).Exercise;
+        if (wanted.Id == unwanted.Id || !DaySplit.Of(@case.Client.Days, @case.Block).Any(day => Region.Suits(wanted, day.Focus))) return;
+        Plan after = Planner.Make(@case with { Picks = [new Pick(wanted.Id, PickKind.Accessory), new Pick(unwanted.Id, PickKind.Banned)] });
+        Assert.Contains(after.Selection.All, chosen => chosen.Exercise.Id == wanted.Id);
+        Assert.DoesNotContain(after.Selection.All, chosen => chosen.Exercise.Id == unwanted.Id);
+        Assert.Contains(after.Selection.PassedOver, passed => passed is PassedOver.Banned && passed.Exercise == unwanted.Id);
+    });
+
+    [Fact]
     public void Kit_that_is_taken_away_brings_in_nothing_that_needs_it() => Gen.Select(Made.Case, Gen.Enum<Implement>()).Sample((@case, gone) =>
     {
         ClientCase less = @case with { Equipment = @case.Equipment with { Items = @case.Equipment.Items.Where(item => item != gone).ToHashSet() } };

@@ -1126,6 +1126,207 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExercisesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/exercises/schools/{school}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    school: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SchoolView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/exercises/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SavePicks"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EffectView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/picks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SavePicks"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/block": {
         parameters: {
             query?: never;
@@ -1413,6 +1614,11 @@ export interface components {
     schemas: {
         /** @enum {unknown} */
         AccessorySchool: "stimulus" | "positions" | "muscles" | null;
+        AgainstLine: {
+            exercise: string;
+            name: string;
+            because: string;
+        };
         /** @enum {unknown} */
         AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
         AskView: {
@@ -1493,6 +1699,19 @@ export interface components {
         };
         /** @enum {unknown} */
         CheckSeverity: "stop" | "warn" | "info";
+        ChosenLine: {
+            face: components["schemas"]["ExerciseFace"];
+            role: components["schemas"]["Role"];
+            /** Format: double */
+            score: number;
+            parts: components["schemas"]["ScorePart"][];
+            answers: string[];
+            because: string;
+            days: components["schemas"]["Weekday"][];
+            isPicked: boolean;
+            insteadOf: components["schemas"]["AgainstLine"][];
+            substitutes: components["schemas"]["ExerciseName"][];
+        };
         ChosenPart: {
             exercise: string;
             role: components["schemas"]["Role"];
@@ -1550,6 +1769,8 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        /** @enum {unknown} */
+        Conflict: "pain-flexion" | "pain-extension" | "pain-knee" | "pain-hip" | "pain-shoulder" | "pain-ankle" | "shoulder-range" | "pregnant" | "grip";
         DaySection: {
             day: components["schemas"]["Weekday"];
             /** Format: int32 */
@@ -1596,7 +1817,16 @@ export interface components {
         };
         /** @enum {unknown} */
         DowelContact: "head" | "upper-back" | "sacrum";
-        EmptyPart: Record<string, never>;
+        EffectView: {
+            in: string[];
+            out: string[];
+            noLonger: string[];
+            newly: string[];
+            muscles: components["schemas"]["MuscleShift"][];
+            minutes: components["schemas"]["Moved"];
+            axial: components["schemas"]["Moved"];
+            soreness: components["schemas"]["Moved"];
+        };
         EnteredMax: {
             /** Format: uuid */
             id: string;
@@ -1646,11 +1876,53 @@ export interface components {
         };
         /** @enum {unknown} */
         EvidenceSource: "screen" | "intake" | "health" | "coach";
+        ExerciseFace: {
+            exercise: string;
+            name: string;
+            pattern: components["schemas"]["Pattern"];
+            muscles: components["schemas"]["MuscleShare"][];
+            kit: string;
+            cues: string[];
+            watch: null | string;
+            caution: null | string;
+            ladder: null | string;
+            conflicts: components["schemas"]["Conflict"][];
+            /** Format: int32 */
+            axial: number;
+            /** Format: int32 */
+            systemic: number;
+            /** Format: int32 */
+            soreness: number;
+            /** Format: int32 */
+            skill: number;
+            pose: null | components["schemas"]["Pose"];
+            figure: null | components["schemas"]["FigurePart"];
+        };
         ExerciseLine: {
             id: string;
             name: string;
             pattern: components["schemas"]["Pattern"];
             kit: components["schemas"]["Implement"][][];
+        };
+        ExerciseName: {
+            exercise: string;
+            name: string;
+        };
+        ExercisesView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            stop: null | string;
+            school: components["schemas"]["AccessorySchool"];
+            favours: string;
+            proven: boolean;
+            chosen: components["schemas"]["ChosenLine"][];
+            others: components["schemas"]["RankedLine"][];
+            passed: components["schemas"]["PassedLine"][];
+            unanswered: string[];
+            picks: components["schemas"]["Pick"][];
+            muscles: components["schemas"]["MuscleLine"][];
+            schools: components["schemas"]["SchoolName"][];
         };
         /** @enum {unknown} */
         FaultCode: "heels-rise" | "knees-lead" | "excess-lean" | "hips-shoot-up" | "knees-cave" | "pelvis-tucks" | "side-shift" | "sticks-low" | "sticks-mid" | "upper-back-folds" | "loses-brace" | "elbows-flare-back" | "hips-rise-first" | "lumbar-rounds" | "upper-back-rounds-start" | "bar-drifts" | "slow-off-floor" | "sticks-knee" | "soft-lockout" | "overextends-lockout" | "grip-fails" | "no-hamstring-stretch" | "hips-open" | "neck-up" | "lumbar-extends-top" | "glutes-not-felt" | "knee-drifts" | "drops-and-bounces" | "technique-fades" | "side-weaker" | "fades-in-medley" | "throw-lacks-power";
@@ -1929,6 +2201,22 @@ export interface components {
             observed: components["schemas"]["FigurePart"];
             pose: components["schemas"]["Pose"];
         };
+        LedgerPart: {
+            muscle: components["schemas"]["Muscle"];
+            weeks: components["schemas"]["LedgerWeekPart"][];
+        };
+        LedgerWeekPart: {
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            sets: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            sessions: number;
+        };
         /** @enum {unknown} */
         Level: "novice" | "intermediate" | "advanced";
         LeverBody: {
@@ -2072,8 +2360,35 @@ export interface components {
             text: string;
             source: string;
         };
+        Moved: {
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            after: number;
+        };
         /** @enum {unknown} */
         Muscle: "vasti" | "rectus-femoris" | "gluteus-maximus" | "gluteus-medius" | "hamstrings" | "adductors" | "gastrocnemius" | "soleus" | "tibialis-anterior" | "spinal-erectors" | "upper-back" | "lats" | "traps" | "abs" | "obliques" | "hip-flexors" | "pecs" | "front-delts" | "side-delts" | "rear-delts" | "triceps" | "biceps" | "grip";
+        MuscleLine: {
+            muscle: components["schemas"]["Muscle"];
+            /** Format: double */
+            sets: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        MuscleShare: {
+            muscle: components["schemas"]["Muscle"];
+            /** Format: double */
+            share: number;
+        };
+        MuscleShift: {
+            muscle: components["schemas"]["Muscle"];
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            after: number;
+        };
         NewId: {
             /** Format: uuid */
             id: string;
@@ -2133,12 +2448,27 @@ export interface components {
             /** Format: double */
             liking: number;
         };
+        PassedLine: {
+            exercise: string;
+            name: string;
+            because: string;
+        };
         PassedOverPart: {
             exercise: string;
             because: string;
         };
         /** @enum {unknown} */
         Pattern: "squat" | "hinge" | "thrust" | "abduction" | "lunge" | "knee-extension" | "knee-flexion" | "calf" | "carry" | "throw" | "press-horizontal" | "press-vertical" | "pull-horizontal" | "pull-vertical" | "arms" | "trunk" | "priming" | "mobility" | "drill";
+        Pick: {
+            exercise: string;
+            kind: components["schemas"]["PickKind"];
+        };
+        /** @enum {unknown} */
+        PickKind: "main" | "accessory" | "banned";
+        PickLine: {
+            exercise: string;
+            kind: components["schemas"]["PickKind"];
+        };
         PlanDocument: {
             format?: string;
             /** Format: int32 */
@@ -2152,7 +2482,7 @@ export interface components {
             selection: components["schemas"]["ChosenPart"][];
             passedOver: components["schemas"]["PassedOverPart"][];
             block?: null | components["schemas"]["BlockPart"];
-            ledger: components["schemas"]["EmptyPart"][];
+            ledger: components["schemas"]["LedgerPart"][];
             checks: components["schemas"]["CheckPart"][];
         };
         PlanPreview: {
@@ -2183,6 +2513,14 @@ export interface components {
         };
         /** @enum {unknown} */
         QuadSchool: "standard" | "spread" | null;
+        RankedLine: {
+            face: components["schemas"]["ExerciseFace"];
+            role: components["schemas"]["Role"];
+            /** Format: double */
+            score: number;
+            parts: components["schemas"]["ScorePart"][];
+            answers: string[];
+        };
         ReadinessSection: {
             /** Format: double */
             sleepHours?: null | number;
@@ -2227,11 +2565,24 @@ export interface components {
             /** Format: double */
             version: number;
         };
+        SavePicks: {
+            picks: components["schemas"]["PickLine"][];
+        };
         SaveScreen: {
             screen: components["schemas"]["ScreenSection"];
             faults: components["schemas"]["FaultSection"][];
             /** Format: double */
             version?: null | number;
+        };
+        SchoolName: {
+            school: components["schemas"]["AccessorySchool"];
+            name: string;
+        };
+        SchoolView: {
+            school: components["schemas"]["AccessorySchool"];
+            favours: string;
+            onlyNow: string[];
+            onlyThere: string[];
         };
         SchoolsSection: {
             accessories?: null | components["schemas"]["AccessorySchool"];
@@ -2242,6 +2593,13 @@ export interface components {
             isolation?: null | components["schemas"]["Isolation"];
             setCounting?: null | components["schemas"]["SetCounting"];
             quads?: null | components["schemas"]["QuadSchool"];
+        };
+        ScorePart: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            weight: number;
         };
         ScreenAsk: {
             path: string;
@@ -2510,6 +2868,7 @@ export interface components {
     pathItems: never;
 }
 export type AccessorySchool = components['schemas']['AccessorySchool'];
+export type AgainstLine = components['schemas']['AgainstLine'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type AskView = components['schemas']['AskView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
@@ -2525,11 +2884,13 @@ export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
+export type ChosenLine = components['schemas']['ChosenLine'];
 export type ChosenPart = components['schemas']['ChosenPart'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
 export type ClientLine = components['schemas']['ClientLine'];
 export type ClientSection = components['schemas']['ClientSection'];
 export type CompetitionSection = components['schemas']['CompetitionSection'];
+export type Conflict = components['schemas']['Conflict'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
 export type DayView = components['schemas']['DayView'];
@@ -2538,7 +2899,7 @@ export type Decision = components['schemas']['Decision'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
 export type DowelContact = components['schemas']['DowelContact'];
-export type EmptyPart = components['schemas']['EmptyPart'];
+export type EffectView = components['schemas']['EffectView'];
 export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
 export type EventKind = components['schemas']['EventKind'];
@@ -2546,7 +2907,10 @@ export type EventSection = components['schemas']['EventSection'];
 export type EvidenceLine = components['schemas']['EvidenceLine'];
 export type EvidencePart = components['schemas']['EvidencePart'];
 export type EvidenceSource = components['schemas']['EvidenceSource'];
+export type ExerciseFace = components['schemas']['ExerciseFace'];
 export type ExerciseLine = components['schemas']['ExerciseLine'];
+export type ExerciseName = components['schemas']['ExerciseName'];
+export type ExercisesView = components['schemas']['ExercisesView'];
 export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
 export type FaultSign = components['schemas']['FaultSign'];
@@ -2579,6 +2943,8 @@ export type KeyRange = components['schemas']['KeyRange'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
 export type LeanPicture = components['schemas']['LeanPicture'];
+export type LedgerPart = components['schemas']['LedgerPart'];
+export type LedgerWeekPart = components['schemas']['LedgerWeekPart'];
 export type Level = components['schemas']['Level'];
 export type LeverBody = components['schemas']['LeverBody'];
 export type LeverFamily = components['schemas']['LeverFamily'];
@@ -2593,7 +2959,11 @@ export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
 export type ModelNote = components['schemas']['ModelNote'];
+export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
+export type MuscleLine = components['schemas']['MuscleLine'];
+export type MuscleShare = components['schemas']['MuscleShare'];
+export type MuscleShift = components['schemas']['MuscleShift'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
@@ -2602,8 +2972,12 @@ export type PainRegion = components['schemas']['PainRegion'];
 export type PainSection = components['schemas']['PainSection'];
 export type PainTrigger = components['schemas']['PainTrigger'];
 export type PartsPart = components['schemas']['PartsPart'];
+export type PassedLine = components['schemas']['PassedLine'];
 export type PassedOverPart = components['schemas']['PassedOverPart'];
 export type Pattern = components['schemas']['Pattern'];
+export type Pick = components['schemas']['Pick'];
+export type PickKind = components['schemas']['PickKind'];
+export type PickLine = components['schemas']['PickLine'];
 export type PlanDocument = components['schemas']['PlanDocument'];
 export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlateSection = components['schemas']['PlateSection'];
@@ -2611,6 +2985,7 @@ export type Pose = components['schemas']['Pose'];
 export type Progression = components['schemas']['Progression'];
 export type ProtocolView = components['schemas']['ProtocolView'];
 export type QuadSchool = components['schemas']['QuadSchool'];
+export type RankedLine = components['schemas']['RankedLine'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type RearFoot = components['schemas']['RearFoot'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
@@ -2620,8 +2995,12 @@ export type Role = components['schemas']['Role'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
 export type SaveFacts = components['schemas']['SaveFacts'];
 export type SaveHealth = components['schemas']['SaveHealth'];
+export type SavePicks = components['schemas']['SavePicks'];
 export type SaveScreen = components['schemas']['SaveScreen'];
+export type SchoolName = components['schemas']['SchoolName'];
+export type SchoolView = components['schemas']['SchoolView'];
 export type SchoolsSection = components['schemas']['SchoolsSection'];
+export type ScorePart = components['schemas']['ScorePart'];
 export type ScreenAsk = components['schemas']['ScreenAsk'];
 export type ScreenBar = components['schemas']['ScreenBar'];
 export type ScreenHingeSection = components['schemas']['ScreenHingeSection'];

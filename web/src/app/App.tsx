@@ -14,6 +14,8 @@ const Intake = lazy(() => import('../views/intake/Intake').then((m) => ({ defaul
 const Health = lazy(() => import('../views/health/Health').then((m) => ({ default: m.Health })))
 const Screen = lazy(() => import('../views/screen/Screen').then((m) => ({ default: m.Screen })))
 const Findings = lazy(() => import('../views/findings/Findings').then((m) => ({ default: m.Findings })))
+const Catalogue = lazy(() => import('../views/catalogue/Catalogue').then((m) => ({ default: m.Catalogue })))
+const Exercises = lazy(() => import('../views/exercises/Exercises').then((m) => ({ default: m.Exercises })))
 const Levers = lazy(() => import('../views/levers/Levers').then((m) => ({ default: m.Levers })))
 const Block = lazy(() => import('../views/block/Block').then((m) => ({ default: m.Block })))
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
@@ -41,6 +43,8 @@ export function App() {
           <Route path="clients/:id/screen" element={<Screen />} />
           <Route path="clients/:id/findings" element={<Findings />} />
           <Route path="clients/:id/levers" element={<Levers />} />
+          <Route path="clients/:id/exercises" element={<Exercises />} />
+          <Route path="catalogue" element={<Catalogue />} />
           <Route path="clients/:id/block" element={<Block />} />
         </Route>
         <Route path="clients/:id/floor" element={<Floor />} />

@@ -1,11 +1,12 @@
 import { CloseButton, chakra, Dialog, Portal } from '@chakra-ui/react'
 
 const keys = [
-  ['g then 1, 6, 7', 'open Intake, Block, Floor'],
+  ['g then 1 to 7', 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor'],
   ['g then h', 'the day'],
   ['j, k or arrows', 'move through the list that has the focus'],
   ['arrows', 'in the block: move from cell to cell'],
   ['Enter', 'open'],
+  ['., x, u', 'in Findings: accept, reject, undo; in Exercises: pin, take out, undo'],
   ['p', 'in the block: fold the panel'],
   ['b', 'in the block: the whole because'],
   ['6 to 9, 0', 'on the floor: log the set at that RPE; 0 is 10'],

@@ -8,6 +8,7 @@ export const stations = [
   { key: '2', path: 'screen', name: 'Screen' },
   { key: '3', path: 'findings', name: 'Findings' },
   { key: '4', path: 'levers', name: 'Levers' },
+  { key: '5', path: 'exercises', name: 'Exercises' },
   { key: '6', path: 'block', name: 'Block' },
   { key: '7', path: 'floor', name: 'Floor' },
 ] as const
@@ -26,6 +27,7 @@ export function StationLine({ clientId }: { clientId: string }) {
     screen: findings?.screenedOn ? 'done' : 'empty',
     findings: findings && findings.findings.length > 0 ? 'done' : 'empty',
     levers: 'done',
+    exercises: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
     block: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
     floor: view?.plan.block ? 'done' : 'empty',
   }

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react'
 import type { FigurePart, Pose, SpotPart } from '../api/schema'
 import { plain } from '../text/numbers'
+import { hair, ink, iron, quiet } from './iron'
 
 interface Props {
   figure: FigurePart
@@ -12,11 +13,6 @@ interface Props {
 }
 
 const scale = 200
-// Plain SVG with the theme's own variables: a figure is drawn anew with every move of a slider, within a frame.
-const iron = 'var(--nz-colors-iron)'
-const ink = 'var(--nz-colors-iron-ink)'
-const quiet = 'var(--nz-colors-iron-quiet)'
-const hair = 'var(--nz-colors-iron-hair)'
 
 interface Frame {
   left: number

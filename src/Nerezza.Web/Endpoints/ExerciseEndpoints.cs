@@ -1,0 +1,67 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Web.Contracts;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>The choice of exercises: what is chosen and why, what else could be, and the coach's word on it.</summary>
+public static class ExerciseEndpoints
+{
+    public static void MapExercises(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/catalogue", (ExerciseCatalogue catalogue) => TypedResults.Ok<IReadOnlyList<ExerciseFace>>([.. catalogue.All.Where(one => one.VariantOf is null).Select(ExerciseDesk.Face)]))
+            .RequireAuthorization().WithTags("exercises");
+        RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("exercises");
+        group.MapGet("/exercises", Get);
+        group.MapGet("/exercises/schools/{school}", GetSchool);
+        group.MapPost("/exercises/preview", Preview);
+        group.MapPut("/picks", Save);
+    }
+
+    private static async Task<Results<Ok<ExercisesView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        Plan plan = desk.Proposal(file, sets, await plans.Newest(id, cancel), CaseAssembly.Picks(file), null);
+        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets)));
+    }
+
+    private static async Task<Results<Ok<SchoolView>, NotFound>> GetSchool(
+        Guid id, string school, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+    {
+        if (Codes.Find<AccessorySchool>(school) is not { } other || await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        PlanRow? newest = await plans.Newest(id, cancel);
+        IReadOnlyList<Pick> picks = CaseAssembly.Picks(file);
+        return TypedResults.Ok(exercises.School(other, desk.Proposal(file, sets, newest, picks, null), desk.Proposal(file, sets, newest, picks, other)));
+    }
+
+    private static async Task<Results<Ok<EffectView>, NotFound, ValidationProblem>> Preview(
+        Guid id, Checked<SavePicks> body, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+    {
+        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        PlanRow? newest = await plans.Newest(id, cancel);
+        return TypedResults.Ok(exercises.Effect(desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null), desk.Proposal(file, sets, newest, ToPicks(save), null)));
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Save(Guid id, Checked<SavePicks> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        file.Client.Observed = file.Client.Observed with { Picks = ToPicks(save) };
+        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    /// <summary>One word on an exercise at most: the last one stands.</summary>
+    private static List<Pick> ToPicks(SavePicks save) => [.. save.Picks.GroupBy(pick => pick.Exercise).Select(same => new Pick(same.Key, same.Last().Kind))];
+}

@@ -1,0 +1,93 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import type { ExerciseFace } from '../../api/schema'
+import { listKeys } from '../../app/shortcuts'
+import { useCatalogue } from '../../hooks/useExercises'
+import { words } from '../../text/codes'
+import { TextField } from '../../ui/form'
+import { Failed, Loading } from '../../ui/states'
+import { ExerciseFacts } from '../../ui/ExerciseFacts'
+
+/** Every exercise that there is, with its muscles, cues, ladder and conflicts; found by any word of it. */
+export function Catalogue() {
+  const catalogue = useCatalogue()
+  if (catalogue.state === 'failed') return <Failed message={catalogue.message} retry={catalogue.retry} />
+  if (catalogue.state === 'loading') return <Loading label="Fetching the catalogue" rows={8} />
+  return <CataloguePage all={catalogue.data} />
+}
+
+function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
+  const [text, setText] = useState('')
+  const [at, setAt] = useState<string | null>(null)
+  const found = all.filter((face) => wordsOf(face).includes(text.trim().toLowerCase()))
+  const shown = found.find((face) => face.exercise === at) ?? found[0]
+  return (
+    <Flex h="100%" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
+      <Box flex="1" minW={0} overflow={{ md: 'auto' }}>
+        <Flex px={4} py={2} gap={4} align="end" borderBottom="1px solid" borderColor="hair" wrap="wrap">
+          <chakra.h1 fontSize="17px" fontWeight="650" minH="36px">
+            Catalogue
+          </chakra.h1>
+          <Box flex="1" maxW="420px">
+            <TextField
+              label="Name, pattern, muscle, kit or ladder"
+              value={text}
+              maxLength={60}
+              onChange={(event) => setText(event.target.value)}
+            />
+          </Box>
+          <Box color="quiet" fontSize="14px" pb={2} role="status">
+            {found.length} of {all.length}
+          </Box>
+        </Flex>
+        {found.length === 0 && <Box p={4}>No exercise has that word. Try a muscle or a piece of kit.</Box>}
+        <Box as="ul" aria-label="Exercises" onKeyDown={(event) => listKeys(event, '[data-face]')}>
+          {found.map((face) => (
+            <Box as="li" key={face.exercise} borderBottom="1px solid" borderColor="hair" bg={face === shown ? 'lifted' : undefined}>
+              <chakra.button
+                type="button"
+                data-face={face.exercise}
+                onFocus={() => setAt(face.exercise)}
+                onClick={() => setAt(face.exercise)}
+                aria-current={face === shown ? 'true' : undefined}
+                w="100%"
+                px={4}
+                minH="44px"
+                textAlign="left"
+                display="flex"
+                alignItems="center"
+                gap={3}
+              >
+                <chakra.span fontWeight="550" flex="1">
+                  {face.name}
+                </chakra.span>
+                <chakra.span color="quiet" fontSize="14px">
+                  {words(face.pattern ?? '')}
+                </chakra.span>
+              </chakra.button>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      {shown && (
+        <Box
+          as="aside"
+          aria-label={shown.name}
+          w={{ base: '100%', md: '340px' }}
+          flexShrink={0}
+          bg="iron"
+          color="iron.ink"
+          p={4}
+          overflow={{ md: 'auto' }}
+        >
+          <ExerciseFacts face={shown} />
+        </Box>
+      )}
+    </Flex>
+  )
+}
+
+const wordsOf = (face: ExerciseFace) =>
+  [face.name, words(face.pattern ?? ''), face.kit, face.ladder ?? '', ...face.muscles.map((one) => words(one.muscle ?? ''))]
+    .join(' ')
+    .toLowerCase()

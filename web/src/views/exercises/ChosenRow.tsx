@@ -1,0 +1,69 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { ChosenLine } from '../../api/schema'
+import { weekdayNames, words } from '../../text/codes'
+import { plain } from '../../text/numbers'
+import { Plain } from '../../ui/form'
+import { ScoreBar } from '../../ui/ScoreBar'
+import { Thumb } from './Thumb'
+
+interface Props {
+  line: ChosenLine
+  focused: boolean
+  onFocus: () => void
+  onPin: () => void
+  onOut: () => void
+}
+
+/** One chosen exercise: figure, role, what it answers, its score as a bar, the days it stands on. */
+export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
+  const days = line.days.map((day) => (weekdayNames[day ?? ''] ?? '').slice(0, 3)).join(', ')
+  return (
+    <Flex
+      gap={3}
+      px={3}
+      py={2.5}
+      borderBottom="1px solid"
+      borderColor="hair"
+      borderLeft="4px solid"
+      borderLeftColor={focused ? 'ink' : 'transparent'}
+      bg={focused ? 'lifted' : undefined}
+      onClick={onFocus}
+    >
+      <Thumb face={line.face} />
+      <Box flex="1" minW={0}>
+        <chakra.button
+          type="button"
+          data-chosen={line.face.exercise}
+          onFocus={onFocus}
+          aria-current={focused ? 'true' : undefined}
+          textAlign="left"
+          fontWeight="650"
+        >
+          {line.face.name}
+        </chakra.button>
+        <Box fontSize="13px" color="quiet">
+          {[words(line.role ?? ''), line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : '']
+            .filter(Boolean)
+            .join(' · ')}
+        </Box>
+        {line.answers.length > 0 && <Box fontSize="14px">For: {line.answers.map((one) => one.toLowerCase()).join(', ')}</Box>}
+        <Flex align="center" gap={2} mt={1}>
+          <ScoreBar parts={line.parts} score={line.score} />
+          <Box fontSize="14px" fontWeight="600" fontStretch="75%" w="34px" textAlign="right">
+            {plain(line.score, 2)}
+          </Box>
+        </Flex>
+        {focused && (
+          <Flex gap={2} mt={2}>
+            <Plain size="sm" onClick={onPin} aria-pressed={line.isPicked}>
+              {line.isPicked ? 'Unpin' : 'Pin'}
+            </Plain>
+            <Plain size="sm" onClick={onOut}>
+              Take out
+            </Plain>
+          </Flex>
+        )}
+      </Box>
+    </Flex>
+  )
+}

@@ -1,0 +1,38 @@
+import { Box } from '@chakra-ui/react'
+import type { ChosenLine, RankedLine } from '../../api/schema'
+import { ExerciseFacts } from '../../ui/ExerciseFacts'
+import { Labelled } from '../../ui/Numeral'
+import { CompareTable } from './CompareTable'
+
+/** The iron panel: the client in the exercise, its muscles, cues and ladder; or two exercises side by side. */
+export function ExercisePanel({ line, compared }: { line: ChosenLine; compared: RankedLine | null }) {
+  return (
+    <Box
+      as="aside"
+      aria-label={line.face.name}
+      w={{ base: '100%', lg: '320px' }}
+      flexShrink={0}
+      bg="iron"
+      color="iron.ink"
+      p={4}
+      overflow={{ lg: 'auto' }}
+    >
+      {compared ? <CompareTable line={line} other={compared} /> : <Whole line={line} />}
+    </Box>
+  )
+}
+
+function Whole({ line }: { line: ChosenLine }) {
+  return (
+    <>
+      <ExerciseFacts face={line.face} />
+      <Box display="grid" gap={3} mt={4} fontSize="15px">
+        <Labelled label="Because">{line.because}</Labelled>
+        {line.insteadOf.length > 0 && (
+          <Labelled label="Next best">{line.insteadOf.map((other) => `${other.name} ${other.because}`).join('. ')}.</Labelled>
+        )}
+        {line.substitutes.length > 0 && <Labelled label="If it is busy">{line.substitutes.map((other) => other.name).join(', ')}</Labelled>}
+      </Box>
+    </>
+  )
+}
