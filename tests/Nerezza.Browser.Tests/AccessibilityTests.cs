@@ -28,7 +28,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
         browser.Size(width, 800);
         Check(browser, "day");
-        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("levers", "Moment against depth"), ("floor", "How hard was it") })
+        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("levers", "Moment against depth"), ("exercises", "In place of"), ("floor", "How hard was it") })
         {
             browser.Open($"/clients/{client}/{path}");
             browser.UntilText(sign);
@@ -39,6 +39,9 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[contains(., 'Heels rise')]").Click();
         browser.UntilText("Held in isolation");
         Check(browser, "faults");
+        browser.Open("/catalogue");
+        browser.UntilText("Tempo back squat");
+        Check(browser, "catalogue");
         browser.Open("/clients/new");
         browser.UntilText("New client");
         Check(browser, "new client");

@@ -11,19 +11,19 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         using var browser = new Browser(site.Server.Address);
         browser.SignIn();
         browser.OpenClient("Ilario", "Floor");
-        browser.UntilText("Set 1 of 4");
+        browser.UntilText("Set 1 of");
         site.Server.Kill();
         for (int set = 1; set <= 2; set++)
         {
-            browser.UntilText($"Set {set} of 4");
+            browser.UntilText($"Set {set} of");
             browser.Find("button[aria-label='Log at RPE 8']").Click();
             browser.UntilText($"{set} not sent yet, kept here");
             Thread.Sleep(700);
         }
-        browser.UntilText("Set 3 of 4");
+        browser.UntilText("Set 3 of");
         site.KillAndStartAgain();
         browser.UntilTrue("both are sent", () => !browser.Driver.FindElement(By.TagName("body")).Text.Contains("not sent", StringComparison.Ordinal));
         browser.Driver.Navigate().Refresh();
-        browser.UntilText("Set 3 of 4");
+        browser.UntilText("Set 3 of");
     }
 }

@@ -40,6 +40,14 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Teodora", "Levers");
         browser.UntilText("Moment against depth");
         Take(browser, "levers");
+        browser.OpenClient("Ilario", "Exercises");
+        browser.UntilText("In place of");
+        browser.Find("[data-other]").Click();
+        browser.UntilText("Take it");
+        Take(browser, "exercises");
+        browser.Open("/catalogue");
+        browser.UntilText("Tempo back squat");
+        Take(browser, "catalogue");
         browser.OpenClient("Brannoc", "Findings");
         browser.UntilText("The sides differ");
         Take(browser, "findings");

@@ -34,6 +34,8 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["PUT /findings/{code}/{cause}"] = new DecideFinding { Verdict = Verdict.Accepted },
             ["POST /plans"] = Samples.Block,
             ["POST /sets"] = Samples.Set(),
+            ["POST /exercises/preview"] = new SavePicks { Picks = [] },
+            ["PUT /picks"] = new SavePicks { Picks = [] },
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },
         };
         List<(string Method, string Pattern)> endpoints = [.. OfClients()];
@@ -43,7 +45,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             string rest = pattern["/api/clients/{id:guid}".Length..];
             string path = pattern.Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
                 .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal).Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
-                .Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
+                .Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{school}", "positions", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
                 + (rest == "/floor" ? "?date=2026-11-30" : "");
             HttpResponseMessage answer = await stranger.Send(new HttpMethod(method), path, bodies.GetValueOrDefault($"{method} {rest}"));
             Assert.True(answer.StatusCode is HttpStatusCode.NotFound, $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}");

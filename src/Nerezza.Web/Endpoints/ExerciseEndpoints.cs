@@ -17,7 +17,7 @@ public static class ExerciseEndpoints
 {
     public static void MapExercises(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/catalogue", (ExerciseCatalogue catalogue) => TypedResults.Ok<IReadOnlyList<ExerciseFace>>([.. catalogue.All.Where(one => one.VariantOf is null).Select(ExerciseDesk.Face)]))
+        routes.MapGet("/api/catalogue/faces", (ExerciseCatalogue catalogue) => TypedResults.Ok<IReadOnlyList<ExerciseFace>>([.. catalogue.All.Where(one => one.VariantOf is null).Select(ExerciseDesk.Face)]))
             .RequireAuthorization().WithTags("exercises");
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("exercises");
         group.MapGet("/exercises", Get);

@@ -47,9 +47,9 @@ export function useSavePicks(id: string) {
 export function useCatalogue(): Fetched<ExerciseFace[]> {
   return fetched(
     useQuery({
-      queryKey: ['catalogue'],
+      queryKey: ['catalogue', 'faces'],
       staleTime: Infinity,
-      queryFn: () => answer(api.GET('/api/catalogue')),
+      queryFn: () => answer(api.GET('/api/catalogue/faces')),
     }),
   )
 }

@@ -73,6 +73,7 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
         <Box
           as="aside"
           aria-label={shown.name}
+          tabIndex={0}
           w={{ base: '100%', md: '340px' }}
           flexShrink={0}
           bg="iron"

@@ -10,6 +10,7 @@ export function ExercisePanel({ line, compared }: { line: ChosenLine; compared: 
     <Box
       as="aside"
       aria-label={line.face.name}
+      tabIndex={0}
       w={{ base: '100%', lg: '320px' }}
       flexShrink={0}
       bg="iron"
