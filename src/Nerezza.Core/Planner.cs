@@ -6,6 +6,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
@@ -33,7 +34,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         RoleCost cost = CostOf(@case, kind, rule);
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, loader, kind, cost);
-        var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults)));
+        var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case))));
         Block block = builder.Build(kind, selection);
         var ledger = new Ledger(catalogue, @case.Schools.SetCounting, LimitsOf(@case, kind));
         IReadOnlyList<MuscleLedger> rows = ledger.Of(block);
@@ -99,6 +100,8 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
     private static SidePlan SidesOf(IReadOnlyList<Finding> findings) => findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
         ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<double>().Cast<double?>().FirstOrDefault())
         : SidePlan.Even;
+
+    private static int BoxRungOf(ClientCase @case) => Math.Max(1, @case.Ladders.FirstOrDefault(rung => rung.Ladder == Codes.Of(LadderId.BoxSquat))?.Rung ?? 1);
 
     /// <summary>Skill work stays ten points of 1RM under the load at which the fault starts (handbook 11).</summary>
     private double SkillCapOf(Exercise exercise, IReadOnlyList<LiftFault> faults) => faults

@@ -1,11 +1,11 @@
-using Nerezza.Core.Selection;
-using Nerezza.Solve;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Selection;
 using Nerezza.Data;
 using Nerezza.Formats;
+using Nerezza.Solve;
 using Nerezza.Web.Demo;
 using Nerezza.Web.Endpoints;
 using Nerezza.Web.Hosting;

@@ -10,8 +10,9 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What a block is built from besides the chosen exercises.</summary>
+/// <param name="SetUpOf">Heights to set for an exercise.</param>
 /// <param name="SkillCap">Part of 1RM that skill work of an exercise stays under; 1 where no fault says.</param>
-public sealed record BlockInput(Client Client, Schools Schools, BlockRequest Request, ExerciseCatalogue Catalogue, Loader Loader, MaxBook Maxes, ISetCost Cost, SidePlan Sides, Func<Exercise, double> SkillCap);
+public sealed record BlockInput(Client Client, Schools Schools, BlockRequest Request, ExerciseCatalogue Catalogue, Loader Loader, MaxBook Maxes, ISetCost Cost, SidePlan Sides, Func<Exercise, double> SkillCap, Func<Exercise, SetUp> SetUpOf);
 
 /// <summary>Builds a block of the chosen exercises on a client's days (handbook 11 and 12).</summary>
 public sealed class BlockBuilder(BlockInput input)
@@ -92,7 +93,7 @@ public sealed class BlockBuilder(BlockInput input)
                 ? DeloadOf(last, track)
                 : TargetOf(track, shape, rule, max);
             PrescribedItem item = _prescriber.Prescribe(track.Chosen, track.Role, track.Range, target, max, NeedOf(track.Chosen, warm), input.Sides);
-            item = _prescriber.WithPlates(item, exercise);
+            item = _prescriber.WithPlates(item, exercise) with { SetUp = input.SetUpOf(exercise) };
             if (shape.Kind is not WeekKind.Deload) track.LastLoadWeek = item;
             items.Add(item);
         }

@@ -17,6 +17,8 @@ public sealed record PrescribedItem
     public required ChosenReason Reason { get; init; }
     /// <summary>The findings that it answers.</summary>
     public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+    /// <summary>Heights to set.</summary>
+    public SetUp SetUp { get; init; } = SetUp.None;
     /// <summary>Cues, the one to watch first.</summary>
     public required IReadOnlyList<string> Cues { get; init; }
     /// <summary>Warm-up sets, lightest first.</summary>

@@ -63,7 +63,7 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, int AxialOfALift, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, int AxialOfALift, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(
@@ -71,6 +71,8 @@ internal sealed record RoleRow(
     IReadOnlyList<int> RestSeconds, string Tempo, string? Pattern = null, IReadOnlyList<int>? Metres = null);
 
 internal sealed record SetsTriedRule(IReadOnlyList<IReadOnlyList<int>> Two, IReadOnlyList<IReadOnlyList<int>> Three);
+
+internal sealed record SetUpRule(IReadOnlyList<string> Box, IReadOnlyList<string> Pins, IReadOnlyList<string> Blocks, double BoxStepCm, double WedgeCm, double BarOnPlatesCm);
 
 internal sealed record WeakerSideRule(double ExtraBelow);
 

@@ -1,10 +1,25 @@
 using Nerezza.Core.Floor;
+using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Wording;
 
 /// <summary>Says what the floor proposes, in one sentence.</summary>
 public static class FloorWords
 {
+    /// <summary>What to set up, in words; empty when nothing is to be set.</summary>
+    public static string Text(SetUp setUp)
+    {
+        string[] parts =
+        [
+            setUp.BoxCm is { } box ? $"box at {Number(box)} cm" : "", setUp.PinCm is { } pins ? $"bar on pins at {Number(pins)} cm" : "",
+            setUp.HeelCm is { } heel ? $"wedge of {Number(heel)} cm" : "", setUp.BlockCm is { } blocks ? $"blocks of {Number(blocks)} cm" : "",
+        ];
+        string text = string.Join(", ", parts.Where(part => part.Length > 0));
+        return text.Length == 0 ? "" : $"{char.ToUpperInvariant(text[0])}{text[1..]}.";
+    }
+
+    private static string Number(double value) => value.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture);
+
     /// <summary>The proposal with its reason; null when the plan stands.</summary>
     public static string? Text(NextSet next) => next switch
     {

@@ -144,7 +144,7 @@ public sealed record FloorView(
 
 /// <summary>An exercise on the floor.</summary>
 public sealed record FloorItem(
-    string Exercise, string Name, Role Role, string Because, IReadOnlyList<string> Cues, IReadOnlyList<FloorWarmUp> WarmUp,
+    string Exercise, string Name, Role Role, string Because, IReadOnlyList<string> Cues, string SetUp, IReadOnlyList<FloorWarmUp> WarmUp,
     IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads);
 
 public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);

@@ -23,7 +23,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
         LoadMeans means = MeansOf(item, exercise, @case);
         return new FloorItem(
-            item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues,
+            item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues, FloorWords.Text(item.SetUp),
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             [.. item.Sets.Select((set, place) => Set(set, place, done))],
             Proposal(item, exercise, @case, done, means),

@@ -2071,6 +2071,7 @@ export interface components {
             role: components["schemas"]["Role"];
             because: string;
             cues: string[];
+            setUp: string;
             warmUp: components["schemas"]["FloorWarmUp"][];
             sets: components["schemas"]["FloorSet"][];
             proposal: null | components["schemas"]["FloorProposal"];

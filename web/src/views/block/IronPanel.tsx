@@ -88,10 +88,15 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
           <Numeral value={top.tempo ?? '–'} size="20px" />
         </Labelled>
         <Labelled label="Rest">
-          <Numeral value={clock(top.restSeconds)} size="20px" />
+          <Numeral value={clock(item.sets.at(-1)?.restSeconds ?? top.restSeconds)} size="20px" />
         </Labelled>
       </Grid>
 
+      {item.settings.note && (
+        <Box mb={3} fontSize="15px">
+          {item.settings.note}
+        </Box>
+      )}
       <chakra.table w="100%" fontSize="14px">
         <caption style={{ textAlign: 'left', paddingBottom: 4 }}>
           <Box as="span" color="iron.quiet">
@@ -107,9 +112,9 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
             return (
               <SetRow
                 key={`s-${i + 1}`}
-                kind={`set ${i + 1}`}
+                kind={set.side ? `set ${i + 1}, ${set.side}` : `set ${i + 1}`}
                 kg={set.kg ?? null}
-                reps={set.reps ?? 0}
+                reps={set.metres ?? set.reps ?? 0}
                 note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
               />
             )

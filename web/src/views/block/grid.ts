@@ -70,10 +70,13 @@ export function tapeOf(item: ItemPart): TapeSet[] {
   ]
 }
 
-/** 4 × 5, or 5, 5, 4 where sets differ. */
+/** 4 × 5, or 5, 5, 4 where sets differ; one-sided work by the side, carries by metres. */
 export function setsInWords(item: ItemPart): string {
-  const reps = item.sets.map((set) => set.reps ?? 0)
-  return reps.every((r) => r === reps[0]) ? `${reps.length} × ${reps[0]}` : reps.join(', ')
+  const side = item.sets[0]?.side ?? null
+  const ofSide = item.sets.filter((set) => (set.side ?? null) === side)
+  const work = ofSide.map((set) => (set.metres ? `${set.metres} m` : `${set.reps ?? 0}`))
+  const told = work.every((one) => one === work[0]) ? `${work.length} × ${work[0] ?? ''}` : work.join(', ')
+  return side ? `${told} a side` : told
 }
 
 /** The set that stands for the exercise: the heaviest, the first of these. */

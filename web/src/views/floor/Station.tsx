@@ -123,6 +123,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
           <Asked label="Tempo" value={set.tempo} colors={colors} />
           <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
         </Grid>
+        {item.setUp !== '' && <Box>{item.setUp}</Box>}
         {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
         <Box mt={2}>
           <Tape
