@@ -1,6 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using Nerezza.Core;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Solve;
 
@@ -10,6 +11,7 @@ namespace Nerezza.Benchmarks;
 public class WholePlan
 {
     private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new CpChooser());
+    private readonly Planner _rules = new(ExerciseCatalogue.Shipped, new ChoosesNothing());
     private ClientCase _case = null!;
 
     [Params("deckhand", "masters-lifter", "crane-driver")]
@@ -24,4 +26,13 @@ public class WholePlan
 
     [Benchmark]
     public Plan Make() => _planner.Make(_case);
+
+    /// <summary>The rules alone: everything but the solver, with no accessory chosen.</summary>
+    [Benchmark]
+    public Plan MakeWithoutSolver() => _rules.Make(_case);
+
+    private sealed class ChoosesNothing : IChooser
+    {
+        public Choice Choose(ChoiceProblem problem) => new(new int[problem.Candidates.Count], Proof.Greedy);
+    }
 }
