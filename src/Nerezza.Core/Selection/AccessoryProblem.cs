@@ -83,7 +83,7 @@ internal sealed class AccessoryProblem
         // An emphasised muscle, and one that an open finding asks for, may have its whole room.
         if (limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
         // Start from what the client does now; without a log from the low end.
-        double from = _now is { } now ? now[muscle] : limits.Low;
+        double from = _now is { } now ? now[muscle] : limits.Usual;
         return Math.Min(limits.StartMost, Math.Max(limits.Low, Math.Max(from * (1 + Rules.StartMore.Part), from + Rules.StartMore.Sets)));
     }
 

@@ -7,7 +7,8 @@ namespace Nerezza.Core.Selection;
 /// <summary>Low and high limit of a muscle's hard sets in a week.</summary>
 /// <param name="Low">0 where the muscle has no low limit.</param>
 /// <param name="StartMost">What a block may ask now: under the high limit of an emphasised muscle until four weeks have been done at it.</param>
-public sealed record SetLimits(double Low, double High, double StartMost);
+/// <param name="Usual">The low end of growth for the level: where a client without a log is taken to stand, whatever the block asks for.</param>
+public sealed record SetLimits(double Low, double High, double StartMost, double Usual);
 
 /// <summary>How many hard sets a week each muscle should have (handbook 12).</summary>
 public sealed class WeeklySets
@@ -28,7 +29,7 @@ public sealed class WeeklySets
             int grown = Rules.Grow[Codes.Of(client.Level)][1];
             double high = wanted && client.Level is not Level.Novice ? Rules.EmphasisMost : grown, least = wanted && Grows(client, kind) ? Math.Min(grown, high) : span[0];
             double most = wanted && nowAWeek.GetValueOrDefault(muscle) < Rules.EmphasisWithoutLog ? Math.Min(high, Math.Max(grown, Rules.EmphasisWithoutLog)) : high;
-            _limits[muscle] = new SetLimits(wanted || low.Contains(Codes.Of(muscle)) ? least * diet : 0, high * diet, most * diet);
+            _limits[muscle] = new SetLimits(wanted || low.Contains(Codes.Of(muscle)) ? least * diet : 0, high * diet, most * diet, Rules.Grow[Codes.Of(client.Level)][0] * diet);
         }
     }
 
