@@ -128,8 +128,8 @@ public sealed class BlockBuilder(BlockInput input)
             calibrates ? TargetKind.Calibration : TargetKind.Straight, Metres: MetresOf(track.Role, shape));
     }
 
-    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in steps of five metres.</summary>
-    private static int? MetresOf(RoleRule role, WeekShape shape) => role.Metres is [var from, var to] ? (int)Math.Round((from + shape.Through * (to - from)) / 5, MidpointRounding.AwayFromZero) * 5 : null;
+    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps.</summary>
+    private static int? MetresOf(RoleRule role, WeekShape shape) => role.Metres is [var from, var to] ? (int)Math.Round((from + shape.Through * (to - from)) / PrescriptionRules.Shipped.File.MetresStep, MidpointRounding.AwayFromZero) * PrescriptionRules.Shipped.File.MetresStep : null;
 
     /// <summary>Half the sets at a load 10 % below the last load week's, RPE at most 6.</summary>
     private static WeekTarget DeloadOf(PrescribedItem last, Track track)

@@ -34,7 +34,6 @@ public sealed record RoleRule(Role Role, Aim Aim, Pattern? Pattern, int WorkSets
 }
 
 /// <summary>The numbers of handbook section 11, from Data/roles.yaml.</summary>
-/// <summary>Numbers of handbook 11 that other rooms ask for.</summary>
 internal sealed record PrescriptionRules
 {
     /// <summary>Points of 1RM that skill work stays under a fault.</summary>
@@ -63,7 +62,7 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, int AxialOfALift, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(

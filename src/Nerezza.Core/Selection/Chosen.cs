@@ -52,6 +52,8 @@ public sealed record Chosen
     public int Sessions { get; init; }
     /// <summary>The next best.</summary>
     public IReadOnlyList<Alternative> InsteadOf { get; init; } = [];
+    /// <summary>What else could stand in its place, best first: it answers the same, or trains the same pattern with the same prime mover.</summary>
+    public IReadOnlyList<string> Rivals { get; init; } = [];
     /// <summary>What can stand in for it on the floor, best first.</summary>
     public IReadOnlyList<string> Substitutes { get; init; } = [];
 }

@@ -91,7 +91,7 @@ public sealed class Scoring
     {
         if (_bestOfPattern[exercise.Pattern] is not (> 0 and var best)) return 0;
         // Tension that cannot grow is soon too little, unless skill makes it hard; holds and drills of the trunk are not meant to grow.
-        bool fixedLoad = exercise.Load is LoadSource.BodyWeight or LoadSource.None or LoadSource.Band && exercise.Skill < 2 && exercise.Pattern is not Pattern.Trunk;
+        bool fixedLoad = exercise.Load is LoadSource.BodyWeight or LoadSource.None or LoadSource.Band && exercise.Skill < Rules.Unloaded.HardFromSkill && exercise.Pattern is not Pattern.Trunk;
         return StimulusRaw(exercise) / best * (fixedLoad ? Rules.Unloaded.Of(_context.Client.Level) : 1);
     }
 

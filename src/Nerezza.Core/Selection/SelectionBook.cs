@@ -68,7 +68,7 @@ public sealed class SelectionBook
     private Chosen ToChosen(ScoredExercise candidate, int sessions, IReadOnlyList<ScoredExercise> scored, IReadOnlyList<ScoredExercise> candidates, Choice choice, ScoreWeights weights)
     {
         HashSet<string> chosen = [.. candidates.Where((_, i) => choice.Sessions[i] > 0).Select(other => other.Exercise.Id)];
-        return new Chosen
+        Chosen one = new()
         {
             Exercise = candidate.Exercise,
             Role = candidate.Role,
@@ -78,7 +78,10 @@ public sealed class SelectionBook
             Parts = candidate.Parts,
             Limits = _eligibility.LimitsOf(candidate.Exercise),
             Sessions = sessions,
-            InsteadOf = [.. scored.Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, candidate)).Take(1)
+        };
+        return one with
+        {
+            InsteadOf = [.. scored.Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, one)).Take(1)
                 .Select(other => new Alternative(other.Exercise.Id, other.Score, ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)))],
         };
     }
@@ -88,14 +91,15 @@ public sealed class SelectionBook
     private bool IsLowMuscle(Exercise exercise) => exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
 
     /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime mover.</summary>
-    private static bool Serves(ScoredExercise other, ScoredExercise candidate) => other.Answers.Intersect(candidate.Answers).Any() || CanStandIn(other.Exercise, candidate.Exercise);
+    private static bool Serves(ScoredExercise other, Chosen chosen) =>
+        other.Exercise.Id != chosen.Exercise.Id && (other.Answers.Any(finding => chosen.Answers.Contains(finding.Code)) || CanStandIn(other.Exercise, chosen.Exercise));
 
     private static bool CanStandIn(Exercise other, Exercise exercise) => other.Pattern == exercise.Pattern && other.PrimeMovers.Intersect(exercise.PrimeMovers).Any();
 
     private ExerciseChoice WithRest(ExerciseChoice selection, IReadOnlyList<ScoredExercise> scored)
     {
         HashSet<string> chosen = [.. selection.All.Select(one => one.Exercise.Id)];
-        Chosen Full(Chosen one) => one with { Substitutes = SubstitutesOf(one.Exercise, chosen, scored) };
+        Chosen Full(Chosen one) => one with { Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)], Substitutes = SubstitutesOf(one.Exercise, chosen, scored) };
         HashSet<FindingCode> answered = [.. selection.All.SelectMany(one => one.Answers)];
         return selection with
         {

@@ -24,7 +24,7 @@ internal sealed record LevelRule(int Novice, int Intermediate, int Advanced, dou
 internal sealed record FreshnessRule(int BlockDays, double One, double Both);
 
 /// <summary>Stimulus left of work whose load cannot grow, by level.</summary>
-internal sealed record UnloadedRule(double Novice, double Intermediate, double Advanced)
+internal sealed record UnloadedRule(double Novice, double Intermediate, double Advanced, int HardFromSkill)
 {
     public double Of(Level level) => level switch { Clients.Level.Novice => Novice, Clients.Level.Intermediate => Intermediate, _ => Advanced };
 }

@@ -12,13 +12,14 @@ namespace Nerezza.Web.Contracts;
 /// <param name="Favours">What the school favours and gives up.</param>
 public sealed record ExercisesView(
     Guid ClientId, string Client, string? Stop, AccessorySchool School, string Favours, bool Proven, IReadOnlyList<ChosenLine> Chosen, IReadOnlyList<RankedLine> Others,
-    IReadOnlyList<PassedLine> Passed, IReadOnlyList<string> Unanswered, IReadOnlyList<Pick> Picks, IReadOnlyList<MuscleLine> Muscles, IReadOnlyList<SchoolName> Schools);
+    IReadOnlyList<PassedLine> Passed, IReadOnlyList<string> Unanswered, IReadOnlyList<Pick> Picks, IReadOnlyList<SchoolName> Schools);
 
 /// <summary>One chosen exercise in session order, with all that speaks for it.</summary>
+/// <param name="Rivals">Ids that could stand in its place, best first.</param>
 /// <param name="Days">The weekdays it stands on; empty for daily drills.</param>
 public sealed record ChosenLine(
     ExerciseFace Face, Role Role, double Score, IReadOnlyList<ScorePart> Parts, IReadOnlyList<string> Answers, string Because, IReadOnlyList<Weekday> Days, bool IsPicked,
-    IReadOnlyList<AgainstLine> InsteadOf, IReadOnlyList<ExerciseName> Substitutes);
+    IReadOnlyList<AgainstLine> InsteadOf, IReadOnlyList<string> Rivals, IReadOnlyList<ExerciseName> Substitutes);
 
 /// <summary>An exercise as it is shown anywhere: name, pattern, muscles, kit, cues, figure.</summary>
 /// <param name="Ladder">Its ladder with rung and rungs, as in "deadlift, rung 4 of 7"; null when it is on none.</param>
@@ -40,9 +41,6 @@ public sealed record RankedLine(ExerciseFace Face, Role Role, double Score, IRea
 
 /// <summary>An exercise that cannot be chosen, and why.</summary>
 public sealed record PassedLine(string Exercise, string Name, string Because);
-
-/// <summary>Hard sets of a muscle in the first week.</summary>
-public sealed record MuscleLine(Muscle Muscle, double Sets, double Low, double High);
 
 public sealed record SchoolName(AccessorySchool School, string Name);
 

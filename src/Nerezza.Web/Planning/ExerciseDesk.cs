@@ -28,7 +28,6 @@ public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
             [.. choice.Ranked.Where(row => !choice.All.Any(chosen => chosen.Exercise.Id == row.Exercise.Id)).Select(row => new RankedLine(Face(row.Exercise, body), row.Role, row.Score, Parts(row.Parts, ScoreWeights.Of(school)), [.. row.Answers.Select(FindingWords.Name)]))],
             [.. choice.PassedOver.Select(passed => new PassedLine(passed.Exercise, catalogue[passed.Exercise].Name, PlanWords.Because(passed)))],
             [.. choice.Unanswered.Select(finding => FindingWords.Title(finding))], picks,
-            [.. plan.Ledger.Select(row => new MuscleLine(row.Muscle, row.Weeks[0].Sets, row.Weeks[0].Low, row.Weeks[0].High))],
             [.. Enum.GetValues<AccessorySchool>().Select(one => new SchoolName(one, SchoolWords.Name(one)))]);
     }
 
@@ -55,7 +54,7 @@ public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
         [.. plan.Block?.Weeks[0].Sessions.Where(session => session.Items.Any(item => item.Exercise == chosen.Exercise.Id)).Select(session => session.Day) ?? []],
         picks.Any(pick => pick.Exercise == chosen.Exercise.Id && pick.Kind is not PickKind.Banned),
         [.. chosen.InsteadOf.Select(other => new AgainstLine(other.Exercise, catalogue[other.Exercise].Name, PlanWords.Because(other, chosen.Score)))],
-        [.. chosen.Substitutes.Select(id => new ExerciseName(id, catalogue[id].Name))]);
+        chosen.Rivals, [.. chosen.Substitutes.Select(id => new ExerciseName(id, catalogue[id].Name))]);
 
     private static List<ScorePart> Parts(ScoreParts parts, ScoreWeights weights) => [.. parts.Named.Select((part, i) => new ScorePart(part.Name, part.Value, weights.Values[i] / weights.Values.Sum()))];
 

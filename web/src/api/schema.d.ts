@@ -1745,6 +1745,7 @@ export interface components {
             days: components["schemas"]["Weekday"][];
             isPicked: boolean;
             insteadOf: components["schemas"]["AgainstLine"][];
+            rivals: string[];
             substitutes: components["schemas"]["ExerciseName"][];
         };
         ChosenPart: {
@@ -1956,7 +1957,6 @@ export interface components {
             passed: components["schemas"]["PassedLine"][];
             unanswered: string[];
             picks: components["schemas"]["Pick"][];
-            muscles: components["schemas"]["MuscleLine"][];
             schools: components["schemas"]["SchoolName"][];
         };
         /** @enum {unknown} */
@@ -2404,15 +2404,6 @@ export interface components {
         };
         /** @enum {unknown} */
         Muscle: "vasti" | "rectus-femoris" | "gluteus-maximus" | "gluteus-medius" | "hamstrings" | "adductors" | "gastrocnemius" | "soleus" | "tibialis-anterior" | "spinal-erectors" | "upper-back" | "lats" | "traps" | "abs" | "obliques" | "hip-flexors" | "pecs" | "front-delts" | "side-delts" | "rear-delts" | "triceps" | "biceps" | "grip";
-        MuscleLine: {
-            muscle: components["schemas"]["Muscle"];
-            /** Format: double */
-            sets: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
-        };
         MuscleShare: {
             muscle: components["schemas"]["Muscle"];
             /** Format: double */
@@ -2997,7 +2988,6 @@ export type Me = components['schemas']['Me'];
 export type ModelNote = components['schemas']['ModelNote'];
 export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
-export type MuscleLine = components['schemas']['MuscleLine'];
 export type MuscleShare = components['schemas']['MuscleShare'];
 export type MuscleShift = components['schemas']['MuscleShift'];
 export type NewId = components['schemas']['NewId'];

@@ -22,7 +22,9 @@ interface Props {
 export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id
-  const away = useMatch('/clients/*') !== null
+  const onClient = useMatch('/clients/*') !== null
+  const onCatalogue = useMatch('/catalogue') !== null
+  const away = onClient || onCatalogue
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
   const signOut = useSignOut()

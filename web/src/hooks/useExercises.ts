@@ -44,7 +44,7 @@ export function useSavePicks(id: string) {
 }
 
 /** The whole catalogue, on its own. */
-export function useCatalogue(): Fetched<ExerciseFace[]> {
+export function useExerciseFaces(): Fetched<ExerciseFace[]> {
   return fetched(
     useQuery({
       queryKey: ['catalogue', 'faces'],

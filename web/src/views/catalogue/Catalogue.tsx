@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { ExerciseFace } from '../../api/schema'
 import { listKeys } from '../../app/shortcuts'
-import { useCatalogue } from '../../hooks/useExercises'
+import { useExerciseFaces } from '../../hooks/useExercises'
 import { words } from '../../text/codes'
 import { TextField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
@@ -10,7 +10,7 @@ import { ExerciseFacts } from '../../ui/ExerciseFacts'
 
 /** Every exercise that there is, with its muscles, cues, ladder and conflicts; found by any word of it. */
 export function Catalogue() {
-  const catalogue = useCatalogue()
+  const catalogue = useExerciseFaces()
   if (catalogue.state === 'failed') return <Failed message={catalogue.message} retry={catalogue.retry} />
   if (catalogue.state === 'loading') return <Loading label="Fetching the catalogue" rows={8} />
   return <CataloguePage all={catalogue.data} />

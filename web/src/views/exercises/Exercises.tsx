@@ -100,7 +100,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
           {school && <School clientId={clientId} school={school} />}
           {view.unanswered.length > 0 && (
             <Box px={4} py={2.5} borderBottom="1px solid" borderColor="hair" fontSize="14px">
-              Nothing here answers: {view.unanswered.join(', ')}.
+              Nothing here answers: {view.unanswered.join(', ')}. Add kit in Intake, add an exercise from the right, or reject the finding.
             </Box>
           )}
           {view.chosen.length === 0 && <Box p={4}>No exercise can be chosen with this kit and these answers. Add kit in Intake.</Box>}

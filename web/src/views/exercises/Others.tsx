@@ -6,7 +6,6 @@ import { words } from '../../text/codes'
 import { plain } from '../../text/numbers'
 import { Plain, TextField, Toggle } from '../../ui/form'
 import { ScoreBar } from '../../ui/ScoreBar'
-import { serves } from './picks'
 
 interface Props {
   slot: ChosenLine
@@ -20,7 +19,7 @@ interface Props {
 export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
   const [all, setAll] = useState(false)
   const [text, setText] = useState('')
-  const found = others.filter((other) => (all || serves(other, slot)) && matches(other, text))
+  const found = others.filter((other) => (all || slot.rivals.includes(other.face.exercise)) && matches(other, text))
   return (
     <Box
       as="section"

@@ -27,13 +27,3 @@ export const pinned = (picks: readonly Pick[], line: ChosenLine): Pick[] => [
   ...without(picks, [line.face.exercise]),
   ...(line.isPicked ? [] : [{ exercise: line.face.exercise, kind: isMain(line) ? 'main' : 'accessory' } as const]),
 ]
-
-/** Whether another exercise could serve the slot of a chosen one: its pattern, a finding it answers, or a prime mover. */
-export function serves(other: RankedLine, slot: ChosenLine): boolean {
-  const primes = slot.face.muscles.filter((one) => one.share >= 1).map((one) => one.muscle)
-  return (
-    other.face.pattern === slot.face.pattern ||
-    other.answers.some((answer) => slot.answers.includes(answer)) ||
-    other.face.muscles.some((one) => one.share >= 1 && primes.includes(one.muscle))
-  )
-}
