@@ -4,6 +4,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Floor;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
@@ -107,6 +108,11 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
     private double SkillCapOf(Exercise exercise, IReadOnlyList<LiftFault> faults) => faults
         .Where(fault => catalogue[fault.Lift].Pattern == exercise.Pattern && fault.FromPercent is not null)
         .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100).DefaultIfEmpty(1).Min();
+
+    /// <summary>What can stand in for a plan's exercises on the floor, with loads.</summary>
+    public Substitution Substitutes(ClientCase @case, Plan plan) => new(
+        catalogue, new Loader(@case.Equipment), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start),
+        new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), @case.Client.MassKg, SidesOf(plan.Findings));
 
     /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>

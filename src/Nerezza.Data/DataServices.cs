@@ -12,7 +12,7 @@ public static class DataServices
     public static IServiceCollection AddNerezzaData(this IServiceCollection services, string connection)
     {
         services.AddScoped<CoachScope>();
-        services.AddScoped<Memberships>().AddScoped<ClientStore>().AddScoped<ScreenStore>().AddScoped<PlanStore>().AddScoped<LogStore>();
+        services.AddScoped<Memberships>().AddScoped<ClientStore>().AddScoped<ScreenStore>().AddScoped<PlanStore>().AddScoped<LogStore>().AddScoped<OwnExerciseStore>();
         services.AddHealthChecks().AddNpgSql(connection);
         services.AddSingleton<OwnRowsOnly>();
         return services.AddDbContext<NerezzaContext>((provider, options) => Configure(options, connection).AddInterceptors(provider.GetRequiredService<OwnRowsOnly>()));

@@ -18,6 +18,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
     public DbSet<ScreenRow> Screens => Set<ScreenRow>();
     public DbSet<PlanRow> Plans => Set<PlanRow>();
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
+    public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
     internal Guid CoachId => scope.CoachId;
@@ -34,6 +35,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
         builder.Entity<MaxRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<ScreenRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<PlanRow>().HasQueryFilter(row => row.CoachId == CoachId);
+        builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<LoggedSetRow>().HasQueryFilter(row => row.CoachId == CoachId);
     }
 }

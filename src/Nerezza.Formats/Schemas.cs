@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Exercises;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;
 
@@ -8,11 +9,12 @@ namespace Nerezza.Formats;
 /// <summary>The JSON Schemas of the two documents, written from the same shapes that the reader checks.</summary>
 public static class Schemas
 {
-    /// <summary>The schema of "case" or "plan"; null for any other name.</summary>
+    /// <summary>The schema of "case", "plan" or "exercises"; null for any other name.</summary>
     public static JsonObject? Find(string name) => name switch
     {
         "case" => SchemaWriter.Write(ShapeOf.Document<CaseDocument>(), "nerezza:case:1", "Nerezza case"),
         "plan" => SchemaWriter.Write(ShapeOf.Document<PlanDocument>(), "nerezza:plan:1", "Nerezza plan"),
+        "exercises" => SchemaWriter.Write(ShapeOf.Document<ExerciseListDocument>(), "nerezza:exercises:1", "Nerezza exercises"),
         _ => null,
     };
 }

@@ -93,7 +93,7 @@ internal sealed class ChoiceModel
     {
         foreach (ChoiceAnswer answer in _problem.Answers)
         {
-            BoolVar given = _model.NewBoolVar(answer.Name);
+            BoolVar given = _model.NewBoolVar(answer.Finding.ToString());
             _model.Add(LinearExpr.Sum(answer.Members.Select(member => _taken[member])) >= given);
             yield return LinearExpr.Term(given, answer.Worth * ChoiceProblem.Scale);
         }

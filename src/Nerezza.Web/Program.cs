@@ -1,7 +1,6 @@
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Selection;
 using Nerezza.Data;
 using Nerezza.Formats;
@@ -18,7 +17,9 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(ExerciseCatalogue.Shipped).AddSingleton<IChooser>(new CpChooser()).AddSingleton<PlanDesk>().AddSingleton<FloorDesk>().AddSingleton<EvidenceDesk>().AddSingleton<LeverDesk>().AddSingleton<ExerciseDesk>();
+builder.Services.AddSingleton<IChooser>(new CpChooser());
+builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
+builder.Services.AddScoped<PlanDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();
 // While the build only describes the API there is no database to keep keys in.
 IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
 if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();
@@ -49,6 +50,7 @@ app.UseSecurityHeaders();
 app.UseAuthentication();
 app.UseRateLimiter();
 app.Use(CoachClaims.OpenScope);
+app.Use(OwnCatalogue.Open);
 app.Use(TokenCheck.Require);
 app.UseAuthorization();
 app.MapHealthChecks("/health");
@@ -61,6 +63,7 @@ app.MapScreens();
 app.MapFindings();
 app.MapLevers();
 app.MapExercises();
+app.MapCatalogue();
 app.MapBlocks();
 app.MapFloor();
 app.MapReference();

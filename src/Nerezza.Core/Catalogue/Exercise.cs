@@ -52,6 +52,14 @@ public sealed record Exercise
     public string? VariantOf { get; init; }
     /// <summary>What to take care of; null where nothing beyond the watch is due.</summary>
     public string? Caution { get; init; }
+    /// <summary>How it is set up: stance, bar, pins, bench, seat; null where nothing is to be set.</summary>
+    public string? Stance { get; init; }
+    /// <summary>How to get out of a repetition that fails; null where nothing can be dropped or caught under.</summary>
+    public string? Escape { get; init; }
+    /// <summary>The shipped exercise whose findings a coach's own one answers too; null for none.</summary>
+    public string? AnswersLike { get; init; }
+    /// <summary>Whether it came with the application, or is the coach's own, in use or put away.</summary>
+    public Origin Origin { get; init; }
     /// <summary>Skill that it asks for, 1 to 4.</summary>
     public int Skill { get; init; } = 1;
     /// <summary>What it must not be done with (handbook 7).</summary>
@@ -74,6 +82,17 @@ public sealed record Exercise
     public IReadOnlyList<Implement> MissingFrom(Equipment equipment) => Kit
         .Select(set => set.Where(item => !equipment.Items.Contains(item)).ToList())
         .MinBy(missing => missing.Count) ?? [];
+}
+
+/// <summary>Where an exercise comes from.</summary>
+public enum Origin
+{
+    /// <summary>It ships with the application.</summary>
+    Shipped,
+    /// <summary>The coach wrote it.</summary>
+    Own,
+    /// <summary>The coach wrote it and put it away: known to old plans and logs, chosen no more.</summary>
+    PutAway,
 }
 
 /// <summary>The part of another exercise's 1RM that this one's is.</summary>

@@ -29,10 +29,21 @@ public sealed class ExerciseCatalogue
     /// <summary>The exercise of an id, or null.</summary>
     public Exercise? Find(string id) => _byId.GetValueOrDefault(id);
 
-    private static ExerciseCatalogue Read() => new([.. Enum.GetValues<Pattern>()
+    /// <summary>This catalogue and a coach's own exercises after it.</summary>
+    /// <param name="own">Held against <see cref="ExerciseRubric"/> when they were saved; their ids are new.</param>
+    public ExerciseCatalogue With(IReadOnlyList<Exercise> own) => own.Count == 0 ? this : new([.. All, .. own]);
+
+    private static ExerciseCatalogue Read()
+    {
+        ExerciseCatalogue read = new([.. Rows()]);
+        List<EntryFault> faults = [.. read.All.SelectMany(exercise => ExerciseRubric.Faults(exercise, read))];
+        return faults.Count == 0 ? read : throw new InvalidOperationException($"Catalogue: {string.Join("; ", faults)}");
+    }
+
+    private static IEnumerable<Exercise> Rows() => [.. Enum.GetValues<Pattern>()
         .Where(pattern => pattern is not (Pattern.Priming or Pattern.Drill))
         .Select(pattern => EmbeddedData.Read(Codes.Of(pattern), CatalogueJson.Default.PatternFile))
-        .SelectMany(file => file.Exercises.Select(row => row.ToExercise(file)))]);
+        .SelectMany(file => file.Exercises.Select(row => row.ToExercise(file)))];
 }
 
 internal sealed record PatternFile(string Pattern, double Curve, IReadOnlyList<ExerciseRow> Exercises);
@@ -66,6 +77,8 @@ internal sealed record ExerciseRow
     public string? CarriesTo { get; init; }
     public string? VariantOf { get; init; }
     public string? Caution { get; init; }
+    public string? Stance { get; init; }
+    public string? Escape { get; init; }
     public IReadOnlyList<string>? Cues { get; init; }
     public string? Watch { get; init; }
 
@@ -94,6 +107,8 @@ internal sealed record ExerciseRow
         CarriesTo = CarriesTo,
         VariantOf = VariantOf,
         Caution = Caution,
+        Stance = Stance,
+        Escape = Escape,
         Skill = Skill ?? 1,
         Conflicts = [.. (Conflicts ?? []).Select(Code<Conflict>)],
         Cues = Cues ?? [],

@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
@@ -60,4 +61,5 @@ public enum CheckSeverity
 /// <param name="Exercise">The exercise, pattern or finding it is about, by its code.</param>
 /// <param name="Value">The value found, in the unit that the code speaks of.</param>
 /// <param name="Limit">The limit that it passed.</param>
-public sealed record Check(CheckCode Code, CheckSeverity Severity, int? Week = null, Weekday? Day = null, string? Exercise = null, double? Value = null, double? Limit = null);
+/// <param name="Shortfall">What would have to be given up, where a choice could not be had.</param>
+public sealed record Check(CheckCode Code, CheckSeverity Severity, int? Week = null, Weekday? Day = null, string? Exercise = null, double? Value = null, double? Limit = null, Shortfall? Shortfall = null);

@@ -11,6 +11,6 @@ public static class SelectionChecks
     public static IReadOnlyList<Check> Run(ExerciseChoice selection) =>
     [
         .. selection.Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
-            .Select(finding => new Check(CheckCode.FindingUnanswered, CheckSeverity.Warn, Exercise: Codes.Of(finding.Code))),
+            .Select(finding => new Check(CheckCode.FindingUnanswered, CheckSeverity.Warn, Exercise: Codes.Of(finding.Code), Shortfall: selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code)))),
     ];
 }

@@ -61,16 +61,16 @@ internal sealed class AccessoryProblem
             double taken = focus is DayFocus.Upper ? 0 : _mains.Sum(main => _input.Cost.Minutes(main.Exercise, main.Role));
             double left = days.Sum(day => day.Day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
             bool alone = _week.All(day => day.Focus == focus);
-            yield return new ChoiceCap($"minutes {Codes.Of(focus)}", PerSession(c => alone || Region.Of(c.Exercise) == focus || (Region.Of(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
+            yield return new ChoiceCap(CapKind.Minutes, null, 10, PerSession(c => alone || Region.Of(c.Exercise) == focus || (Region.Of(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
         }
     }
 
-    private ChoiceCap Items() => new("items", PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count));
+    private ChoiceCap Items() => new(CapKind.Items, null, 1, PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count));
 
     private ChoiceCap Axial()
     {
         int week = WeeklySets.AxialBudget(_input.Client, _input.Block.Start).Week - _mains.Sum(main => main.Exercise.Axial * _input.Cost.Sets(main.Role));
-        return new ChoiceCap("axial", PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
+        return new ChoiceCap(CapKind.Axial, null, 1, PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
     }
 
     private double Base(Muscle muscle) => _mains.Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
@@ -88,15 +88,15 @@ internal sealed class AccessoryProblem
     }
 
     private IEnumerable<ChoiceCap> MusclesHigh() => Enum.GetValues<Muscle>()
-        .Select(muscle => new ChoiceCap($"{Codes.Of(muscle)} high", QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9))))
+        .Select(muscle => new ChoiceCap(CapKind.Sets, muscle, Quarter, QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9))))
         .Where(cap => cap.PerSession.Any(each => each > 0));
 
     private IEnumerable<ChoiceWant> MusclesLow() => Enum.GetValues<Muscle>()
         .Where(muscle => _sets.Of(muscle).Low > Base(muscle))
-        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} low", QuartersOf(muscle), (int)Math.Ceiling((_sets.Of(muscle).Low - Base(muscle)) * Quarter - 1e-9), Rules.Set.ShortSet / Quarter));
+        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} low", new Lack.Sets(muscle), QuartersOf(muscle), (int)Math.Ceiling((_sets.Of(muscle).Low - Base(muscle)) * Quarter - 1e-9), Rules.Set.ShortSet / Quarter));
 
     private IEnumerable<ChoiceWant> Emphasised() => _input.Client.Emphasis.Distinct()
-        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} emphasis", QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9)), Rules.Set.WantedSets / Quarter))
+        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} emphasis", null, QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9)), Rules.Set.WantedSets / Quarter))
         .Where(want => want.Needed > 0);
 
     private IEnumerable<ChoiceWant> Patterns()
@@ -105,22 +105,25 @@ internal sealed class AccessoryProblem
         int each = full + 2 * upper, cost = Rules.Set.MissingPattern;
         if (each > 0)
         {
-            yield return Sessions("push", each, cost, Region.IsPush);
-            yield return Sessions("pull", each, cost, Region.IsPull);
-            yield return new ChoiceWant("push with pull", PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, cost / 2);
+            yield return Needed("push", each, cost, Region.IsPush);
+            yield return Needed("pull", each, cost, Region.IsPull);
+            yield return new ChoiceWant("push with pull", null, PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, cost / 2);
         }
         if (each > 1)
             foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })
                 yield return Sessions(Codes.Of(pattern), 1, cost / 2, exercise => exercise.Pattern == pattern);
         yield return Sessions("trunk", Math.Min(Rules.Set.TrunkSessions, _week.Count), Rules.Set.TrunkCost, exercise => exercise.Pattern is Pattern.Trunk);
-        if (WantsAbduction) yield return Sessions("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
-        if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Sessions("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
+        if (WantsAbduction) yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
+        if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }
 
     private IEnumerable<ChoiceWant> Picked() => _input.Picks.Where(pick => pick.Kind is PickKind.Accessory)
         .Select(pick => Sessions($"picked {pick.Exercise}", 1, Rules.Set.Picked, exercise => exercise.Id == pick.Exercise));
 
-    private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) => new(name, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
+    /// <summary>A session that the week is short of without it.</summary>
+    private ChoiceWant Needed(string name, int needed, int cost, Func<Exercise, bool> counts) => Sessions(name, needed, cost, counts) with { Of = new Lack.Session(name) };
+
+    private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) => new(name, null, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
 
     private IEnumerable<ChoiceFamily> Families() => _candidates.Select((candidate, i) => (Key: FamilyOf(candidate.Exercise), Index: i))
         .GroupBy(row => row.Key).Where(family => family.Count() > Rules.Set.FamilyMost)
@@ -130,7 +133,7 @@ internal sealed class AccessoryProblem
     public static string FamilyOf(Exercise exercise) => $"{Codes.Of(exercise.Pattern)} {Codes.Of(exercise.Load)}";
 
     private IEnumerable<ChoiceAnswer> AnswersWorth() => _open
-        .Select(finding => new ChoiceAnswer(Codes.Of(finding.Code), [.. _candidates.Select((c, i) => (c, i)).Where(row => row.c.Answers.Contains(finding)).Select(row => row.i)], Rules.Set.AnswersASeverity[finding.Severity]))
+        .Select(finding => new ChoiceAnswer(finding.Code, [.. _candidates.Select((c, i) => (c, i)).Where(row => row.c.Answers.Contains(finding)).Select(row => row.i)], Rules.Set.AnswersASeverity[finding.Severity]))
         .Where(answer => answer.Members.Count > 0);
 }
 

@@ -1,3 +1,4 @@
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 
@@ -30,8 +31,8 @@ public static class Answers
     /// <summary>The ids that answer a finding in a role; empty where none does.</summary>
     public static IReadOnlyList<string> Of(FindingCode finding, AnswerRole role) => All.GetValueOrDefault((finding, role), []);
 
-    /// <summary>Whether an exercise answers a finding in a role.</summary>
-    public static bool Answer(string exercise, FindingCode finding, AnswerRole role) => Of(finding, role).Contains(exercise);
+    /// <summary>Whether an exercise answers a finding in a role; a coach's own answers as the shipped one that it names.</summary>
+    public static bool Answer(Exercise exercise, FindingCode finding, AnswerRole role) => Of(finding, role).Contains(exercise.AnswersLike ?? exercise.Id);
 
     private static Dictionary<(FindingCode, AnswerRole), IReadOnlyList<string>> Read()
     {

@@ -1,3 +1,6 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+
 namespace Nerezza.Core.Selection;
 
 /// <summary>One candidate of the set: how often it could be done in a week, and what it is worth.</summary>
@@ -6,17 +9,33 @@ namespace Nerezza.Core.Selection;
 public sealed record ChoiceCandidate(string Id, int Score, int SessionsMost);
 
 /// <summary>A sum over sessions that must not pass a limit: minutes, axial load, a muscle's high limit.</summary>
+/// <param name="Muscle">Where the limit is a muscle's.</param>
+/// <param name="Unit">How many make one minute, set or exercise.</param>
 /// <param name="PerSession">One number a candidate.</param>
-public sealed record ChoiceCap(string Name, IReadOnlyList<int> PerSession, int Limit);
+public sealed record ChoiceCap(CapKind Kind, Muscle? Muscle, int Unit, IReadOnlyList<int> PerSession, int Limit);
+
+/// <summary>What a limit is of.</summary>
+public enum CapKind
+{
+    /// <summary>Minutes of the days that an exercise suits.</summary>
+    Minutes,
+    /// <summary>Exercises in the week.</summary>
+    Items,
+    /// <summary>Load on the spine, axial times sets.</summary>
+    Axial,
+    /// <summary>Hard sets of a muscle.</summary>
+    Sets,
+}
 
 /// <summary>A sum over sessions that should reach a number; each unit short costs.</summary>
-public sealed record ChoiceWant(string Name, IReadOnlyList<int> PerSession, int Needed, int CostEach);
+/// <param name="Of">What is short below it; null where that is only less good.</param>
+public sealed record ChoiceWant(string Name, Lack? Of, IReadOnlyList<int> PerSession, int Needed, int CostEach);
 
 /// <summary>Candidates of which at most so many are taken.</summary>
 public sealed record ChoiceFamily(string Name, IReadOnlyList<int> Members, int Most);
 
 /// <summary>Candidates of which one at least is worth this much.</summary>
-public sealed record ChoiceAnswer(string Name, IReadOnlyList<int> Members, int Worth);
+public sealed record ChoiceAnswer(FindingCode Finding, IReadOnlyList<int> Members, int Worth);
 
 /// <summary>The set of accessories to choose, as numbers: maximise scores and answers less what is short and repeated.</summary>
 /// <param name="SessionCost">Of each session.</param>

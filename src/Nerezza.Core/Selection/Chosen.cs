@@ -25,6 +25,8 @@ public enum ChosenReason
     FillsPattern,
     /// <summary>It adds most for its fatigue.</summary>
     AddsStimulus,
+    /// <summary>It stands in for one that cannot be done today.</summary>
+    StandsIn,
 }
 
 /// <summary>An alternative that was not taken.</summary>
@@ -65,11 +67,12 @@ public sealed record MainSlot(Pattern Pattern, Chosen Main, Chosen Second);
 public sealed record Ranked(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<FindingCode> Answers);
 
 /// <summary>The whole choice for a block.</summary>
+/// <param name="Shortfalls">What could not be had, each with what would have to be given up for it.</param>
 /// <param name="Ranked">Every exercise that can be done and stands in no main place, best first.</param>
-public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, IReadOnlyList<Ranked> Ranked, Proof Proven, string School)
+public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, IReadOnlyList<Ranked> Ranked, IReadOnlyList<Shortfall> Shortfalls, Proof Proven, string School)
 {
     /// <summary>Nothing chosen.</summary>
-    public static ExerciseChoice None { get; } = new([], [], [], [], [], Proof.Optimal, "");
+    public static ExerciseChoice None { get; } = new([], [], [], [], [], [], Proof.Optimal, "");
 
     /// <summary>Every chosen exercise once, mains first.</summary>
     public IEnumerable<Chosen> All => Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);

@@ -14,6 +14,7 @@ public sealed class Eligibility(Client client, IReadOnlyList<Pick> picks, Equipm
     /// <summary>Why an exercise cannot be taken; null when it can.</summary>
     public PassedOver? Judge(Exercise exercise)
     {
+        if (exercise.Origin is Origin.PutAway) return new PassedOver.PutAway(exercise.Id);
         if (!exercise.CanBeDoneWith(equipment)) return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(equipment));
         if (caps.For(exercise) is Caution.RuledOut ruledOut) return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
         if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange)) return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);

@@ -73,7 +73,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
     /// <summary>A weak link or a missing skill is trained in the second place of the week by the variation that answers it; null when none does.</summary>
     private Exercise? SecondFor(Exercise main, List<Exercise> able, Scoring scoring) => able
         .Where(exercise => exercise.Id != main.Id)
-        .Select(exercise => (Exercise: exercise, Answered: findings.Where(finding => finding.Cause is Cause.Strength or Cause.Skill && Answers.Answer(exercise.Id, finding.Code, AnswerRole.Main)).Sum(finding => finding.Severity * finding.Confidence)))
+        .Select(exercise => (Exercise: exercise, Answered: findings.Where(finding => finding.Cause is Cause.Strength or Cause.Skill && Answers.Answer(exercise, finding.Code, AnswerRole.Main)).Sum(finding => finding.Severity * finding.Confidence)))
         .Where(row => row.Answered > 0)
         .OrderByDescending(row => Math.Round(row.Answered, 6)).ThenByDescending(row => ScoreOf(row.Exercise, scoring))
         .Select(row => row.Exercise).FirstOrDefault();
@@ -81,7 +81,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
     private Chosen ToChosen(Exercise exercise, Role role, Scoring scoring, IReadOnlyList<(Exercise Exercise, double Score)> ranked)
     {
         ScoreParts parts = scoring.Of(exercise, AnswerRole.Main);
-        List<FindingCode> answers = [.. findings.Where(finding => Scoring.IsOpen(finding) && (Answers.Answer(exercise.Id, finding.Code, AnswerRole.Main) || Answers.Answer(exercise.Id, finding.Code, AnswerRole.Accessory))).Select(finding => finding.Code).Distinct()];
+        List<FindingCode> answers = [.. findings.Where(finding => Scoring.IsOpen(finding) && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory))).Select(finding => finding.Code).Distinct()];
         bool isTarget = context.Client.TargetLifts.Contains(exercise.Id);
         bool hasTarget = TargetsOf(exercise.Pattern).Count > 0;
         return new Chosen

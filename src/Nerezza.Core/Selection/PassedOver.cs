@@ -23,6 +23,9 @@ public abstract record PassedOver(string Exercise)
     /// <summary>The coach does not want it.</summary>
     public sealed record Banned(string Exercise) : PassedOver(Exercise);
 
+    /// <summary>One of the coach's own that they put away.</summary>
+    public sealed record PutAway(string Exercise) : PassedOver(Exercise);
+
     /// <summary>The client never wants it.</summary>
     public sealed record Disliked(string Exercise) : PassedOver(Exercise);
 }

@@ -7,6 +7,9 @@ namespace Nerezza.Core.Selection;
 public sealed record ScoreParts(
     double AnswersFinding, double CarryOver, double StimulusForFatigue, double FitsBody, double Level, double Freshness, double SetUp, double Liking)
 {
+    /// <summary>Nothing was scored.</summary>
+    public static ScoreParts None { get; } = new(0, 0, 0, 0, 0, 0, 0, 0);
+
     /// <summary>The parts by name, in the order of the weights.</summary>
     public IReadOnlyList<(string Name, double Value)> Named =>
     [

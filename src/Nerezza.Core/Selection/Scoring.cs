@@ -44,8 +44,8 @@ public sealed class Scoring
     public static bool IsOpen(Finding finding) => finding.Code is not FindingCode.Refer;
 
     private static bool Answered(Exercise exercise, Finding finding, AnswerRole role) => role is AnswerRole.Main
-        ? ChangesMain(finding) && (Answers.Answer(exercise.Id, finding.Code, AnswerRole.Main) || Answers.Answer(exercise.Id, finding.Code, AnswerRole.Accessory))
-        : Answers.Answer(exercise.Id, finding.Code, role);
+        ? ChangesMain(finding) && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory))
+        : Answers.Answer(exercise, finding.Code, role);
 
     /// <summary>Missing range and pain change a main lift from severity 2 on, the body's own proportions always; skill and strength are trained beside it.</summary>
     public static bool ChangesMain(Finding finding) => finding.Cause switch

@@ -42,12 +42,14 @@ public sealed class SelectionBook
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
         List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Capacity && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
         IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
-        Choice choice = _chooser.Choose(new AccessoryProblem(_input, candidates, inWeek, open).Build());
+        ChoiceProblem problem = new AccessoryProblem(_input, candidates, inWeek, open).Build();
+        Choice choice = _chooser.Choose(problem);
         List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
             .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
             .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights))];
-        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], choice.Proof, weights.Name);
-        return WithRest(selection, scored);
+        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], [], choice.Proof, weights.Name);
+        ExerciseChoice whole = WithRest(selection, scored);
+        return whole with { Shortfalls = new ShortfallBook(problem, choice, _out).Of([.. whole.Unanswered.Select(finding => finding.Code).Distinct()]) };
     }
 
     /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>

@@ -11,6 +11,8 @@ namespace Nerezza.Core.Wording;
 /// <summary>Words the plan: each sentence says what was found, the number behind it, and what to do.</summary>
 public sealed class PlanWords(ExerciseCatalogue catalogue)
 {
+    private readonly ShortWords _short = new(catalogue);
+
     /// <summary>Why an exercise stands in a session.</summary>
     public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers);
 
@@ -38,6 +40,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             ChosenReason.AnswersFinding => $"{name} is there for: {Named(answers)}",
             ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
             ChosenReason.FillsSets => $"{name} brings {string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} the sets that the week still needs",
+            ChosenReason.StandsIn => $"{name} stands in, at the same repetitions and effort",
             ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
             _ => $"{name} is the first usual choice that the kit and the client's answers allow",
         };
@@ -68,6 +71,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
         PassedOver.Locked locked => $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and its gate is not passed yet",
         PassedOver.Banned => "you took it out",
+        PassedOver.PutAway => "you put it away in the catalogue",
         _ => "the client never wants it",
     };
 
@@ -89,7 +93,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.StrengthRest => $"{Name(check)} is strength work with {Number(check.Value)} seconds of rest; {Number(check.Limit)} are the least.",
         CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
         CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
-        CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: nothing that does can be done with this kit, these answers and open rungs.",
+        CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: {(check.Shortfall is { } missing ? _short.Way(missing.GiveUp) : "nothing in the catalogue does")}.",
         CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
         _ => "A referral is open: read it before the next session.",
     };

@@ -460,6 +460,34 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("memberships", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.OwnExerciseRow", b =>
+                {
+                    b.Property<Guid>("CoachId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("coach_id");
+
+                    b.Property<string>("Exercise")
+                        .HasMaxLength(80)
+                        .HasColumnType("character varying(80)")
+                        .HasColumnName("exercise");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.HasKey("CoachId", "Exercise")
+                        .HasName("pk_own_exercises");
+
+                    b.ToTable("own_exercises", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.PlanRow", b =>
                 {
                     b.Property<Guid>("CoachId")
@@ -655,6 +683,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_memberships_asp_net_users_user_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.OwnExerciseRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.CoachRow", null)
+                        .WithMany()
+                        .HasForeignKey("CoachId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_own_exercises_coaches_coach_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.PlanRow", b =>

@@ -2,6 +2,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Exercises;
 using Nerezza.Formats.Plans;
 
 namespace Nerezza.Data.Rows;
@@ -76,6 +77,16 @@ public sealed class MaxRow : ICoachRow
     public decimal? Rpe { get; init; }
     public DateOnly? Date { get; init; }
     public bool Amrap { get; init; }
+}
+
+/// <summary>An exercise that a coach wrote. It is never deleted, since plans and logs name it: it is put away.</summary>
+public sealed class OwnExerciseRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    /// <summary>The id of the open formats.</summary>
+    public required string Exercise { get; init; }
+    public required ExerciseDocument Document { get; set; }
+    public uint Version { get; init; }
 }
 
 /// <summary>A plan as it was made: never changed, only followed by the next.</summary>

@@ -26,7 +26,7 @@ public static class CaseReader
     private static readonly Shape CaseShape = ShapeOf.Document<CaseDocument>();
     private static readonly JsonDocumentOptions Strict = new() { MaxDepth = Json.MostDepth, AllowDuplicateProperties = false };
 
-    /// <summary>Reads a whole case.</summary>
+    /// <summary>Reads a whole case that knows the shipped exercises alone.</summary>
     public static CaseReading Read(ReadOnlyMemory<byte> json)
     {
         if (json.Length > MostBytes) return Faulty("", $"{json.Length} bytes are more than {MostBytes} (5 MB)");
@@ -41,10 +41,9 @@ public static class CaseReader
         }
     }
 
-    /// <summary>Reads a case that is parsed already.</summary>
-    public static CaseReading Read(JsonElement json)
+    private static CaseReading Read(JsonElement json)
     {
-        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape);
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, []);
         if (faults.Count > 0) return new CaseReading.Faulty(faults);
         CaseDocument document = json.Deserialize<CaseDocument>(Json.Options)!;
         faults = [.. CaseRules.Check(document)];

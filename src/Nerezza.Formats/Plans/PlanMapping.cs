@@ -118,7 +118,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         Because = _words.Because(item),
         Cues = item.Cues,
         WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
-        Settings = new SettingsPart { BoxCm = item.SetUp.BoxCm, PinCm = item.SetUp.PinCm, HeelCm = item.SetUp.HeelCm, BlockCm = item.SetUp.BlockCm, Note = FloorWords.Text(item.SetUp) },
+        Settings = new SettingsPart { BoxCm = item.SetUp.BoxCm, PinCm = item.SetUp.PinCm, HeelCm = item.SetUp.HeelCm, BlockCm = item.SetUp.BlockCm, Stance = catalogue[item.Exercise].Stance ?? "", Note = FloorWords.Text(item.SetUp) },
         Sets = [.. item.Sets.Select(ToSet)],
     };
 

@@ -20,7 +20,8 @@ public abstract record Shape
     public sealed record Words(int Most, Blankness Blankness) : Shape;
 
     /// <param name="What">What the codes name, in a word, such as muscle.</param>
-    public sealed record Code(string What, IReadOnlyList<string> Codes) : Shape;
+    /// <param name="Extent">Whether a coach's own codes count too.</param>
+    public sealed record Code(string What, IReadOnlyList<string> Codes, Extent Extent = Extent.Fixed) : Shape;
 
     public sealed record Only(object Value) : Shape;
 
@@ -36,6 +37,9 @@ public abstract record Shape
 public sealed record Field(string Name, Shape Shape, Presence Presence);
 
 public enum Presence { Optional, Needed }
+
+/// <summary>Whether a list of codes is the same for everyone.</summary>
+public enum Extent { Fixed, WithOwn }
 
 public enum NumberKind { Any, Whole }
 

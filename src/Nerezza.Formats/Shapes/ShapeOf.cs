@@ -43,7 +43,7 @@ public static class ShapeOf
         if (type == typeof(object)) return new Shape.Scalar();
         if (type == typeof(DateOnly)) return new Shape.Day();
         if (type.IsEnum) return new Shape.Code(Words(type.Name), CodesOf(type));
-        if (type == typeof(string) && property.IsDefined(typeof(ExerciseIdAttribute))) return new Shape.Code("exercise", ExerciseIds);
+        if (type == typeof(string) && property.IsDefined(typeof(ExerciseIdAttribute))) return new Shape.Code("exercise", ExerciseIds, Extent.WithOwn);
         if (type == typeof(string))
             return new Shape.Words(property.GetCustomAttribute<LengthAttribute>()?.Most ?? DefaultTextLength,
                 property.IsDefined(typeof(RequiredMemberAttribute)) ? Blankness.NotBlank : Blankness.MayBeBlank);

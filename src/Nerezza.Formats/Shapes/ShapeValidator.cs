@@ -10,11 +10,15 @@ public sealed class ShapeValidator
     private const int MostShown = 60;
     private static readonly DateOnly FirstDay = new(1900, 1, 1), LastDay = new(2200, 12, 31);
     private readonly List<Fault> _faults = [];
+    private readonly IReadOnlyCollection<string> _own;
+
+    private ShapeValidator(IReadOnlyCollection<string> own) => _own = own;
 
     /// <summary>The faults of a document; empty when it fits.</summary>
-    public static IReadOnlyList<Fault> Validate(JsonElement document, Shape shape)
+    /// <param name="own">Ids of the coach's own exercises, which count beside those that ship.</param>
+    public static IReadOnlyList<Fault> Validate(JsonElement document, Shape shape, IReadOnlyCollection<string> own)
     {
-        var validator = new ShapeValidator();
+        var validator = new ShapeValidator(own);
         validator.Check(document, shape, "");
         return validator._faults;
     }
@@ -108,7 +112,7 @@ public sealed class ShapeValidator
     {
         if (!Expect(value.ValueKind is JsonValueKind.String, value, path, Expected(code))) return;
         string text = value.GetString()!;
-        if (!code.Codes.Contains(text)) Add(path, $"'{Shown(text)}' is not a known {code.What}{Hint(text, code.Codes)}");
+        if (!code.Codes.Contains(text) && !(code.Extent is Extent.WithOwn && _own.Contains(text))) Add(path, $"'{Shown(text)}' is not a known {code.What}{Hint(text, code.Codes)}");
     }
 
     private void CheckOnly(JsonElement value, Shape.Only only, string path)

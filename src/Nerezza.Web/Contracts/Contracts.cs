@@ -143,9 +143,10 @@ public sealed record FloorView(
     Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates, string Caution);
 
 /// <summary>An exercise on the floor.</summary>
+/// <param name="Substitutes">What can stand in for the sets that are still to do, best first; itself without substitutes.</param>
 public sealed record FloorItem(
     string Exercise, string Name, Role Role, string Because, IReadOnlyList<string> Cues, string SetUp, IReadOnlyList<FloorWarmUp> WarmUp,
-    IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads);
+    IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads, IReadOnlyList<FloorItem> Substitutes);
 
 public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);
 

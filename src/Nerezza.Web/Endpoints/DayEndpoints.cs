@@ -14,7 +14,7 @@ public static class DayEndpoints
     public static void MapDay(this IEndpointRouteBuilder routes) =>
         routes.MapGet("/api/day", Get).RequireAuthorization().WithTags("day");
 
-    private static async Task<Ok<DayView>> Get(DateOnly date, ClientStore clients, PlanStore plans, LogStore log, CancellationToken cancel)
+    private static async Task<Ok<DayView>> Get(DateOnly date, ClientStore clients, PlanStore plans, LogStore log, ExerciseCatalogue catalogue, CancellationToken cancel)
     {
         IReadOnlyList<ClientFile> files = await clients.AllFiles(cancel);
         IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
@@ -27,13 +27,13 @@ public static class DayEndpoints
             string? stop = PlanDesk.Stop(file);
             if (Waiting(file, plan, stop, date) is { } decision) decisions.Add(decision);
             if (stop is null && plan?.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
-                sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id)));
+                sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
         }
         return TypedResults.Ok(new DayView(date, sessions, decisions));
     }
 
-    private static DaySession Session(ClientFile file, SessionPart session, int done) => new(
-        file.Client.Id, file.Client.Name, [.. session.Items.Select(item => ExerciseCatalogue.Shipped[item.Exercise].Name)], session.Minutes,
+    private static DaySession Session(ClientFile file, SessionPart session, int done, ExerciseCatalogue catalogue) => new(
+        file.Client.Id, file.Client.Name, [.. session.Items.Select(item => catalogue[item.Exercise].Name)], session.Minutes,
         done, session.Items.Sum(item => item.Sets.Count));
 
     private static Decision? Waiting(ClientFile file, PlanRow? plan, string? stop, DateOnly today)

@@ -1,6 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;
@@ -17,21 +16,21 @@ public static class ExerciseEndpoints
 {
     public static void MapExercises(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/catalogue/faces", (ExerciseCatalogue catalogue) => TypedResults.Ok<IReadOnlyList<ExerciseFace>>([.. catalogue.All.Where(one => one.VariantOf is null).Select(ExerciseDesk.Face)]))
-            .RequireAuthorization().WithTags("exercises");
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("exercises");
         group.MapGet("/exercises", Get);
         group.MapGet("/exercises/schools/{school}", GetSchool);
         group.MapPost("/exercises/preview", Preview);
         group.MapPut("/picks", Save);
+        group.MapPut("/exercises/school", TakeSchool);
     }
 
     private static async Task<Results<Ok<ExercisesView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
-        Plan plan = desk.Proposal(file, sets, await plans.Newest(id, cancel), CaseAssembly.Picks(file), null);
-        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets)));
+        PlanRow? newest = await plans.Newest(id, cancel);
+        Plan plan = desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null);
+        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest, plan)));
     }
 
     private static async Task<Results<Ok<SchoolView>, NotFound>> GetSchool(
@@ -59,6 +58,14 @@ public static class ExerciseEndpoints
         if (body.Value is not { } save) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         file.Client.Observed = file.Client.Observed with { Picks = ToPicks(save) };
+        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> TakeSchool(Guid id, Checked<TakeSchool> body, ClientStore clients, CancellationToken cancel)
+    {
+        if (body.Value is not { } take) return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        file.Client.Schools = file.Client.Schools with { Accessories = take.School };
         return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 

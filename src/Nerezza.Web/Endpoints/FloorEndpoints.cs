@@ -35,8 +35,9 @@ public static class FloorEndpoints
         Plan plan = desk.Current(row, file, before);
         if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
             return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor));
+        Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
         return TypedResults.Ok(new FloorView(id, file.Client.Name, date, found.Week.Number, found.Week.Kind, found.Session.Minutes, null,
-            [.. found.Session.Items.Select(item => floor.Item(item, @case, today))], dates, ReferralWords.OnTheFloor));
+            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution))], dates, ReferralWords.OnTheFloor));
     }
 
     private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(

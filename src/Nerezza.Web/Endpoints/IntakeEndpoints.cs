@@ -27,13 +27,13 @@ public static class IntakeEndpoints
         group.MapDelete("/maxes/{maxId:guid}", RemoveMax);
     }
 
-    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanDesk desk, ExerciseCatalogue catalogue, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
         return TypedResults.Ok(new IntakeView(
             id, file.Client.Facts, file.Client.Schools, file.Client.Version, file.Equipment.Document, file.Equipment.Version,
-            [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg))],
+            [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
             [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
             Estimates(file.Client.Facts.HeightCm),
             PlanDesk.Stop(file)));
@@ -65,10 +65,10 @@ public static class IntakeEndpoints
         return await clients.Save(file.Equipment, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<Created<NewId>, NotFound, ValidationProblem>> AddMax(Guid id, Checked<StrengthSection> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, NotFound, ValidationProblem>> AddMax(Guid id, Checked<StrengthSection> body, ExerciseCatalogue catalogue, ClientStore clients, CancellationToken cancel)
     {
         if (body.Value is not { } set) return Problems.Invalid(body.Faults);
-        if (set.Kg <= 0 && ExerciseCatalogue.Shipped[set.Exercise].BodyFraction == 0)
+        if (set.Kg <= 0 && catalogue[set.Exercise].BodyFraction == 0)
             return Problems.Invalid([new Fault("kg", "0 is too light to tell a max; a load above 0 expected")]);
         if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
         MaxRow row = CaseAssembly.Max(clients.CoachId, id, set);
@@ -79,9 +79,9 @@ public static class IntakeEndpoints
     private static async Task<Results<NoContent, NotFound>> RemoveMax(Guid id, Guid maxId, ClientStore clients, CancellationToken cancel) =>
         await clients.RemoveMax(id, maxId, cancel) ? TypedResults.NoContent() : TypedResults.NotFound();
 
-    private static EnteredMax Entered(MaxRow row, double massKg)
+    private static EnteredMax Entered(MaxRow row, double massKg, ExerciseCatalogue catalogue)
     {
-        Exercise exercise = ExerciseCatalogue.Shipped[row.Exercise];
+        Exercise exercise = catalogue[row.Exercise];
         double toFailure = row.Reps + 10 - (double)(row.Rpe ?? 10);
         double? estimate = RepCurve.Trust(toFailure) is EstimateTrust.None
             ? null

@@ -17,7 +17,15 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
 
-    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday)
+    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution)
+    {
+        // Where some sets were done with the exercise itself, only the rest goes over.
+        int left = Math.Max(1, Substitution.SetsOf(item) - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
+        IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
+        return Line(item, @case, doneToday) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday))] };
+    }
+
+    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday)
     {
         Exercise exercise = catalogue[item.Exercise];
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
@@ -27,7 +35,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             [.. item.Sets.Select((set, place) => Set(set, place, done))],
             Proposal(item, exercise, @case, done, means),
-            Choices(item, means));
+            Choices(item, means), []);
     }
 
     public static SetView View(LoggedSetRow row) => new(

@@ -3,6 +3,7 @@ using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Floor;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -55,6 +56,13 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, Time
         ClientCase now = ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }) with { Picks = picks };
         return _planner.Make(school is { } tried ? now with { Schools = now.Schools with { Accessories = tried } } : now);
     }
+
+    /// <summary>What can stand in for the exercises of a proposal, with loads.</summary>
+    public Substitution Substitutes(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow? newest, Plan plan) =>
+        Substitutes(ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }), plan);
+
+    /// <summary>What can stand in for the exercises of a plan, with loads.</summary>
+    public Substitution Substitutes(ClientCase @case, Plan plan) => _planner.Substitutes(@case, plan);
 
     /// <summary>The body and the own load of an exercise, for its figure.</summary>
     public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, IReadOnlyList<LoggedSetRow> log)

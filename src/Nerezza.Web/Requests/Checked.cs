@@ -3,6 +3,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.Metadata;
 using Nerezza.Formats;
 using Nerezza.Formats.Shapes;
+using Nerezza.Web.Planning;
 
 namespace Nerezza.Web.Requests;
 
@@ -22,7 +23,7 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
         try
         {
             using JsonDocument document = await JsonDocument.ParseAsync(http.Request.Body, Strict, http.RequestAborted);
-            IReadOnlyList<Fault> faults = ShapeValidator.Validate(document.RootElement, BodyShape);
+            IReadOnlyList<Fault> faults = ShapeValidator.Validate(document.RootElement, BodyShape, http.RequestServices.GetRequiredService<OwnCatalogue>().OwnIds);
             return faults.Count > 0 ? new Checked<T>(null, faults) : new Checked<T>(document.RootElement.Deserialize<T>(Json.Options), []);
         }
         catch (JsonException fault)

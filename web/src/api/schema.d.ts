@@ -120,76 +120,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/catalogue/faces": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ExerciseFace"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/catalogue": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ExerciseLine"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1362,6 +1292,351 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/exercises/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeSchool"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExerciseLine"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExerciseFace"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/exercises/{exercise}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    exercise: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExerciseFileView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveExercise"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/own/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ImportText"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/own/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ImportText"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/export/{scope}.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    scope: string;
+                    format: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/block": {
         parameters: {
             query?: never;
@@ -1745,8 +2020,9 @@ export interface components {
             days: components["schemas"]["Weekday"][];
             isPicked: boolean;
             insteadOf: components["schemas"]["AgainstLine"][];
-            rivals: string[];
-            substitutes: components["schemas"]["ExerciseName"][];
+            rivals: components["schemas"]["Pick"][];
+            substitutes: components["schemas"]["SubstituteLine"][];
+            pinKind: components["schemas"]["PickKind"];
         };
         ChosenPart: {
             exercise: string;
@@ -1912,6 +2188,47 @@ export interface components {
         };
         /** @enum {unknown} */
         EvidenceSource: "screen" | "intake" | "health" | "coach";
+        ExerciseDocument: {
+            id: string;
+            name: string;
+            pattern: components["schemas"]["Pattern"];
+            sides?: null | components["schemas"]["Sides"];
+            kit: components["schemas"]["KitSet"][];
+            load: components["schemas"]["LoadSource"];
+            ratio?: null | components["schemas"]["RatioPart"];
+            /** Format: double */
+            bodyFraction?: null | number;
+            /** Format: double */
+            curve?: null | number;
+            reps: components["schemas"]["RepsPart"];
+            /** Format: int32 */
+            setUpSeconds?: null | number;
+            tempo?: null | string;
+            fromFloor?: null | boolean;
+            muscles: {
+                [key: string]: components["schemas"]["Share"];
+            };
+            length: components["schemas"]["MuscleLength"];
+            hardest: components["schemas"]["HardestAt"];
+            positions?: null | components["schemas"]["Position"][];
+            /** Format: int32 */
+            axial: number;
+            /** Format: int32 */
+            systemic: number;
+            /** Format: int32 */
+            soreness: number;
+            /** Format: int32 */
+            skill: number;
+            carriesTo?: null | string;
+            answersLike?: null | string;
+            conflicts: components["schemas"]["Conflict"][];
+            stance?: null | string;
+            escape?: null | string;
+            cues: string[];
+            watch: string;
+            caution?: null | string;
+            putAway?: null | boolean;
+        };
         ExerciseFace: {
             exercise: string;
             name: string;
@@ -1921,6 +2238,8 @@ export interface components {
             cues: string[];
             watch: null | string;
             caution: null | string;
+            stance: null | string;
+            escape: null | string;
             ladder: null | string;
             conflicts: components["schemas"]["Conflict"][];
             /** Format: int32 */
@@ -1933,16 +2252,18 @@ export interface components {
             skill: number;
             pose: null | components["schemas"]["Pose"];
             figure: null | components["schemas"]["FigurePart"];
+            origin: components["schemas"]["Origin"];
+        };
+        ExerciseFileView: {
+            exercise: components["schemas"]["ExerciseDocument"];
+            /** Format: uint32 */
+            version: null | number;
         };
         ExerciseLine: {
             id: string;
             name: string;
             pattern: components["schemas"]["Pattern"];
             kit: components["schemas"]["Implement"][][];
-        };
-        ExerciseName: {
-            exercise: string;
-            name: string;
         };
         ExercisesView: {
             /** Format: uuid */
@@ -1955,7 +2276,8 @@ export interface components {
             chosen: components["schemas"]["ChosenLine"][];
             others: components["schemas"]["RankedLine"][];
             passed: components["schemas"]["PassedLine"][];
-            unanswered: string[];
+            shortfalls: string[];
+            muscles: components["schemas"]["MuscleBand"][];
             picks: components["schemas"]["Pick"][];
             schools: components["schemas"]["SchoolName"][];
         };
@@ -2076,6 +2398,7 @@ export interface components {
             sets: components["schemas"]["FloorSet"][];
             proposal: null | components["schemas"]["FloorProposal"];
             loads: components["schemas"]["LoadChoice"][];
+            substitutes: components["schemas"]["FloorItem"][];
         };
         FloorProposal: {
             /** Format: int32 */
@@ -2141,6 +2464,8 @@ export interface components {
         /** @enum {unknown} */
         HandSupport: "none" | "post";
         /** @enum {unknown} */
+        HardestAt: "bottom" | "middle" | "top" | "even";
+        /** @enum {unknown} */
         HealthFlag: "saddle-numbness" | "bladder-bowel" | "progressive-weakness" | "both-legs" | "chest-pain" | "fainting" | "breathlessness" | "fever" | "blood-pressure-180" | "pregnancy-warning" | "recent-trauma" | "weight-loss" | "cancer-history" | "night-pain" | "osteoporosis" | "pregnant" | "postnatal" | "heart" | "blood-pressure-160" | "eye-surgery" | "aneurysm" | "hernia" | "recent-surgery";
         HealthQuestion: {
             flag: components["schemas"]["HealthFlag"];
@@ -2178,6 +2503,14 @@ export interface components {
         };
         /** @enum {unknown} */
         Implement: "barbell" | "rack" | "bench" | "dumbbells" | "kettlebells" | "bands" | "cable" | "safety-bar" | "trap-bar" | "smith" | "leg-press" | "hack-squat" | "leg-curl-seated" | "leg-curl-lying" | "leg-extension" | "calf-machine-standing" | "calf-machine-seated" | "hip-thrust-machine" | "hip-abduction-machine" | "glute-kickback-machine" | "glute-ham" | "hip-extension-45" | "hip-extension-90" | "reverse-hyper" | "sissy-bench" | "box" | "blocks" | "wedge" | "plates" | "belt-squat" | "sandbag" | "keg" | "stone" | "farmers-handles" | "sled" | "landmine" | "pulldown" | "row-machine" | "fly-machine" | "pull-up-bar" | "foam-roller" | "dowel" | "wall" | "roll-out-wheel";
+        ImportText: {
+            text: string;
+        };
+        ImportView: {
+            new: string[];
+            changed: string[];
+            faults: string[];
+        };
         InsteadOfPart: {
             exercise: string;
             because: string;
@@ -2224,6 +2557,9 @@ export interface components {
             to: number;
             /** Format: double */
             step: number;
+        };
+        KitSet: {
+            needs: components["schemas"]["Implement"][];
         };
         /** @enum {unknown} */
         LadderId: "hip-thrust" | "split-squat" | "rear-foot-elevated-split-squat" | "single-leg-romanian-deadlift" | "deadlift" | "front-squat" | "box-squat" | "glute-hinge" | "upper-back-extension" | "knee-extension-hip-straight" | "glute-ham-raise" | "back-extension";
@@ -2326,6 +2662,8 @@ export interface components {
             kg: number;
             perSide: null | number[];
         };
+        /** @enum {unknown} */
+        LoadSource: "barbell" | "safety-bar" | "trap-bar" | "smith" | "stack" | "dumbbells" | "dumbbell" | "goblet" | "kettlebell" | "two-kettlebells" | "sandbag" | "keg" | "stone" | "sled" | "band" | "plate" | "body-weight" | "none";
         LogSection: {
             /** Format: date */
             date: string;
@@ -2404,6 +2742,17 @@ export interface components {
         };
         /** @enum {unknown} */
         Muscle: "vasti" | "rectus-femoris" | "gluteus-maximus" | "gluteus-medius" | "hamstrings" | "adductors" | "gastrocnemius" | "soleus" | "tibialis-anterior" | "spinal-erectors" | "upper-back" | "lats" | "traps" | "abs" | "obliques" | "hip-flexors" | "pecs" | "front-delts" | "side-delts" | "rear-delts" | "triceps" | "biceps" | "grip";
+        MuscleBand: {
+            muscle: components["schemas"]["Muscle"];
+            /** Format: double */
+            sets: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        /** @enum {unknown} */
+        MuscleLength: "long" | "mid" | "short";
         MuscleShare: {
             muscle: components["schemas"]["Muscle"];
             /** Format: double */
@@ -2429,6 +2778,8 @@ export interface components {
             severe: number;
             text: string;
         };
+        /** @enum {unknown} */
+        Origin: "shipped" | "own" | "put-away";
         /** @enum {unknown} */
         OtherTrainingKind: "run" | "sport" | "cardio";
         OtherTrainingSection: {
@@ -2533,6 +2884,8 @@ export interface components {
             support: components["schemas"]["HandSupport"];
         };
         /** @enum {unknown} */
+        Position: "start-of-the-pull" | "bottom-of-the-squat" | "lockout" | "upright-trunk" | "braced-trunk" | "one-leg-balance";
+        /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
         ProtocolView: {
             steps: components["schemas"]["StepView"][];
@@ -2547,6 +2900,13 @@ export interface components {
             score: number;
             parts: components["schemas"]["ScorePart"][];
             answers: string[];
+        };
+        RatioPart: {
+            of: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            spread: number;
         };
         ReadinessSection: {
             /** Format: double */
@@ -2567,6 +2927,12 @@ export interface components {
             reasons: string[];
             text: string;
         };
+        RepsPart: {
+            /** Format: int32 */
+            bottom: number;
+            /** Format: int32 */
+            top: number;
+        };
         ReserveSaidSection: {
             /** Format: int32 */
             rep: number;
@@ -2579,6 +2945,11 @@ export interface components {
             equipment: components["schemas"]["EquipmentSection"];
             /** Format: double */
             version: number;
+        };
+        SaveExercise: {
+            /** Format: double */
+            version?: null | number;
+            exercise: components["schemas"]["ExerciseDocument"];
         };
         SaveFacts: {
             facts: components["schemas"]["ClientSection"];
@@ -2780,11 +3151,15 @@ export interface components {
         /** @enum {unknown} */
         Sex: "female" | "male" | "unspecified" | null;
         /** @enum {unknown} */
+        Share: "whole" | "half" | "quarter";
+        /** @enum {unknown} */
         Shift: "left" | "right" | "none" | null;
         /** @enum {unknown} */
         Side: "left" | "right" | null;
         /** @enum {unknown} */
         SideSchool: "unilateral-first" | "barbell-first" | null;
+        /** @enum {unknown} */
+        Sides: "both" | "one" | "offset" | null;
         SidesSection: {
             /** Format: double */
             left?: null | number;
@@ -2852,6 +3227,18 @@ export interface components {
             date?: null | string;
             amrap?: null | boolean;
         };
+        SubstituteLine: {
+            exercise: string;
+            name: string;
+            /** Format: int32 */
+            sets: number;
+            /** Format: int32 */
+            reps: number;
+            /** Format: double */
+            kg: null | number;
+            /** Format: double */
+            rpe: number;
+        };
         SweepPart: {
             /** Format: double */
             at: number;
@@ -2861,6 +3248,9 @@ export interface components {
             kneeNm: number;
             /** Format: double */
             lowBackNm: number;
+        };
+        TakeSchool: {
+            school: components["schemas"]["AccessorySchool"];
         };
         /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
@@ -2934,9 +3324,10 @@ export type EventSection = components['schemas']['EventSection'];
 export type EvidenceLine = components['schemas']['EvidenceLine'];
 export type EvidencePart = components['schemas']['EvidencePart'];
 export type EvidenceSource = components['schemas']['EvidenceSource'];
+export type ExerciseDocument = components['schemas']['ExerciseDocument'];
 export type ExerciseFace = components['schemas']['ExerciseFace'];
+export type ExerciseFileView = components['schemas']['ExerciseFileView'];
 export type ExerciseLine = components['schemas']['ExerciseLine'];
-export type ExerciseName = components['schemas']['ExerciseName'];
 export type ExercisesView = components['schemas']['ExercisesView'];
 export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
@@ -2954,6 +3345,7 @@ export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
 export type Goal = components['schemas']['Goal'];
 export type HandSupport = components['schemas']['HandSupport'];
+export type HardestAt = components['schemas']['HardestAt'];
 export type HealthFlag = components['schemas']['HealthFlag'];
 export type HealthQuestion = components['schemas']['HealthQuestion'];
 export type HealthSection = components['schemas']['HealthSection'];
@@ -2961,12 +3353,15 @@ export type HealthView = components['schemas']['HealthView'];
 export type Hold = components['schemas']['Hold'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
+export type ImportText = components['schemas']['ImportText'];
+export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];
 export type IntakeView = components['schemas']['IntakeView'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
 export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
+export type KitSet = components['schemas']['KitSet'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
 export type LeanPicture = components['schemas']['LeanPicture'];
@@ -2979,6 +3374,7 @@ export type LeverReply = components['schemas']['LeverReply'];
 export type LeverRow = components['schemas']['LeverRow'];
 export type LeversView = components['schemas']['LeversView'];
 export type LoadChoice = components['schemas']['LoadChoice'];
+export type LoadSource = components['schemas']['LoadSource'];
 export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
@@ -2988,10 +3384,13 @@ export type Me = components['schemas']['Me'];
 export type ModelNote = components['schemas']['ModelNote'];
 export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
+export type MuscleBand = components['schemas']['MuscleBand'];
+export type MuscleLength = components['schemas']['MuscleLength'];
 export type MuscleShare = components['schemas']['MuscleShare'];
 export type MuscleShift = components['schemas']['MuscleShift'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
+export type Origin = components['schemas']['Origin'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
 export type PainRegion = components['schemas']['PainRegion'];
@@ -3008,17 +3407,21 @@ export type PlanDocument = components['schemas']['PlanDocument'];
 export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlateSection = components['schemas']['PlateSection'];
 export type Pose = components['schemas']['Pose'];
+export type Position = components['schemas']['Position'];
 export type Progression = components['schemas']['Progression'];
 export type ProtocolView = components['schemas']['ProtocolView'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
+export type RatioPart = components['schemas']['RatioPart'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type RearFoot = components['schemas']['RearFoot'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
 export type ReferralPart = components['schemas']['ReferralPart'];
+export type RepsPart = components['schemas']['RepsPart'];
 export type ReserveSaidSection = components['schemas']['ReserveSaidSection'];
 export type Role = components['schemas']['Role'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
+export type SaveExercise = components['schemas']['SaveExercise'];
 export type SaveFacts = components['schemas']['SaveFacts'];
 export type SaveHealth = components['schemas']['SaveHealth'];
 export type SavePicks = components['schemas']['SavePicks'];
@@ -3041,9 +3444,11 @@ export type SetPart = components['schemas']['SetPart'];
 export type SetView = components['schemas']['SetView'];
 export type SettingsPart = components['schemas']['SettingsPart'];
 export type Sex = components['schemas']['Sex'];
+export type Share = components['schemas']['Share'];
 export type Shift = components['schemas']['Shift'];
 export type Side = components['schemas']['Side'];
 export type SideSchool = components['schemas']['SideSchool'];
+export type Sides = components['schemas']['Sides'];
 export type SidesSection = components['schemas']['SidesSection'];
 export type SignIn = components['schemas']['SignIn'];
 export type SpotPart = components['schemas']['SpotPart'];
@@ -3053,7 +3458,9 @@ export type Station = components['schemas']['Station'];
 export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];
 export type StrengthSection = components['schemas']['StrengthSection'];
+export type SubstituteLine = components['schemas']['SubstituteLine'];
 export type SweepPart = components['schemas']['SweepPart'];
+export type TakeSchool = components['schemas']['TakeSchool'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];

@@ -1,6 +1,16 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { EffectView, ExerciseFace, ExercisesView, Pick, SchoolView } from '../api/schema'
+import type {
+  EffectView,
+  ExerciseFace,
+  ExerciseFileView,
+  ExercisesView,
+  ImportView,
+  Pick,
+  SaveExercise,
+  SchoolView,
+  TakeSchool,
+} from '../api/schema'
 import { type Fetched, fetched } from './fetched'
 import { useFileChange } from './useFileChange'
 
@@ -43,6 +53,12 @@ export function useSavePicks(id: string) {
   )
 }
 
+export function useTakeSchool(id: string) {
+  return useFileChange(id, (school: TakeSchool['school']) =>
+    answer(api.PUT('/api/clients/{id}/exercises/school', { params: { path: { id } }, body: { school } })),
+  )
+}
+
 /** The whole catalogue, on its own. */
 export function useExerciseFaces(): Fetched<ExerciseFace[]> {
   return fetched(
@@ -50,6 +66,40 @@ export function useExerciseFaces(): Fetched<ExerciseFace[]> {
       queryKey: ['catalogue', 'faces'],
       staleTime: Infinity,
       queryFn: () => answer(api.GET('/api/catalogue/faces')),
+    }),
+  )
+}
+
+/** Every field of one exercise, to copy or change; fetched only when one is opened. */
+export function useExerciseFile(exercise: string | null): Fetched<ExerciseFileView> {
+  return fetched(
+    useQuery({
+      queryKey: ['catalogue', 'file', exercise],
+      enabled: exercise !== null,
+      queryFn: () => answer(api.GET('/api/catalogue/exercises/{exercise}', { params: { path: { exercise: exercise ?? '' } } })),
+    }),
+  )
+}
+
+/** After a change of the catalogue everything that was chosen from it is fetched again. */
+function useCatalogueChange<T>(change: (value: T) => Promise<unknown>) {
+  const queries = useQueryClient()
+  return useMutation({ mutationFn: change, onSuccess: () => queries.invalidateQueries() })
+}
+
+export const useSaveExercise = () => useCatalogueChange((body: SaveExercise) => answer(api.PUT('/api/catalogue/own', { body })))
+
+export const useImportExercises = () =>
+  useCatalogueChange((text: string) => answer(api.POST('/api/catalogue/own/import', { body: { text } })))
+
+/** What a list would add and change, before anything is taken. */
+export function useImportPreview(text: string): Fetched<ImportView> {
+  return fetched(
+    useQuery({
+      queryKey: ['catalogue', 'import', text],
+      enabled: text.trim() !== '',
+      retry: false,
+      queryFn: () => answer(api.POST('/api/catalogue/own/preview', { body: { text } })),
     }),
   )
 }

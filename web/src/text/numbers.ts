@@ -43,3 +43,11 @@ export function length(cm: number, decimals = 1): string {
 }
 
 export const cmOf = (typed: number): number => (units === 'lb' ? Number((typed * cmPerInch).toFixed(2)) : typed)
+
+/** A number where it reads as one, else the text itself: the server then says what it expects, at this field. */
+export function typedNumber(value: string): number | null {
+  const trimmed = value.trim().replace(',', '.')
+  if (trimmed === '') return null
+  const number = Number(trimmed)
+  return Number.isNaN(number) ? (trimmed as unknown as number) : number
+}

@@ -25,6 +25,8 @@ export function ExerciseFacts({ face }: { face: ExerciseFace }) {
         {face.watch && <Labelled label="Watch">{face.watch}</Labelled>}
         <Labelled label="Cues">{face.cues.join('. ')}</Labelled>
         {face.caution && <Labelled label="Take care">{face.caution}</Labelled>}
+        {face.stance && <Labelled label="Set up">{face.stance}</Labelled>}
+        {face.escape && <Labelled label="If it fails">{face.escape}</Labelled>}
         {face.ladder && <Labelled label="Ladder">{face.ladder}</Labelled>}
         <Labelled label="Needs">{face.kit}</Labelled>
         {face.conflicts.length > 0 && (

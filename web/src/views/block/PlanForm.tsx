@@ -1,3 +1,4 @@
+import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import type { BlockKind } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
@@ -5,7 +6,7 @@ import { useDraft } from '../../hooks/useDraft'
 import { options } from '../../text/codes'
 import { comingMonday } from '../../text/dates'
 import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
-import { typedNumber } from '../intake/facts'
+
 import { fieldErrors } from '../intake/SaveBar'
 
 const kinds = [

@@ -1,12 +1,15 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import type { ExerciseFace } from '../../api/schema'
 import { listKeys } from '../../app/shortcuts'
 import { useExerciseFaces } from '../../hooks/useExercises'
 import { words } from '../../text/codes'
-import { TextField } from '../../ui/form'
+import { Plain, TextField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { ExerciseFacts } from '../../ui/ExerciseFacts'
+import { ImportForm } from './ImportForm'
+import { OwnForm } from './OwnForm'
 
 /** Every exercise that there is, with its muscles, cues, ladder and conflicts; found by any word of it. */
 export function Catalogue() {
@@ -19,6 +22,24 @@ export function Catalogue() {
 function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
   const [text, setText] = useState('')
   const [at, setAt] = useState<string | null>(null)
+  const [bringing, setBringing] = useState(false)
+  // What is being written stands in the address, so that a reload comes back to it.
+  const [search, setSearch] = useSearchParams()
+  const writing = search.get('copy') ?? search.get('change')
+  if (writing)
+    return (
+      <Box h="100%" overflow="auto">
+        <OwnForm
+          exercise={writing}
+          as={search.has('copy') ? 'copy' : 'change'}
+          names={all.map((face) => ({ value: face.exercise, label: face.name }))}
+          onDone={(kept) => {
+            setSearch({})
+            if (kept) setAt(kept)
+          }}
+        />
+      </Box>
+    )
   const found = all.filter((face) => wordsOf(face).includes(text.trim().toLowerCase()))
   const shown = found.find((face) => face.exercise === at) ?? found[0]
   return (
@@ -39,7 +60,19 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
           <Box color="quiet" fontSize="14px" pb={2} role="status">
             {found.length} of {all.length}
           </Box>
+          <Flex gap={2} ml="auto" pb={1} wrap="wrap" align="center" fontSize="14px">
+            <Plain size="sm" aria-expanded={bringing} onClick={() => setBringing(!bringing)}>
+              Bring in
+            </Plain>
+            {all.some((face) => face.origin !== 'shipped') && (
+              <>
+                <a href="/api/catalogue/export/own.yaml">Yours as YAML</a>
+                <a href="/api/catalogue/export/own.json">as JSON</a>
+              </>
+            )}
+          </Flex>
         </Flex>
+        {bringing && <ImportForm onDone={() => setBringing(false)} />}
         {found.length === 0 && <Box p={4}>No exercise has that word. Try a muscle or a piece of kit.</Box>}
         <Box as="ul" aria-label="Exercises" onKeyDown={(event) => listKeys(event, '[data-face]')}>
           {found.map((face) => (
@@ -62,7 +95,7 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
                   {face.name}
                 </chakra.span>
                 <chakra.span color="quiet" fontSize="14px">
-                  {words(face.pattern ?? '')}
+                  {[words(face.pattern ?? ''), ownWords[face.origin ?? 'shipped']].filter(Boolean).join(' · ')}
                 </chakra.span>
               </chakra.button>
             </Box>
@@ -82,13 +115,33 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
           overflow={{ md: 'auto' }}
         >
           <ExerciseFacts face={shown} />
+          <Flex gap={2} mt={4} wrap="wrap">
+            {shown.origin !== 'shipped' && (
+              <Plain {...onIron} onClick={() => setSearch({ change: shown.exercise })}>
+                Change
+              </Plain>
+            )}
+            <Plain {...onIron} onClick={() => setSearch({ copy: shown.exercise })}>
+              Make your own of it
+            </Plain>
+          </Flex>
         </Box>
       )}
     </Flex>
   )
 }
 
+const ownWords: Record<string, string> = { own: 'yours', 'put-away': 'yours, put away' }
+const onIron = { size: 'sm', bg: 'transparent', color: 'iron.ink', borderColor: 'iron.quiet', _hover: { bg: 'iron.hair' } } as const
+
 const wordsOf = (face: ExerciseFace) =>
-  [face.name, words(face.pattern ?? ''), face.kit, face.ladder ?? '', ...face.muscles.map((one) => words(one.muscle ?? ''))]
+  [
+    face.name,
+    words(face.pattern ?? ''),
+    ownWords[face.origin ?? ''] ?? '',
+    face.kit,
+    face.ladder ?? '',
+    ...face.muscles.map((one) => words(one.muscle ?? '')),
+  ]
     .join(' ')
     .toLowerCase()

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react'
 import type { ChosenLine, RankedLine } from '../../api/schema'
+import { mass, massUnit } from '../../text/numbers'
 import { ExerciseFacts } from '../../ui/ExerciseFacts'
 import { Labelled } from '../../ui/Numeral'
 import { CompareTable } from './CompareTable'
@@ -32,7 +33,17 @@ function Whole({ line }: { line: ChosenLine }) {
         {line.insteadOf.length > 0 && (
           <Labelled label="Next best">{line.insteadOf.map((other) => `${other.name} ${other.because}`).join('. ')}.</Labelled>
         )}
-        {line.substitutes.length > 0 && <Labelled label="If it is busy">{line.substitutes.map((other) => other.name).join(', ')}</Labelled>}
+        {line.substitutes.length > 0 && (
+          <Labelled label="If it is busy">
+            <ul>
+              {line.substitutes.map((other) => (
+                <li key={other.exercise}>
+                  {other.name}: {other.sets} × {other.reps}, {other.kg === null ? `RPE ${other.rpe}` : `${mass(other.kg)} ${massUnit()}`}
+                </li>
+              ))}
+            </ul>
+          </Labelled>
+        )}
       </Box>
     </>
   )

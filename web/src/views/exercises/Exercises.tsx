@@ -9,6 +9,7 @@ import { Caution, Failed, Loading } from '../../ui/states'
 import { ChosenRow } from './ChosenRow'
 import { Effect } from './Effect'
 import { ExercisePanel } from './ExercisePanel'
+import { Muscles } from './Muscles'
 import { Others } from './Others'
 import { PassedOver } from './PassedOver'
 import { letBack, pinned, swapped, takenOut, added } from './picks'
@@ -46,7 +47,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
   }
   const consider = (next: RankedLine) => {
     setAgainst(next.face.exercise)
-    if (focused) setDraft(swapped(view.picks, focused, next))
+    if (focused) setDraft(swapped(view.picks, focused, next.face.exercise))
   }
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     listKeys(event, '[data-chosen]')
@@ -97,10 +98,12 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
           <Box px={4} py={2.5} fontSize="14px" color="quiet" borderBottom="1px solid" borderColor="hair">
             {view.favours}
           </Box>
-          {school && <School clientId={clientId} school={school} />}
-          {view.unanswered.length > 0 && (
-            <Box px={4} py={2.5} borderBottom="1px solid" borderColor="hair" fontSize="14px">
-              Nothing here answers: {view.unanswered.join(', ')}. Add kit in Intake, add an exercise from the right, or reject the finding.
+          {school && <School clientId={clientId} school={school} onTaken={() => setSchool(null)} />}
+          {view.shortfalls.length > 0 && (
+            <Box as="ul" aria-label="What could not be had" px={4} py={2.5} borderBottom="1px solid" borderColor="hair" fontSize="14px">
+              {view.shortfalls.map((one) => (
+                <li key={one}>{one}</li>
+              ))}
             </Box>
           )}
           {view.chosen.length === 0 && <Box p={4}>No exercise can be chosen with this kit and these answers. Add kit in Intake.</Box>}
@@ -120,6 +123,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
               />
             ))}
           </Box>
+          <Muscles muscles={view.muscles} />
           <PassedOver view={view} onBack={(exercise) => take(letBack(view.picks, exercise))} />
         </Box>
         {focused && (
@@ -130,7 +134,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
             onAgainst={consider}
             onAdd={(next) => {
               setAgainst(next.face.exercise)
-              setDraft(added(view.picks, next))
+              setDraft(added(view.picks, next.face.exercise))
             }}
           />
         )}

@@ -19,7 +19,9 @@ interface Props {
 export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
   const [all, setAll] = useState(false)
   const [text, setText] = useState('')
-  const found = others.filter((other) => (all || slot.rivals.includes(other.face.exercise)) && matches(other, text))
+  const found = others.filter(
+    (other) => (all || slot.rivals.some((rival) => rival.exercise === other.face.exercise)) && matches(other, text),
+  )
   return (
     <Box
       as="section"

@@ -1,9 +1,10 @@
 import { Box, Grid } from '@chakra-ui/react'
-import { Link } from 'react-router'
-import { useSchool } from '../../hooks/useExercises'
+import { useSchool, useTakeSchool } from '../../hooks/useExercises'
+import { Plain } from '../../ui/form'
 
 /** What another school would choose, beside what stands, and why the two differ. */
-export function School({ clientId, school }: { clientId: string; school: string }) {
+export function School({ clientId, school, onTaken }: { clientId: string; school: string; onTaken: () => void }) {
+  const take = useTakeSchool(clientId)
   const there = useSchool(clientId, school)
   return (
     <Box as="section" aria-label="Another school" px={4} py={3} borderBottom="1px solid" borderColor="hair" bg="plate" fontSize="14px">
@@ -20,9 +21,14 @@ export function School({ clientId, school }: { clientId: string; school: string 
               <Side title="Only by that school" names={there.data.onlyThere} />
             </Grid>
           )}
-          <Link to={`/clients/${clientId}/intake`} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-            Change the school in Intake
-          </Link>
+          <Plain size="sm" disabled={take.isPending} onClick={() => take.mutate(there.data.school, { onSuccess: onTaken })}>
+            Take this school
+          </Plain>
+          {take.error && (
+            <Box role="alert" color="stop" fontWeight="600" mt={1}>
+              {take.error.message}
+            </Box>
+          )}
         </>
       )}
     </Box>

@@ -7,7 +7,9 @@ import { dayName, today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
 import { Station } from './Station'
-import { nextTurn, type Turn } from './session'
+import { Instead } from './Instead'
+import { nextTurn, standing, type Turn } from './session'
+import { useDraft } from '../../hooks/useDraft'
 
 /** The floor: the set at hand, large; everything else out of the way. */
 export function Floor() {
@@ -83,7 +85,9 @@ function Nothing({ text, to, link }: { text: string; to: string; link: string })
   )
 }
 
-function FloorSession({ view, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+function FloorSession({ view: asked, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+  const instead = useDraft<Record<string, string>>(`floor.instead.${asked.clientId}.${asked.date}`, {})
+  const view = standing(asked, instead.value, log.waiting)
   const [chosen, setChosen] = useState<number | null>(null)
   const first = nextTurn(view, log.waiting, chosen ?? 0)
   const turn: Turn | null = first && chosen !== null && first.item !== chosen ? nextTurn(view, log.waiting) : first
@@ -93,7 +97,7 @@ function FloorSession({ view, log, colors }: { view: FloorView; log: FloorLog; c
       <Flex as="nav" aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
         {view.items.map((line, i) => (
           <chakra.button
-            key={line.exercise}
+            key={asked.items[i]?.exercise}
             type="button"
             aria-current={turn?.item === i ? 'step' : undefined}
             onClick={() => setChosen(i)}
@@ -110,7 +114,15 @@ function FloorSession({ view, log, colors }: { view: FloorView; log: FloorLog; c
         ))}
       </Flex>
       {turn && item ? (
-        <Station key={`${item.exercise}-${turn.place}`} view={view} item={item} turn={turn} log={log} colors={colors} />
+        <>
+          <Station key={`${item.exercise}-${turn.place}`} view={view} item={item} turn={turn} log={log} colors={colors} />
+          <Instead
+            planned={asked.items[turn.item] ?? item}
+            standing={item}
+            onInstead={(exercise) => instead.set({ [asked.items[turn.item]?.exercise ?? '']: exercise })}
+            colors={colors}
+          />
+        </>
       ) : (
         <Finished view={view} log={log} colors={colors} />
       )}

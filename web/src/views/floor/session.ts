@@ -33,6 +33,17 @@ export function doneFor(item: FloorItem, set: FloorSet, date: string, waiting: r
   return null
 }
 
+/** The session with what stands in for an exercise that cannot be done: by choice here, or because sets of it were logged. */
+export function standing(view: FloorView, instead: Readonly<Record<string, string>>, waiting: readonly Waiting[]): FloorView {
+  const of = (item: FloorItem) => {
+    const chosen = instead[item.exercise]
+    if (chosen === item.exercise) return item
+    const begun = (other: FloorItem) => other.sets.some((set) => doneFor(other, set, view.date, waiting))
+    return item.substitutes.find((other) => (chosen ? other.exercise === chosen : begun(other))) ?? item
+  }
+  return { ...view, items: view.items.map(of) }
+}
+
 /** The first set that is not done, in the order of the session; null when all are. */
 export function nextTurn(floor: FloorView, waiting: readonly Waiting[], from = 0): Turn | null {
   for (let i = 0; i < floor.items.length; i++) {

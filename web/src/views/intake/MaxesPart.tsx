@@ -4,10 +4,10 @@ import type { ExerciseLine, IntakeView, StrengthSection } from '../../api/schema
 import { useDraft } from '../../hooks/useDraft'
 import { useAddMax, useRemoveMax } from '../../hooks/useIntake'
 import { shortDate, today } from '../../text/dates'
-import { mass, massUnit } from '../../text/numbers'
+import { mass, massUnit, typedNumber } from '../../text/numbers'
 import { NumberField, Plain, Primary, Section, SelectField, TextField } from '../../ui/form'
 import { Numeral } from '../../ui/Numeral'
-import { typedMass, typedNumber } from './facts'
+import { typedMass } from './facts'
 import { fieldErrors } from './SaveBar'
 
 const Cell = chakra('td', { base: { py: 2, pr: 4, borderBottom: '1px solid', borderColor: 'hair', verticalAlign: 'baseline' } })

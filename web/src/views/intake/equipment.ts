@@ -1,6 +1,6 @@
 import type { EquipmentSection, Implement } from '../../api/schema'
-import { massText, typedMass, typedNumber } from './facts'
-import { mass } from '../../text/numbers'
+import { massText, typedMass } from './facts'
+import { mass, typedNumber } from '../../text/numbers'
 
 export interface EquipmentDraft {
   items: Implement[]

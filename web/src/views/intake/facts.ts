@@ -12,7 +12,7 @@ import type {
   Weekday,
 } from '../../api/schema'
 import { weekdays } from '../../text/codes'
-import { cmOf, kgOf, length, mass } from '../../text/numbers'
+import { cmOf, kgOf, length, mass, typedNumber } from '../../text/numbers'
 
 /** The facts as typed: numbers stay text until they are saved. */
 export interface FactsDraft {
@@ -129,14 +129,6 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
     guardianConsent: facts.guardianConsent ?? false,
     schools: Object.fromEntries(schoolQuestions.map((question) => [question, schools[question] ?? ''])) as Record<SchoolQuestion, string>,
   }
-}
-
-/** A number where it reads as one, else the text itself: the server then says what it expects, at this field. */
-export function typedNumber(value: string): number | null {
-  const trimmed = value.trim().replace(',', '.')
-  if (trimmed === '') return null
-  const number = Number(trimmed)
-  return Number.isNaN(number) ? (trimmed as unknown as number) : number
 }
 
 /** A mass as typed in the coach's unit, in kilograms; what does not read as a number stays as it is. */

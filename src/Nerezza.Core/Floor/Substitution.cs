@@ -1,0 +1,33 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Floor;
+
+/// <summary>Another exercise in a prescribed one's place: the same repetitions and effort, the load from its own max or by the ratio (handbook 9 and 13).</summary>
+public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, MaxBook maxes, TrainingCaps caps, double bodyMassKg, SidePlan sides)
+{
+    private readonly Prescriber _prescriber = new(loader, bodyMassKg);
+
+    /// <summary>The substitute with its sets; null where caution rules it out.</summary>
+    /// <param name="setsLeft">Sets of the item that are still to do, both sides of one counted once.</param>
+    public PrescribedItem? For(PrescribedItem item, string substitute, int setsLeft)
+    {
+        Exercise other = catalogue[substitute];
+        if (caps.For(other) is not Caution.Allowed limits) return null;
+        PrescribedSet middle = item.Sets[item.Sets.Count / 2];
+        RepRange range = item.Range.Overlap(other.Reps) ?? other.Reps;
+        RoleRule rule = RoleRule.Of(item.Role, Aim.Any, other.Pattern) with { Rest = item.Sets[^1].Rest };
+        var target = new WeekTarget(Math.Max(1, setsLeft), range.Hold(middle.Reps), middle.Rpe, limits.MostFraction, limits.MostRpe, TargetKind.Straight, Metres: middle.Metres);
+        var chosen = new Chosen { Exercise = other, Role = item.Role, Reason = ChosenReason.StandsIn, Answers = item.Answers, Score = 0, Parts = ScoreParts.None, Limits = limits };
+        OneRepMax? max = other.Sides is Sides.One ? maxes.Find(substitute, sides.First) ?? maxes.Find(substitute) : maxes.Find(substitute);
+        return _prescriber.WithPlates(_prescriber.Prescribe(chosen, rule, range, target, max, WarmUpNeed.WarmPattern, sides), other);
+    }
+
+    /// <summary>Sets of an item, both sides of one counted once.</summary>
+    public static int SetsOf(PrescribedItem item) => item.Sets.GroupBy(set => set.Side).Min(side => side.Count());
+}

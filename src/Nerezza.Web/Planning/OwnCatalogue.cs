@@ -1,0 +1,33 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Data;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Exercises;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>The catalogue as the signed-in coach has it: what ships, and their own. Read once for each request.</summary>
+public sealed class OwnCatalogue
+{
+    /// <summary>The coach's own, put away or not.</summary>
+    public IReadOnlyList<Exercise> Own { get; private set; } = [];
+
+    public IReadOnlyCollection<string> OwnIds { get; private set; } = [];
+
+    public ExerciseCatalogue All { get; private set; } = ExerciseCatalogue.Shipped;
+
+    /// <summary>Middleware after the scope was opened.</summary>
+    public static async Task Open(HttpContext http, RequestDelegate next)
+    {
+        IServiceProvider services = http.RequestServices;
+        if (http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty)
+            await services.GetRequiredService<OwnCatalogue>().Load(services.GetRequiredService<OwnExerciseStore>(), http.RequestAborted);
+        await next(http);
+    }
+
+    private async Task Load(OwnExerciseStore store, CancellationToken cancel)
+    {
+        Own = [.. (await store.All(cancel)).Select(row => ExerciseMapping.ToOwn(row.Document))];
+        OwnIds = [.. Own.Select(exercise => exercise.Id)];
+        All = ExerciseCatalogue.Shipped.With(Own);
+    }
+}

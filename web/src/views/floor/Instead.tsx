@@ -1,0 +1,48 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { FloorItem } from '../../api/schema'
+import { mass, massUnit, plain } from '../../text/numbers'
+import type { FloorColors } from './floor-theme'
+
+interface Props {
+  planned: FloorItem
+  standing: FloorItem
+  onInstead: (exercise: string) => void
+  colors: FloorColors
+}
+
+/** What can be done instead at one touch when the kit is taken, each with its load. */
+export function Instead({ planned, standing, onInstead, colors }: Props) {
+  const others = [planned, ...planned.substitutes].filter((other) => other.exercise !== standing.exercise)
+  if (others.length === 0) return null
+  return (
+    <Box as="section" aria-label="Instead" px={4} pb={5}>
+      <Box color={colors.quiet} mb={2}>
+        Taken or not possible? Do instead:
+      </Box>
+      <Flex gap={2} wrap="wrap">
+        {others.map((other) => {
+          const set = other.sets[0]
+          return (
+            <chakra.button
+              key={other.exercise}
+              type="button"
+              minH="56px"
+              px={4}
+              border="1px solid"
+              borderColor={colors.hair}
+              textAlign="left"
+              onClick={() => onInstead(other.exercise)}
+            >
+              {other.name}
+              {set && (
+                <chakra.span color={colors.quiet} ml={2}>
+                  {set.reps} × {set.kg === null ? `RPE ${plain(set.rpe)}` : `${mass(set.kg)} ${massUnit()}`}
+                </chakra.span>
+              )}
+            </chakra.button>
+          )
+        })}
+      </Flex>
+    </Box>
+  )
+}
