@@ -10,8 +10,8 @@ namespace Nerezza.Benchmarks;
 /// <summary>A whole plan from a case, warm; the budget is a median of 50 ms, of which our rules 5 ms.</summary>
 public class WholePlan
 {
-    private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new CpChooser());
-    private readonly Planner _rules = new(ExerciseCatalogue.Shipped, new ChoosesNothing());
+    private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout());
+    private readonly Planner _rules = new(ExerciseCatalogue.Shipped, new ChoosesNothing(), new GreedyWeekLayout());
     private ClientCase _case = null!;
 
     [Params("deckhand", "masters-lifter", "crane-driver")]

@@ -33,7 +33,7 @@ internal static class PlanVerb
             }
         }
         if (failed) return BadInput;
-        var planner = new Planner(ExerciseCatalogue.Shipped, new CpChooser());
+        var planner = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout());
         var mapping = new PlanMapping(ExerciseCatalogue.Shipped);
         foreach (ClientCase @case in cases)
             output.WriteLine(JsonSerializer.Serialize(mapping.ToDocument(planner.Make(@case)), files.Count == 1 ? Readable : Json.Options));

@@ -1,3 +1,4 @@
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
@@ -30,6 +31,21 @@ public sealed record ClientCase
     public IReadOnlyList<LadderRung> Ladders { get; init; } = [];
     /// <summary>What was done.</summary>
     public IReadOnlyList<LogDay> Log { get; init; } = [];
+    /// <summary>The coach's edits of the block, in order.</summary>
+    public IReadOnlyList<BlockEdit> Edits { get; init; } = [];
+    /// <summary>What the edits are laid over.</summary>
+    public BlockBase Base { get; init; }
+    /// <summary>The kind of the block before; null when there is none or it is not known.</summary>
+    public BlockKind? LastKind { get; init; }
     /// <summary>The block asked for.</summary>
     public required BlockRequest Block { get; init; }
+}
+
+/// <summary>What a coach's edits are laid over.</summary>
+public enum BlockBase
+{
+    /// <summary>The block that Nerezza makes.</summary>
+    Made,
+    /// <summary>Empty weeks.</summary>
+    Empty,
 }

@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Body;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Findings;
@@ -25,6 +26,10 @@ public sealed record Plan
     public ExerciseChoice Selection { get; init; } = ExerciseChoice.None;
     /// <summary>The block; null while a referral stops training.</summary>
     public Block? Block { get; init; }
+    /// <summary>The kind of the block with the reason for it; null without a block.</summary>
+    public KindDecision? Kind { get; init; }
+    /// <summary>Edits of the coach that could not be made.</summary>
+    public IReadOnlyList<RefusedEdit> Refused { get; init; } = [];
     /// <summary>Hard sets per muscle a week.</summary>
     public IReadOnlyList<MuscleLedger> Ledger { get; init; } = [];
     /// <summary>What each week costs.</summary>

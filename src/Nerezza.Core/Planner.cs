@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
@@ -16,7 +17,7 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core;
 
 /// <summary>The chain from case to plan: caution, maxes, findings, body, lifts, block, checks. The same case gives the same plan.</summary>
-public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
+public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout)
 {
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
     public Plan Make(ClientCase @case)
@@ -30,41 +31,52 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         if (referral?.Level is ReferralLevel.Stop) return plan with { Checks = referred };
 
         OpenPain openPain = @case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
-        BlockKind kind = BlockKindChoice.Decide(@case.Block, @case.Client, @case.Log, openPain);
-        BlockKindRule rule = BlockKindRule.Of(kind);
-        RoleCost cost = CostOf(@case, kind, rule);
+        KindDecision kind = BlockKindChoice.Decide(new KindInput(@case.Block, @case.Client, @case.Log, BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue), @case.LastKind, openPain));
+        IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue).LayOut(layout);
+        WeeklySets limits = LimitsOf(@case, kind.Kind, week);
+        RoleCost cost = CostOf(@case, BlockKindRule.Of(kind.Kind), week, limits);
         var loader = new Loader(@case.Equipment);
-        ExerciseChoice selection = ChooseAtStart(@case, loader, kind, cost);
-        var builder = new BlockBuilder(new BlockInput(@case.Client, @case.Schools, @case.Block, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case))));
-        Block block = builder.Build(kind, selection);
-        var ledger = new Ledger(catalogue, @case.Schools.SetCounting, LimitsOf(@case, kind));
-        IReadOnlyList<MuscleLedger> rows = ledger.Of(block);
-        IReadOnlyList<WeekTotals> totals = ledger.Totals(block);
+        ExerciseChoice selection = ChooseAtStart(@case, loader, kind.Kind, cost, week);
+        var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start));
+        EditedBlock edited = Edited(@case, kind.Kind, selection, input);
+        BlockReview review = Review(@case, edited.Block, limits);
         return plan with
         {
-            Maxes = WithThoseUsed(maxes, selection),
+            Kind = kind,
+            Maxes = WithThoseUsed(maxes, edited.Block, selection),
             Selection = selection,
-            Block = block,
-            Ledger = rows,
-            Totals = totals,
-            Checks = [.. referred, .. SelectionChecks.Run(selection), .. BlockChecks.Run(block, @case.Client, catalogue), .. WeekChecks.Run(block, @case.Client, catalogue), .. LoadChecks.Run(block, rows, totals, @case.Client, catalogue)],
+            Block = edited.Block,
+            Refused = edited.Refused,
+            Ledger = review.Ledger,
+            Totals = review.Totals,
+            Checks = [.. referred, .. SelectionChecks.Run(selection), .. review.Checks],
         };
     }
 
-    private WeeklySets LimitsOf(ClientCase @case, BlockKind kind) => new(
-        @case.Client, kind, WeeklySets.Upper(DaySplit.Of(@case.Client.Days, @case.Block)),
+    private static EditedBlock Edited(ClientCase @case, BlockKind kind, ExerciseChoice selection, BlockInput input)
+    {
+        Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind, selection) : BlockBuilder.Empty(kind, input);
+        return @case.Edits.Count == 0 ? new EditedBlock(block, []) : new BlockEditor(input, kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start)).Apply(block, @case.Edits);
+    }
+
+    /// <summary>The ledger and the checks of a block.</summary>
+    private BlockReview Review(ClientCase @case, Block block, WeeklySets limits) => new BlockReviewer(new CheckContext(
+        @case.Client, @case.Equipment, catalogue, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+        new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
+        limits, @case.Schools.SetCounting, WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting), LastLoads.Of(@case.Log, @case.Block.Start))).Review(block);
+
+    private WeeklySets LimitsOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week) => new(
+        @case.Client, kind, WeeklySets.Upper(week),
         WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>());
 
-    private RoleCost CostOf(ClientCase @case, BlockKind kind, BlockKindRule rule)
+    private RoleCost CostOf(ClientCase @case, BlockKindRule rule, IReadOnlyList<SplitDay> week, WeeklySets limits)
     {
-        IReadOnlyList<SplitDay> week = DaySplit.Of(@case.Client.Days, @case.Block);
-        double glutes = LimitsOf(@case, kind).Of(Muscle.GluteusMaximus).StartMost;
         LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
-        return RoleCost.For(rule.Aim, rule.SetsFactor, WeekLifts.LegDays(week).Count, lifts, glutes, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
+        return RoleCost.For(rule.Aim, rule.SetsFactor, rule.LeastMainSets, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
     }
 
     /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>
-    private ExerciseChoice ChooseAtStart(ClientCase @case, Loader loader, BlockKind kind, ISetCost cost)
+    private ExerciseChoice ChooseAtStart(ClientCase @case, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week)
     {
         ClientCase start = @case with
         {
@@ -73,10 +85,10 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         };
         MaxBook maxes = MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
         IReadOnlyList<Finding> findings = FindingReview.Open(Review(start, HealthReferral.From(start.Client.Health, start.Pain), maxes));
-        return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost), chooser);
+        return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
     }
 
-    private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost) => new()
+    private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) => new()
     {
         Client = @case.Client,
         Equipment = @case.Equipment,
@@ -93,6 +105,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         Kind = kind,
         Block = @case.Block,
         Cost = cost,
+        Week = week,
     };
 
     private static Lifter LifterOf(ClientCase @case) => Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
@@ -131,10 +144,11 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser)
         exercise => maxes.Find(exercise)?.Kilograms ?? 0);
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
-    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, ExerciseChoice selection) =>
+    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, Block block, ExerciseChoice selection) =>
     [
         .. maxes.Measured
-            .Concat(selection.All.Select(chosen => maxes.Find(chosen.Exercise.Id)).OfType<OneRepMax>())
+            .Concat(selection.All.Select(chosen => chosen.Exercise.Id).Concat(block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise)).Distinct()
+                .Select(id => maxes.Find(id)).OfType<OneRepMax>())
             .DistinctBy(max => (max.Exercise, max.Side))
             .OrderBy(max => max.Exercise, StringComparer.Ordinal).ThenBy(max => max.Side),
     ];

@@ -17,7 +17,7 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton<IChooser>(new CpChooser());
+builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
 builder.Services.AddScoped<PlanDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();
 // While the build only describes the API there is no database to keep keys in.

@@ -26,6 +26,30 @@ public sealed class PrescriberTests
     public void Straight_sets_are_written_with_their_fatigue(int sets, int reps, double rpe, string expected) =>
         Assert.Equal(expected, Text(Prescribe("back-squat-high-bar", new WeekTarget(sets, reps, Rpe.Of(rpe), 1, Rpe.Ten, TargetKind.Straight))));
 
+    [Theory]
+    [InlineData(TargetKind.Ramp, "5x75@1 5x85@2 5x92.5@5.5 5x100@8")] // 76, 84 and 92 % of the top set's 83.3 % of 120: 63.3, 70 and 76.7 % allow 17.4, 12.9 and 9.4
+    [InlineData(TargetKind.Ascending, "5x90@5 5x92.5@6 5x97.5@7 5x100@8")]
+    [InlineData(TargetKind.TopAndBackOff, "5x100@8 5x90@5 5x90@5 5x90@5")]
+    public void Sets_are_shaped_by_the_school_of_work_sets(TargetKind kind, string expected) =>
+        Assert.Equal(expected, Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(8), 1, Rpe.Ten, kind))));
+
+    [Theory]
+    [InlineData(92.5, 1, 10, "5x92.5@5.5 5x92.5@6 5x92.5@6.5")] // 77.1 % allows 9.25 repetitions
+    [InlineData(91.4, 1, 10, "5x92.5@5.5 5x92.5@6 5x92.5@6.5")] // made loadable
+    [InlineData(110, 1, 7, "5x97.5@6.5 5x97.5@7 5x97.5@7")] // an effort cap holds for a load that is given
+    [InlineData(110, 0.65, 10, "5x77.5@1 5x77.5@1 5x77.5@1")] // so does a cap on load: 65 % of 120 is 78
+    public void A_load_that_is_given_is_held_and_effort_follows(double kg, double most, double rpe, string expected) => Assert.Equal(expected,
+        Text(Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Ten, most, Rpe.Of(rpe), TargetKind.Straight) { Load = Load.FromKilograms(kg) })));
+
+    [Fact]
+    public void An_amrap_is_the_last_set_of_each_side_and_a_hold_lasts_its_seconds()
+    {
+        PrescribedItem item = Prescribe("goblet-split-squat", new WeekTarget(2, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Last = LastSet.Amrap }, null);
+        Assert.Equal([false, false, true, true], item.Sets.Select(set => set.Amrap));
+        Assert.Equal(3 * 30, Prescribe("plank", new WeekTarget(3, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Seconds = 30 }, null).Sets.Sum(SessionTime.UnderTension));
+        Assert.Equal(8 * 3, SessionTime.UnderTension(item.Sets[0])); // 2-0-X-0: X is one second
+    }
+
     [Fact]
     public void A_max_by_ratio_is_found_by_rising_sets()
     {
@@ -75,7 +99,7 @@ public sealed class PrescriberTests
     private static PrescribedItem Prescribe(string exercise, WeekTarget target, double? max = 120)
     {
         RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Pattern.Squat);
-        return new Prescriber(new Loader(Gym), 80).Prescribe(Named(exercise), main, new RepRange(3, 8), target,
+        return new Prescriber(new Loader(Gym), 80).Prescribe(new ItemAsk(Named(exercise), main, new RepRange(3, 8), target),
             max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured) : null, WarmUpNeed.ColdPattern, SidePlan.Even);
     }
 

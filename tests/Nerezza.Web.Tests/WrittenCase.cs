@@ -20,7 +20,7 @@ internal static class WrittenCase
 
     public static PlanDocument PlanOf(JsonObject part) => new PlanMapping(ExerciseCatalogue.Shipped).ToDocument(PlanOf(part, new CpChooser()));
 
-    public static Plan PlanOf(JsonObject part, IChooser chooser) => new Planner(ExerciseCatalogue.Shipped, chooser).Make(CaseOf(part));
+    public static Plan PlanOf(JsonObject part, IChooser chooser) => new Planner(ExerciseCatalogue.Shipped, chooser, new CpWeekLayout()).Make(CaseOf(part));
 
     /// <summary>Fills a written part up to a whole case: 175 cm, 80 kg, intermediate, four weeks from 30 November.</summary>
     public static ClientCase CaseOf(JsonObject part)

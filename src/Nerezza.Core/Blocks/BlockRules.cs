@@ -6,7 +6,7 @@ using Nerezza.Core.Prescription;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What a kind of block asks of main lifts.</summary>
-public sealed record BlockKindRule(BlockKind Kind, int FewestWeeks, int MostWeeks, Aim Aim, Rpe FirstRpe, Rpe LastRpe, double SetsFactor, double MostFraction, double FractionStep)
+public sealed record BlockKindRule(BlockKind Kind, int FewestWeeks, int MostWeeks, Aim Aim, Rpe FirstRpe, Rpe LastRpe, double SetsFactor, double MostFraction, double FractionStep, int LeastMainSets)
 {
     /// <summary>The row of a kind.</summary>
     /// <exception cref="ArgumentException">The kind is auto, which has to be decided first.</exception>
@@ -22,7 +22,7 @@ internal sealed record BlockRules
         File = file;
         Kinds = [.. file.Kinds.Select(row => new BlockKindRule(
             Codes.Find<BlockKind>(row.Kind)!.Value, row.Weeks[0], row.Weeks[1], Codes.Find<Aim>(row.Aim)!.Value,
-            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), row.SetsFactor, row.MostFraction ?? 1, row.FractionStep ?? 0))];
+            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), row.SetsFactor, row.MostFraction ?? 1, row.FractionStep ?? 0, row.LeastMainSets ?? 1))];
     }
 
     public static BlockRules Shipped { get; } = new(EmbeddedData.Read("blocks", BlocksJson.Default.BlocksFile));
@@ -32,15 +32,22 @@ internal sealed record BlockRules
 }
 
 internal sealed record BlocksFile(
-    IReadOnlyList<BlockKindRow> Kinds, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge);
+    IReadOnlyList<BlockKindRow> Kinds, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
+    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity);
 
 internal sealed record BlockKindRow(
-    string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, double? MostFraction, double? FractionStep);
+    string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, double? MostFraction, double? FractionStep, int? LeastMainSets);
 
 internal sealed record DeloadRule(
     double SetsFactor, double LoadFactor, double MostRpe, int EveryWeeks, int EveryWeeksWithCare, int CareFromAge, int NeededFromWeeks);
 
 internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double LightRpe, double StepAWeek);
+
+internal sealed record LighterRule(double Percent, double Rpe);
+
+internal sealed record PeakingRule(int LastHingeDays, int LastSquatDays, double LightFraction, double LightRpe, IReadOnlyList<double> Attempts);
+
+internal sealed record LayOffRule(int Weeks, double Load, double Sets);
 
 internal sealed record HeavyHingeRule(double Percent, double Rpe, int DaysApart);
 

@@ -12,8 +12,8 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
     public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools, int axialASession)
     {
         List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost, axialASession))];
-        foreach ((DayRoom room, int i) in rooms.Where(room => room.Day.Focus is not DayFocus.Upper).Select((room, i) => (room, i)))
-            foreach (Chosen lift in WeekLifts.On(room.Day, i, selection.Mains)) room.Add(lift);
+        foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper))
+            foreach (Chosen lift in WeekLifts.On(room.Day, selection.Mains)) room.Add(lift);
         foreach (Chosen drill in selection.Others.Where(one => one.Role is Role.Priming or Role.Skill))
             foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper && room.Fits(drill))) room.Add(drill);
         foreach (Chosen accessory in selection.Others.Where(one => one.Sessions > 0).OrderByDescending(one => one.Answers.Count > 0).ThenByDescending(one => one.Sessions).ThenByDescending(one => cost.Minutes(one.Exercise, one.Role)).ThenBy(one => one.Exercise.Id, StringComparer.Ordinal))

@@ -52,6 +52,8 @@ public sealed record Exercise
     public string? VariantOf { get; init; }
     /// <summary>What to take care of; null where nothing beyond the watch is due.</summary>
     public string? Caution { get; init; }
+    /// <summary>Seconds of one hold, shortest and longest; null for work by repetitions.</summary>
+    public RepRange? HoldSeconds { get; init; }
     /// <summary>How it is set up: stance, bar, pins, bench, seat; null where nothing is to be set.</summary>
     public string? Stance { get; init; }
     /// <summary>How to get out of a repetition that fails; null where nothing can be dropped or caught under.</summary>

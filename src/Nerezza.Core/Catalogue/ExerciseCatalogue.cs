@@ -79,6 +79,7 @@ internal sealed record ExerciseRow
     public string? Caution { get; init; }
     public string? Stance { get; init; }
     public string? Escape { get; init; }
+    public IReadOnlyList<int>? HoldSeconds { get; init; }
     public IReadOnlyList<string>? Cues { get; init; }
     public string? Watch { get; init; }
 
@@ -109,6 +110,7 @@ internal sealed record ExerciseRow
         Caution = Caution,
         Stance = Stance,
         Escape = Escape,
+        HoldSeconds = HoldSeconds is [var shortest, var longest] ? new RepRange(shortest, longest) : null,
         Skill = Skill ?? 1,
         Conflicts = [.. (Conflicts ?? []).Select(Code<Conflict>)],
         Cues = Cues ?? [],

@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
@@ -7,17 +8,15 @@ using Nerezza.Core.Screening.Safety;
 namespace Nerezza.Core.Checks;
 
 /// <summary>Runs the checks over a block.</summary>
-public static class BlockChecks
+internal static class BlockChecks
 {
     /// <summary>Every remark, in the order of the weeks.</summary>
-    public static IReadOnlyList<Check> Run(Block block, Client client, ExerciseCatalogue catalogue) =>
+    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
     [
-        .. Guardian(block, client),
+        .. Guardian(block, context.Client),
         .. Length(block),
-        .. Patterns(block, catalogue),
-        .. Loads(block),
-        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => OfSession(week, session))),
-        .. Hinges(block, catalogue),
+        .. Patterns(block, context.Catalogue),
+        .. Hinges(block, context.Catalogue),
     ];
 
     private static IEnumerable<Check> Guardian(Block block, Client client) =>
@@ -33,22 +32,9 @@ public static class BlockChecks
     private static IEnumerable<Check> Patterns(Block block, ExerciseCatalogue catalogue)
     {
         // A split squat stands in for a squat, a thrust for a hinge (handbook 12).
-        HashSet<Pattern> there = [.. block.Weeks[0].Sessions.SelectMany(s => s.Items).Select(item => catalogue[item.Exercise].Pattern)];
+        HashSet<Pattern> there = [.. block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => catalogue[item.Exercise].Pattern)];
         if (!there.Overlaps([Pattern.Squat, Pattern.Lunge])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Squat));
         if (!there.Overlaps([Pattern.Hinge, Pattern.Thrust])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Hinge));
-    }
-
-    /// <summary>A main or second lift by effort alone is said once, where it first stands.</summary>
-    private static IEnumerable<Check> Loads(Block block) => block.Weeks
-        .SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => (week, session, item))))
-        .Where(row => row.item.Role is Selection.Role.Main or Selection.Role.Second && row.item.Sets.Any(set => set.Load is null))
-        .DistinctBy(row => row.item.Exercise)
-        .Select(row => new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, row.week.Number, row.session.Day, row.item.Exercise));
-
-    private static IEnumerable<Check> OfSession(Week week, Session session)
-    {
-        if (session.Minutes > session.MinutesGiven * (1 + CheckRules.Shipped.MinutesOver))
-            yield return new Check(CheckCode.SessionTooLong, CheckSeverity.Warn, week.Number, session.Day, Value: session.Minutes, Limit: session.MinutesGiven);
     }
 
     private static IEnumerable<Check> Hinges(Block block, ExerciseCatalogue catalogue)
@@ -62,7 +48,10 @@ public static class BlockChecks
         {
             int apart = second.Date.DayNumber - first.Date.DayNumber;
             if (apart > 0 && apart < rule.DaysApart)
-                yield return new Check(CheckCode.HingeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise, apart, rule.DaysApart);
+                yield return new Check(CheckCode.HingeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise, apart, rule.DaysApart)
+                {
+                    Fix = [new BlockEdit.Write(new CellPlace(week.Number, second.Day, exercise), new CellValues { Percent = BlockRules.Shipped.File.LighterHinge.Percent })],
+                };
         }
     }
 }

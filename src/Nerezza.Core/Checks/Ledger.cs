@@ -1,5 +1,4 @@
 using Nerezza.Core.Blocks;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
@@ -7,10 +6,11 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>Hard sets of one muscle in one week, against its limits.</summary>
+/// <param name="Direct">The same week counted by the prime movers alone, 1 each.</param>
 /// <param name="Low">0 where the muscle has no low limit.</param>
 /// <param name="Sessions">In how many sessions it is trained.</param>
 /// <param name="MostInSession">Hard sets in the fullest of them.</param>
-public sealed record MuscleWeek(int Week, double Sets, double Low, double High, int Sessions, double MostInSession);
+public sealed record MuscleWeek(int Week, double Sets, double Direct, double Low, double High, int Sessions, double MostInSession);
 
 /// <summary>One muscle through the weeks.</summary>
 public sealed record MuscleLedger(Muscle Muscle, IReadOnlyList<MuscleWeek> Weeks);
@@ -23,7 +23,7 @@ public sealed record MuscleLedger(Muscle Muscle, IReadOnlyList<MuscleWeek> Weeks
 public sealed record WeekTotals(int Week, double Tonnage, double? MeanPercent, double Axial, double Soreness, int Minutes);
 
 /// <summary>Counts a block: hard sets per muscle a week, and what the weeks cost (handbook 12).</summary>
-public sealed class Ledger(ExerciseCatalogue catalogue, SetCounting school, WeeklySets limits)
+internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> tallyOf)
 {
     /// <summary>Every muscle that the block trains, in the order of the codes.</summary>
     public IReadOnlyList<MuscleLedger> Of(Block block) => [.. Enum.GetValues<Muscle>()
@@ -34,22 +34,37 @@ public sealed class Ledger(ExerciseCatalogue catalogue, SetCounting school, Week
     public IReadOnlyList<WeekTotals> Totals(Block block) => [.. block.Weeks.Select(Total)];
 
     /// <summary>Hard sets of an item: those at RPE 6 and more, a one-sided one half for each side.</summary>
-    public static double HardSets(PrescribedItem item) => item.Sets.Where(set => set.Rpe.Value >= WeeklySets.HardFromRpe).Sum(set => set.Side is null ? 1 : 0.5);
+    public static double HardSets(PrescribedItem item)
+    {
+        double hard = 0;
+        foreach (PrescribedSet set in item.Sets)
+            if (set.Rpe.Value >= WeeklySets.HardFromRpe) hard += set.Side is null ? 1 : 0.5;
+        return hard;
+    }
 
     private MuscleWeek Week(Muscle muscle, Week week)
     {
-        double[] sessions = [.. week.Sessions.Select(session => session.Items.Sum(item => HardSets(item) * WeeklySets.Count(catalogue[item.Exercise], muscle, school)))];
-        SetLimits limit = limits.Of(muscle);
-        return new MuscleWeek(week.Number, Math.Round(sessions.Sum(), 6), limit.Low, limit.High, sessions.Count(sets => sets > 0), Math.Round(sessions.DefaultIfEmpty(0).Max(), 6));
+        (double sets, double direct, double most, int sessions) = (0, 0, 0, 0);
+        foreach (Session session in week.Sessions)
+        {
+            SessionTally tally = tallyOf(session);
+            double here = tally.Sets[(int)muscle];
+            (sets, direct, most) = (sets + here, direct + tally.Direct[(int)muscle], Math.Max(most, here));
+            if (here > 0) sessions++;
+        }
+        SetLimits limit = context.Limits.Of(muscle);
+        return new MuscleWeek(week.Number, Math.Round(sets, 6), Math.Round(direct, 6), limit.Low, limit.High, sessions, Math.Round(most, 6));
     }
 
     private WeekTotals Total(Week week)
     {
-        List<PrescribedItem> items = [.. week.Sessions.SelectMany(session => session.Items)];
-        List<PrescribedSet> sets = [.. items.SelectMany(item => item.Sets)];
-        List<double> percents = [.. sets.Where(set => set.Percent is not null).Select(set => set.Percent!.Value.Value)];
-        return new WeekTotals(
-            week.Number, Math.Round(sets.Sum(set => set.Reps * (set.Load?.Kilograms ?? 0)), 6), percents.Count > 0 ? Math.Round(percents.Average(), 6) : null,
-            items.Sum(item => HardSets(item) * catalogue[item.Exercise].Axial), items.Sum(item => HardSets(item) * catalogue[item.Exercise].Soreness), week.Sessions.Sum(session => session.Minutes));
+        (double tonnage, double sum, int count, double axial, double soreness, int minutes) = (0, 0, 0, 0, 0, 0);
+        foreach (Session session in week.Sessions)
+        {
+            SessionTally tally = tallyOf(session);
+            (tonnage, sum, count) = (tonnage + tally.Tonnage, sum + tally.Percents.Sum, count + tally.Percents.Count);
+            (axial, soreness, minutes) = (axial + tally.Axial, soreness + tally.Soreness, minutes + session.Minutes);
+        }
+        return new WeekTotals(week.Number, Math.Round(tonnage, 6), count > 0 ? Math.Round(sum / count, 6) : null, axial, soreness, minutes);
     }
 }

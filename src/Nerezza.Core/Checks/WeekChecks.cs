@@ -7,15 +7,14 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>Checks how the week lies: lunges, other training, rest of strength work, deloads (handbook 11 and 12).</summary>
-public static class WeekChecks
+internal static class WeekChecks
 {
     /// <summary>Every remark, in the order of the weeks.</summary>
-    public static IReadOnlyList<Check> Run(Block block, Client client, ExerciseCatalogue catalogue) =>
+    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
     [
-        .. Deload(block, client),
-        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Rests(week, session, catalogue))),
-        .. Lunges(block, catalogue),
-        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Sport(week, session, client, catalogue))),
+        .. Deload(block, context.Client),
+        .. Lunges(block, context.Catalogue),
+        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Sport(week, session, context.Client, context.Catalogue))),
     ];
 
     /// <summary>A block of five weeks and more holds a deload for intermediate and above; in a deficit or over fifty one by week four.</summary>
@@ -26,15 +25,6 @@ public static class WeekChecks
         bool care = (client.AgeIn(block.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit) && block.Weeks.Count >= rule.EveryWeeksWithCare;
         if (care || (client.Level is not Level.Novice && block.Weeks.Count >= rule.NeededFromWeeks))
             yield return new Check(CheckCode.DeloadMissing, CheckSeverity.Warn, Value: block.Weeks.Count);
-    }
-
-    /// <summary>Strength work rests two minutes and more, and stands in no superset.</summary>
-    private static IEnumerable<Check> Rests(Week week, Session session, ExerciseCatalogue catalogue)
-    {
-        int least = PrescriptionRules.LeastStrengthRest;
-        foreach (PrescribedItem item in session.Items.Where(item => StrengthWork.Is(item, catalogue)))
-            if (item.Sets.Where(set => set.Side is null || set.Side != item.Sets[0].Side).Any(set => set.Rest.Seconds < least))
-                yield return new Check(CheckCode.StrengthRest, CheckSeverity.Warn, week.Number, session.Day, item.Exercise, item.Sets.Min(set => set.Rest.Seconds), least);
     }
 
     /// <summary>Lunges that leave the legs sore do not stand on consecutive lower days.</summary>
@@ -60,17 +50,5 @@ public static class WeekChecks
                 yield return new Check(CheckCode.SportClash, CheckSeverity.Warn, week.Number, session.Day);
                 yield break;
             }
-    }
-}
-
-/// <summary>What counts as strength work (handbook 11): never in a superset, never with a short rest.</summary>
-public static class StrengthWork
-{
-    /// <summary>Role main and any thrust at 75 % and up, and any set of five repetitions or fewer in roles main, second and accessory.</summary>
-    public static bool Is(PrescribedItem item, ExerciseCatalogue catalogue)
-    {
-        StrengthWorkRule rule = PrescriptionRules.Shipped.File.StrengthWork;
-        bool heavy = (item.Role is Role.Main || catalogue[item.Exercise].Pattern is Pattern.Thrust) && item.Sets.Any(set => set.Percent?.Value >= rule.Percent);
-        return heavy || (item.Role is Role.Main or Role.Second or Role.Accessory && item.Sets.Any(set => set.Reps <= rule.Reps && set.Metres is null));
     }
 }

@@ -22,12 +22,12 @@ public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, Max
         PrescribedSet middle = item.Sets[item.Sets.Count / 2];
         RepRange range = item.Range.Overlap(other.Reps) ?? other.Reps;
         RoleRule rule = RoleRule.Of(item.Role, Aim.Any, other.Pattern) with { Rest = item.Sets[^1].Rest };
-        var target = new WeekTarget(Math.Max(1, setsLeft), range.Hold(middle.Reps), middle.Rpe, limits.MostFraction, limits.MostRpe, TargetKind.Straight, Metres: middle.Metres);
+        var target = new WeekTarget(Math.Max(1, setsLeft), range.Hold(middle.Reps), middle.Rpe, limits.MostFraction, limits.MostRpe, TargetKind.Straight, Metres: other.Pattern is Pattern.Carry ? middle.Metres : null) { Seconds = other.HoldSeconds is { } hold ? hold.Hold(middle.Seconds ?? hold.Bottom) : null };
         var chosen = new Chosen { Exercise = other, Role = item.Role, Reason = ChosenReason.StandsIn, Answers = item.Answers, Score = 0, Parts = ScoreParts.None, Limits = limits };
         OneRepMax? max = other.Sides is Sides.One ? maxes.Find(substitute, sides.First) ?? maxes.Find(substitute) : maxes.Find(substitute);
-        return _prescriber.WithPlates(_prescriber.Prescribe(chosen, rule, range, target, max, WarmUpNeed.WarmPattern, sides), other);
+        return _prescriber.WithPlates(_prescriber.Prescribe(new ItemAsk(chosen, rule with { Role = item.Role }, range, target), max, WarmUpNeed.WarmPattern, sides), other);
     }
 
     /// <summary>Sets of an item, both sides of one counted once.</summary>
-    public static int SetsOf(PrescribedItem item) => item.Sets.GroupBy(set => set.Side).Min(side => side.Count());
+    public static int SetsOf(PrescribedItem item) => item.SetsASide;
 }

@@ -34,7 +34,7 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
     {
         double target = Target(Fraction(wanted, wanted.Reps));
         if (NearestWithin(target, wanted) is not { } nearest) return null;
-        if (!IsOver(nearest, target)) return Set(wanted, wanted.Reps, nearest);
+        if (!IsOver(nearest, target)) return IsFarUnder(nearest, target) ? Light(nearest, wanted) : Set(wanted, wanted.Reps, nearest);
         int fewer = RepsAt(nearest, wanted);
         if (fewer >= wanted.Range.Bottom) return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
         if (Means.NextBelow(nearest) is { } lower) return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);
@@ -51,6 +51,16 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
     private double Target(double fraction) => Math.Max(0, fraction * MaxKg - BodyKg);
 
     private static bool IsOver(Load load, double target) => load.Kilograms > target * (1 + LoadRules.Shipped.Loading.OverTarget) + 1e-9;
+
+    private bool IsFarUnder(Load load, double target) => target - load.Kilograms > LoadRules.Shipped.Loading.UnderTarget * MaxKg + OneGram;
+
+    /// <summary>Nothing heavier is there: repetitions make up for it while the range allows, and what effort is left is written as it is.</summary>
+    private FittedSet Light(Load load, SetWanted wanted)
+    {
+        int reps = wanted.AimFraction is null ? Math.Max(wanted.Reps, Math.Min(RepsAt(load, wanted), wanted.Range.Top)) : wanted.Reps;
+        double done = (load.Kilograms + BodyKg) / MaxKg;
+        return new FittedSet(reps, Rpe.Min(wanted.Rpe, Curve.Effort(done, reps)), Percent.FromFraction(done), load, 0);
+    }
 
     /// <summary>The nearest load that a cap allows: a cap is never rounded up. Null when the lightest is over it.</summary>
     private Load? NearestWithin(double target, SetWanted wanted)

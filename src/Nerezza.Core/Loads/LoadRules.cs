@@ -17,7 +17,7 @@ internal sealed record OneRepMaxRules(
 internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight);
 
 internal sealed record LoadingRules(
-    double OverTarget, IReadOnlyDictionary<string, double> BarKg, double StackStepKg, double StackMostKg, StretchRule StretchCm);
+    double OverTarget, double UnderTarget, IReadOnlyDictionary<string, double> BarKg, double StackStepKg, double StackMostKg, StretchRule StretchCm);
 
 internal sealed record StretchRule(double Bottom, double Top);
 

@@ -25,8 +25,15 @@ public sealed record PrescribedItem
     public required IReadOnlyList<WarmUpSet> WarmUp { get; init; }
     /// <summary>Work sets in order.</summary>
     public required IReadOnlyList<PrescribedSet> Sets { get; init; }
+    /// <summary>What it was asked for.</summary>
+    public required ItemAsk Ask { get; init; }
     /// <summary>Repetitions that an adjustment may use.</summary>
-    public required RepRange Range { get; init; }
+    public RepRange Range => Ask.Range;
+    /// <summary>The letter of its superset; null when it stands alone.</summary>
+    public string? Superset => Ask.Superset;
+
+    /// <summary>Sets, both sides of one counted once; the weaker side's extra set left out.</summary>
+    public int SetsASide => Sets.GroupBy(set => set.Side).Min(side => side.Count());
 }
 
 /// <summary>One work set.</summary>
@@ -54,6 +61,10 @@ public sealed record PrescribedSet
     public required Rest Rest { get; init; }
     /// <summary>The side that works; null for both.</summary>
     public Side? Side { get; init; }
+    /// <summary>Whether it goes on to as many repetitions as possible; at the prescribed one the client says what is left.</summary>
+    public bool Amrap { get; init; }
+    /// <summary>Seconds of a hold; null for work by repetitions.</summary>
+    public int? Seconds { get; init; }
     /// <summary>Distance of a carry, metres; null for work by repetitions.</summary>
     public int? Metres { get; init; }
 }

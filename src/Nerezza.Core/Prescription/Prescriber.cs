@@ -12,80 +12,82 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     /// <summary>The sets and their warm-up.</summary>
     /// <param name="max">The lift's max; null prescribes by effort alone.</param>
     /// <param name="sides">Which side goes first, for one-sided work.</param>
-    public PrescribedItem Prescribe(Chosen chosen, RoleRule rule, RepRange range, WeekTarget target, OneRepMax? max, WarmUpNeed need, SidePlan sides)
+    public PrescribedItem Prescribe(ItemAsk ask, OneRepMax? max, WarmUpNeed need, SidePlan sides)
     {
-        Exercise exercise = chosen.Exercise;
-        Tempo tempo = exercise.Tempo ?? rule.Tempo;
-        IReadOnlyList<Wish> wishes = Wishes(target, range, tempo);
-        LoadMeans? means = null;
-        List<PrescribedSet> sets = [];
-        if (max is not null)
-        {
-            var curve = new RepCurve(exercise.Curve);
-            double body = exercise.BodyFraction * bodyMassKg;
-            double work = wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
-            means = loader.MeansFor(exercise, work);
-            sets = WithLoads(wishes, new LoadFit(curve, max.Kilograms * wishes[0].LoadFactor, body, means), tempo, rule.Rest, target.Metres);
-        }
-        if (sets.Count == 0)
-            sets = [.. wishes.Select(wish => new PrescribedSet { Reps = wish.Wanted.Reps, Rpe = wish.Written, Tempo = tempo, Rest = rule.Rest, Metres = target.Metres })];
+        Exercise exercise = ask.Chosen.Exercise;
+        var curve = new RepCurve(exercise.Curve);
+        IReadOnlyList<Wish> wishes = Wishes.Of(ask.Target, ask.Range, curve);
+        (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
+        if (sets.Count == 0) sets = [.. wishes.Select(wish => Unloaded(wish, ask, exercise))];
         return new PrescribedItem
         {
             Exercise = exercise.Id,
-            Role = rule.Role,
-            Reason = chosen.Reason,
-            Answers = chosen.Answers,
+            Role = ask.Rule.Role,
+            Reason = ask.Chosen.Reason,
+            Answers = ask.Chosen.Answers,
             Cues = exercise.Watch is { } watch ? [watch, .. exercise.Cues] : exercise.Cues,
             WarmUp = means is null || sets.All(set => set.Load is null) ? [] : Ramp(sets, means, need),
-            Sets = exercise.Sides is Sides.One ? sides.Split(sets) : sets,
-            Range = range,
+            Sets = Finished(sets, ask, exercise, sides),
+            Ask = ask,
         };
     }
 
-    /// <summary>The set that is asked for, and the RPE that is written beside it: fatigue spreads it over straight sets.</summary>
-    private sealed record Wish(SetWanted Wanted, Rpe Written, double LoadFactor);
+    /// <summary>The loads of an exercise's work at today's max; null where nothing can be loaded.</summary>
+    public LoadFit FitFor(Exercise exercise, OneRepMax max, double workKg) =>
+        new(new RepCurve(exercise.Curve), max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
 
-    private static List<Wish> Wishes(WeekTarget target, RepRange range, Tempo tempo)
+    /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the others.</summary>
+    private static IReadOnlyList<PrescribedSet> Finished(List<PrescribedSet> sets, ItemAsk ask, Exercise exercise, SidePlan sides)
     {
-        double factor = tempo.CostsLoad ? PrescriptionRules.Shipped.File.SlowLowering : 1;
-        if (target.Kind is TargetKind.Calibration)
-        {
-            IEnumerable<Rpe> rising = PrescriptionRules.Shipped.File.CalibrationRpe.Select(rpe => Rpe.Min(Rpe.Of(rpe), target.MostRpe));
-            return [.. rising.Select(rpe => new Wish(new SetWanted(target.Reps, rpe, range, target.MostFraction), rpe, factor))];
-        }
-        var wanted = new SetWanted(target.Reps, Rpe.Min(target.Rpe, target.MostRpe), range, target.MostFraction, target.AimFraction);
-        return [.. Enumerable.Range(0, target.Sets).Select(i => new Wish(wanted, Spread(wanted.Rpe, i, target), factor))];
+        if (ask.Target.Last is LastSet.Amrap) sets[^1] = sets[^1] with { Amrap = true };
+        return exercise.Sides is Sides.One ? sides.Split(sets) : sets;
     }
 
-    private static Rpe Spread(Rpe middle, int index, WeekTarget target)
+    private static PrescribedSet Unloaded(Wish wish, ItemAsk ask, Exercise exercise) => new()
     {
-        RolesFile rules = PrescriptionRules.Shipped.File;
-        double off = rules.FatiguePerSet * (index - (target.Sets - 1) / 2.0);
-        // Half steps away from zero at 0.25 and above, so that the first and last of three sets read half a point apart from the middle.
-        double half = Math.Round(off * 2, MidpointRounding.AwayFromZero) / 2;
-        return Rpe.Min(Rpe.NearestHalf(middle.Value + Math.Clamp(half, -rules.SpreadAtMost, rules.SpreadAtMost)), target.MostRpe);
-    }
+        Reps = wish.Wanted.Reps,
+        Rpe = wish.Written(wish.Wanted.Rpe, ask.Target.MostRpe),
+        Tempo = TempoOf(ask, exercise),
+        Rest = ask.Target.Rest ?? ask.Rule.Rest,
+        Metres = ask.Target.Metres,
+        Seconds = ask.Target.Seconds,
+    };
 
-    private static List<PrescribedSet> WithLoads(IReadOnlyList<Wish> wishes, LoadFit fit, Tempo tempo, Rest rest, int? metres)
+    private static Tempo TempoOf(ItemAsk ask, Exercise exercise) => ask.Target.Tempo ?? exercise.Tempo ?? ask.Rule.Tempo;
+
+    private (List<PrescribedSet> Sets, LoadMeans Means) Loaded(ItemAsk ask, IReadOnlyList<Wish> wishes, RepCurve curve, OneRepMax max)
     {
+        Exercise exercise = ask.Chosen.Exercise;
+        // Slow lowering with a long pause takes weight off; the percentage that is shown is of the lift's own max.
+        double factor = TempoOf(ask, exercise).CostsLoad ? PrescriptionRules.Shipped.File.SlowLowering : 1;
+        double body = exercise.BodyFraction * bodyMassKg;
+        double work = ask.Target.Load?.Kilograms ?? wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
+        LoadMeans means = loader.MeansFor(exercise, work);
+        var fit = new LoadFit(curve, max.Kilograms * factor, body, means);
         List<PrescribedSet> sets = [];
         foreach (Wish wish in wishes)
         {
-            if (fit.Fit(wish.Wanted) is not { } fitted) return [];
-            double shift = wish.Written.Value - wish.Wanted.Rpe.Value;
-            sets.Add(new PrescribedSet
+            if (Fitted(wish, ask.Target.Load, fit) is not { } fitted) return ([], means);
+            sets.Add(Unloaded(wish, ask, exercise) with
             {
                 Reps = fitted.Reps,
-                // The tempo's share is in the fit's max; what is shown is of the lift's own max.
-                Percent = Percent.FromFraction(fitted.Percent.Fraction * wish.LoadFactor),
+                Percent = Percent.FromFraction(fitted.Percent.Fraction * factor),
                 Load = fitted.Load,
-                Rpe = Rpe.NearestHalf(fitted.Rpe.Value + shift),
-                Tempo = tempo,
-                Rest = rest,
-                Metres = metres,
+                Rpe = wish.Written(fitted.Rpe, ask.Target.MostRpe),
             });
         }
-        return WithPieces(sets, fit.Means);
+        return (WithPieces(sets, means), means);
+    }
+
+    /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>
+    private static FittedSet? Fitted(Wish wish, Load? given, LoadFit fit)
+    {
+        if (given is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return fit.Fit(wish.Wanted);
+        double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
+        double hardest = Math.Min(wish.Wanted.MostFraction, fit.Curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe));
+        return fraction <= hardest + 1e-9
+            ? new FittedSet(wish.Wanted.Reps, fit.Curve.Effort(fraction, wish.Wanted.Reps), Percent.FromFraction(fraction), near, 0)
+            : fit.Fit(wish.Wanted);
     }
 
     private static List<PrescribedSet> WithPieces(List<PrescribedSet> sets, LoadMeans means) => means switch

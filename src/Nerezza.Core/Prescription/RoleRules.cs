@@ -62,12 +62,16 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds,  int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(
     string Role, string Aim, IReadOnlyList<int> Sets, int WorkSets, IReadOnlyList<int> Reps, IReadOnlyList<double> Rpe,
     IReadOnlyList<int> RestSeconds, string Tempo, string? Pattern = null, IReadOnlyList<int>? Metres = null);
+
+internal sealed record ShapesRule(double RampStep, double AscendingRpe, double BackOff);
+
+internal sealed record CalibratingRule(IReadOnlyList<string> First, IReadOnlyList<string> Loads, IReadOnlyList<string> LoadsAlone, int EveryWeeks);
 
 internal sealed record SetsTriedRule(IReadOnlyList<IReadOnlyList<int>> Two, IReadOnlyList<IReadOnlyList<int>> Three);
 

@@ -22,7 +22,7 @@ public sealed record SidePlan(Side First, int ExtraForFirst)
         int between = PrescriptionRules.Shipped.File.Time.BetweenSidesSeconds;
         Side other = First is Side.Left ? Side.Right : Side.Left;
         List<PrescribedSet> split = [.. sets.SelectMany(set => new[] { set with { Side = First, Rest = new Rest(between, between) }, set with { Side = other } })];
-        if (split.Count > 0) split.AddRange(Enumerable.Repeat(split[^1] with { Side = First }, ExtraForFirst));
+        if (split.Count > 0) split.AddRange(Enumerable.Repeat(split[^1] with { Side = First, Amrap = false }, ExtraForFirst));
         return split;
     }
 }

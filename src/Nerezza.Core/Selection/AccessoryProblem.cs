@@ -143,6 +143,9 @@ public static class Region
     private static readonly HashSet<Muscle> Legs =
         [Muscle.Vasti, Muscle.RectusFemoris, Muscle.GluteusMaximus, Muscle.GluteusMedius, Muscle.Hamstrings, Muscle.Adductors, Muscle.Gastrocnemius, Muscle.Soleus, Muscle.TibialisAnterior, Muscle.HipFlexors];
 
+    /// <summary>Whether a muscle is trained on leg days.</summary>
+    public static bool IsOfLegs(Muscle muscle) => Legs.Contains(muscle);
+
     /// <summary>Lower, upper, or full where it suits any day.</summary>
     public static DayFocus Of(Exercise exercise) => exercise.Pattern switch
     {

@@ -1,4 +1,6 @@
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
@@ -14,18 +16,91 @@ public enum DayFocus
 }
 
 /// <summary>A training day of the week with what it is for; its date in week 1.</summary>
-public sealed record SplitDay(TrainingDay Day, DateOnly FirstDate, DayFocus Focus);
+/// <param name="Turn">Which main lift leads a leg day, from 0.</param>
+public sealed record SplitDay(TrainingDay Day, DateOnly FirstDate, DayFocus Focus, int Turn);
 
-/// <summary>Splits the days of the week (handbook 12; assumption).</summary>
-public static class DaySplit
+/// <summary>Splits the days of the week and lays the sessions on them (handbook 12).</summary>
+/// <remarks>1 to 3 days full body; 4 two of each half; 5 three lower; 6 three of each; lower alone where asked for. The split gives the numbers, the
+/// layout the order: the emphasised half on the freshest days and far apart, heavy hinges two days apart, hard sport kept away from.</remarks>
+public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue)
 {
-    /// <summary>1 to 3 days full body; 4 lower, upper twice; 5 with three lower; 6 three of each; lower alone where asked for.
-    /// In the order of dates from the block's start.</summary>
-    public static IReadOnlyList<SplitDay> Of(IReadOnlyList<TrainingDay> days, BlockRequest request)
+    private static readonly WeekFile Rules = EmbeddedData.Read("week", SelectionJson.Default.WeekFile);
+    private readonly IReadOnlyList<(TrainingDay Day, DateOnly Date)> _days = [.. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2)];
+
+    /// <summary>The days in the order of dates from the block's start.</summary>
+    public IReadOnlyList<SplitDay> LayOut(IWeekLayout layout)
     {
-        List<(TrainingDay Day, DateOnly Date)> dated = [.. days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2)];
-        return [.. dated.Select((row, i) => new SplitDay(row.Day, row.Date,
-            request.Focus is BlockFocus.Lower ? DayFocus.Lower : dated.Count <= 3 ? DayFocus.Full : i % 2 == 0 ? DayFocus.Lower : DayFocus.Upper))];
+        WeekLayoutProblem problem = Problem();
+        IReadOnlyList<int> dayOf = layout.LayOut(problem);
+        return [.. _days.Select((row, day) => problem.Sessions[dayOf.ToList().IndexOf(day)] is var session ? new SplitDay(row.Day, row.Date, session.Focus, session.Turn) : null!)];
+    }
+
+    /// <summary>The week as a problem in whole numbers.</summary>
+    public WeekLayoutProblem Problem()
+    {
+        List<SessionKind> sessions = [.. Sessions()];
+        int freshest = Enumerable.Range(0, _days.Count).Max(Freshness);
+        return new WeekLayoutProblem(sessions, [.. sessions.Select(session => (IReadOnlyList<int>)[.. _days.Select((_, day) => AloneOn(session, day, freshest))])],
+            (s, d, t, e) => Together(s, sessions[s], d, t, sessions[t], e));
+    }
+
+    private IEnumerable<SessionKind> Sessions()
+    {
+        int days = _days.Count;
+        bool whole = request.Focus is not BlockFocus.Lower;
+        int upper = !whole || days <= 3 ? 0 : days / 2;
+        DayFocus legs = whole && days <= 3 ? DayFocus.Full : DayFocus.Lower;
+        IReadOnlyList<HeavyLift> turns = Turns();
+        for (int i = 0; i < days - upper; i++) yield return new SessionKind(legs, i % turns.Count, turns[i % turns.Count], IsEmphasised(legs));
+        for (int i = 0; i < upper; i++) yield return new SessionKind(DayFocus.Upper, 0, HeavyLift.None, IsEmphasised(DayFocus.Upper));
+    }
+
+    /// <summary>Squat and hinge take turns, the first target's pattern first; a thrust comes third where it is due.</summary>
+    private List<HeavyLift> Turns()
+    {
+        bool hingeFirst = MainOrder.Of(client, catalogue)[0] is Pattern.Hinge;
+        List<HeavyLift> turns = hingeFirst ? [HeavyLift.Hinge, HeavyLift.Squat] : [HeavyLift.Squat, HeavyLift.Hinge];
+        if (WeekLifts.HasThrust(client, catalogue)) turns.Add(HeavyLift.None);
+        return turns;
+    }
+
+    private Emphasised IsEmphasised(DayFocus focus) => focus is not DayFocus.Full && client.Emphasis.Any(muscle => Region.IsOfLegs(muscle) == (focus is DayFocus.Lower)) ? Emphasised.Yes : Emphasised.No;
+
+    private int AloneOn(SessionKind session, int day, int freshest)
+    {
+        int cost = 0;
+        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Day.Day)) cost += Rules.SportClash;
+        if (session.Emphasis is Emphasised.Yes) cost += Rules.NotFresh * (freshest - Freshness(day));
+        return cost;
+    }
+
+    /// <summary>Whether hard sport stands on a weekday or the one before.</summary>
+    private bool IsNearSport(Weekday day) => client.OtherTraining.Any(other => other.Hard && DaysFrom(other.Day, day) is 0 or 1);
+
+    /// <summary>Days since the last hard work before a training day; none where hard sport stands on the day itself.</summary>
+    private int Freshness(int day)
+    {
+        Weekday on = _days[day].Day.Day;
+        if (client.OtherTraining.Any(other => other.Hard && other.Day == on)) return 0;
+        IEnumerable<Weekday> hard = client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Concat(_days.Select(row => row.Day.Day).Where(other => other != on));
+        return Math.Min(Rules.FreshestDays, hard.Select(other => DaysFrom(other, on)).DefaultIfEmpty(Rules.FreshestDays).Min());
+    }
+
+    private static int DaysFrom(Weekday from, Weekday to) => ((int)to - (int)from + 7) % 7;
+
+    private int Together(int s, SessionKind first, int d, int t, SessionKind second, int e)
+    {
+        int after = DaysFrom(_days[d].Day.Day, _days[e].Day.Day), gap = Math.Min(after, 7 - after), cost = 0;
+        if (first.Heavy is HeavyLift.Hinge && second.Heavy is HeavyLift.Hinge && gap < Rules.HingeDaysApart) cost += Rules.HingesTooClose;
+        if (first.Emphasis is Emphasised.Yes && second.Emphasis is Emphasised.Yes) cost += Rules.EmphasisedApart[gap];
+        if (gap == 1)
+        {
+            (SessionKind before, SessionKind then) = after == 1 ? (first, second) : (second, first);
+            if (before.Focus == then.Focus) cost += Rules.SameHalf;
+            else if (then.Emphasis != before.Emphasis ? then.Emphasis is Emphasised.Yes : before.Focus is DayFocus.Lower) cost += Rules.WrongOrder;
+        }
+        // Turns in the order of dates, so that the first target leads the week where nothing else speaks.
+        return first.Focus == second.Focus && (s < t) != (d < e) ? cost + Rules.OutOfTurn : cost;
     }
 
     private static DateOnly FirstOn(DateOnly start, Weekday day)
@@ -34,3 +109,5 @@ public static class DaySplit
         return start.AddDays(((int)day - from + 7) % 7);
     }
 }
+
+internal sealed record WeekFile(int HingesTooClose, int HingeDaysApart, int SportClash, IReadOnlyList<int> EmphasisedApart, int NotFresh, int FreshestDays, int WrongOrder, int SameHalf, int OutOfTurn);

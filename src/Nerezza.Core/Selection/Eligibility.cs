@@ -1,3 +1,4 @@
+using Nerezza.Core.Measures;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
@@ -25,7 +26,12 @@ public sealed class Eligibility(Client client, IReadOnlyList<Pick> picks, Equipm
     }
 
     /// <summary>What caution leaves of an exercise that can be taken.</summary>
-    public Caution.Allowed LimitsOf(Exercise exercise) => (Caution.Allowed)caps.For(exercise);
+    public Caution.Allowed LimitsOf(Exercise exercise)
+    {
+        var allowed = (Caution.Allowed)caps.For(exercise);
+        bool alone = client.TrainsAlone && Safeties.AreMissing(exercise, equipment);
+        return alone ? allowed with { MostRpe = Rpe.Min(allowed.MostRpe, Rpe.Of(Safeties.AloneRpe)) } : allowed;
+    }
 
     private bool HasLoad(Exercise exercise)
     {

@@ -13,7 +13,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
     /// <summary>The slots; the pattern of the client's first target stands first.</summary>
     public IReadOnlyList<MainSlot> Choose()
     {
-        List<MainSlot> slots = [.. PatternOrder().Select(Slot).OfType<MainSlot>()];
+        List<MainSlot> slots = [.. MainOrder.Of(context.Client, context.Catalogue).Select(Slot).OfType<MainSlot>()];
         if (ThrustIsDue && Slot(Pattern.Thrust) is { } thrust && slots.TrueForAll(slot => slot.Main.Exercise.Id != thrust.Main.Exercise.Id)) slots.Add(thrust);
         return Relieved(slots);
     }
@@ -36,10 +36,6 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
     }
 
     private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue);
-
-    private List<Pattern> PatternOrder() => context.Client.TargetLifts.Select(id => context.Catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge) is Pattern.Hinge
-        ? [Pattern.Hinge, Pattern.Squat]
-        : [Pattern.Squat, Pattern.Hinge];
 
     private List<Exercise> TargetsOf(Pattern pattern) => [.. context.Client.TargetLifts.Select(id => context.Catalogue[id]).Where(exercise => exercise.Pattern == pattern)];
 

@@ -34,7 +34,7 @@ public sealed class SelectionBook
     private ExerciseChoice Choose()
     {
         IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
-        IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany((day, i) => WeekLifts.On(day, i, slots))];
+        IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context, _eligibility).Choose()];
         List<string> taken = [.. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
         ScoreWeights weights = ScoreWeights.Of(School);

@@ -42,5 +42,5 @@ public sealed record SelectionInput
     public required ISetCost Cost { get; init; }
 
     /// <summary>The week's days.</summary>
-    public IReadOnlyList<SplitDay> Week => DaySplit.Of(Client.Days, Block);
+    public required IReadOnlyList<SplitDay> Week { get; init; }
 }

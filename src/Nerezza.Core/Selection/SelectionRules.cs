@@ -7,10 +7,12 @@ namespace Nerezza.Core.Selection;
 /// <summary>The numbers of handbook 9 and of the weekly sets of 12, from Data, each a source or an assumption.</summary>
 internal sealed record SelectionRules(
     IReadOnlyDictionary<string, IReadOnlyList<double>> Weights, int PositionsFromSeverity, CarryOverRule CarryOver, FitRule Fit, LevelRule Level, FreshnessRule Freshness,
-    UnloadedRule Unloaded, double SetUpSeconds, LikingRule Liking, MainChangeRule MainChanges, IReadOnlyDictionary<string, IReadOnlyList<string>> Mains, SetRule Set, DrillRule Drills, int Substitutes, SingleJointRule SingleJoint, int AccessorySets, double Fill, int SecondFromMinutes, StartMoreRule StartMore, int LogWeeks, int LowAxial)
+    UnloadedRule Unloaded, double SetUpSeconds, LikingRule Liking, MainChangeRule MainChanges, IReadOnlyDictionary<string, IReadOnlyList<string>> Mains, SetRule Set, DrillRule Drills, int Substitutes, SingleJointRule SingleJoint, int AccessorySets, double Fill, int SecondFromMinutes, StartMoreRule StartMore, int LogWeeks, int LowAxial, SafetiesRule Safeties)
 {
     public static SelectionRules Shipped { get; } = EmbeddedData.Read("selection", SelectionJson.Default.SelectionRules);
 }
+
+internal sealed record SafetiesRule(IReadOnlyList<string> Patterns, IReadOnlyList<string> Loads, double FromRpe, double AloneRpe);
 
 internal sealed record CarryOverRule(double Same, double PatternAndPosition, double Pattern, double PrimeMover, double HardestThere, double HardestElsewhere);
 
@@ -56,4 +58,5 @@ internal sealed record AxialRule(int Session, int Novice, int Intermediate, int 
 [JsonSerializable(typeof(SelectionRules))]
 [JsonSerializable(typeof(AnswersFile))]
 [JsonSerializable(typeof(VolumeFile))]
+[JsonSerializable(typeof(WeekFile))]
 internal sealed partial class SelectionJson : JsonSerializerContext;

@@ -26,11 +26,11 @@ public static class WeekLifts
     public static bool HasThrust(Client client, ExerciseCatalogue catalogue) =>
         client.Emphasis.Contains(Muscle.GluteusMaximus) || client.TargetLifts.Any(id => catalogue[id].Pattern is Pattern.Thrust);
 
-    /// <summary>The lifts of a leg day, main first.</summary>
-    /// <param name="index">Of the leg day in the week, from 0.</param>
-    public static IReadOnlyList<Chosen> On(SplitDay day, int index, IReadOnlyList<MainSlot> slots)
+    /// <summary>The lifts of a leg day, main first: the day's turn says which leads.</summary>
+    public static IReadOnlyList<Chosen> On(SplitDay day, IReadOnlyList<MainSlot> slots)
     {
         if (slots.Count == 0) return [];
+        int index = day.Turn;
         Chosen main = slots[index % slots.Count].Main;
         if (day.Day.Minutes < SelectionRules.Shipped.SecondFromMinutes) return [main];
         // With a thrust as a third lift every leg day has all three; else the other one comes second.
@@ -39,5 +39,15 @@ public static class WeekLifts
 
     /// <summary>Axial load times sets of a week's main lifts.</summary>
     public static int Axial(IReadOnlyList<MainSlot> slots, IReadOnlyList<SplitDay> week, ISetCost cost) =>
-        LegDays(week).SelectMany((day, i) => On(day, i, slots)).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role));
+        LegDays(week).SelectMany(day => On(day, slots)).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role));
+}
+
+/// <summary>Which pattern of main lift leads.</summary>
+public static class MainOrder
+{
+    /// <summary>Squat and hinge, the pattern of the client's first target first.</summary>
+    public static IReadOnlyList<Pattern> Of(Client client, ExerciseCatalogue catalogue) =>
+        client.TargetLifts.Select(id => catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge) is Pattern.Hinge
+            ? [Pattern.Hinge, Pattern.Squat]
+            : [Pattern.Squat, Pattern.Hinge];
 }

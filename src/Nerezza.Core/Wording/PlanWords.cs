@@ -1,4 +1,6 @@
 using System.Globalization;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Findings;
@@ -94,6 +96,19 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
         CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
         CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: {(check.Shortfall is { } missing ? _short.Way(missing.GiveUp) : "nothing in the catalogue does")}.",
+        CheckCode.Order => check.Other is { } before ? $"{Name(check)} comes after {Lower(before)}; the heaviest lift wants the fresh body." : $"{Name(check)} loosens the back before heavy work on the spine.",
+        CheckCode.StrengthCircuit => $"{Name(check)} is strength work and stands in a superset.",
+        CheckCode.SupersetClash => $"{Name(check)} and {Lower(check.Other)} work one muscle hard and stand in one superset.",
+        CheckCode.RepRangeRepeat => $"{Name(check)} comes again in the week at {Number(check.Value)} repetitions.",
+        CheckCode.GripBeforePull => $"{Name(check)} tires the hands before {Lower(check.Other)}.",
+        CheckCode.JumpTooBig => $"{Name(check)} goes from {Number(check.Limit)} to {Number(check.Value)} kg in one step.",
+        CheckCode.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
+        CheckCode.PainConflict when check.Other is { } reason => $"{Name(check)} is ruled out by {reason}.",
+        CheckCode.PainConflict => $"{Name(check)} is asked for at RPE {Number(check.Value)}; {Number(check.Limit)} is the most until it is cleared.",
+        CheckCode.RungLocked => $"The rung of {Lower(check.Exercise)} is not open yet.",
+        CheckCode.EquipmentMissing => $"{Name(check)} needs kit that is not there: {(check.Other ?? "").Replace('-', ' ')}.",
+        CheckCode.NoSafeties => $"{Name(check)} goes near failure, alone and without pins.",
+        CheckCode.RampTooFast => $"{Muscle(check)} starts at {Number(check.Value)} hard sets; from what the client does now {Number(check.Limit)} is the most.",
         CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
         _ => "A referral is open: read it before the next session.",
     };
@@ -116,6 +131,18 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.LungeSpacing => "Move one of them by a day.",
         CheckCode.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
         CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
+        CheckCode.Order => check.Other is null ? "Move it behind the heavy lift." : "Move it before the lighter work.",
+        CheckCode.StrengthCircuit => "Take it out of the superset.",
+        CheckCode.SupersetClash => "Take the superset apart.",
+        CheckCode.RepRangeRepeat => "Move its repetitions on one of the days.",
+        CheckCode.GripBeforePull => "Move it to the end.",
+        CheckCode.JumpTooBig => "Stay at the lighter load and add repetitions.",
+        CheckCode.EmphasisLate => "Swap the two days.",
+        CheckCode.PainConflict => "Choose another exercise, or lower it; plan again after a change of health answers.",
+        CheckCode.RungLocked => "Choose the rung below, or record the rung in the client's file.",
+        CheckCode.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
+        CheckCode.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
+        CheckCode.RampTooFast => "Take a set off, and add it back in two weeks.",
         CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
         _ => null,
     };
@@ -128,12 +155,55 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         _ => "block",
     };
 
+    /// <summary>Why the block is of its kind.</summary>
+    public static string Because(KindDecision decision) => decision.Reason switch
+    {
+        KindReason.AskedFor => $"{Kind(decision)}, as asked for.",
+        KindReason.ReturnGoal => $"{Kind(decision)}, since the goal is to return to training.",
+        KindReason.OpenPain => $"{Kind(decision)}, since pain is open.",
+        KindReason.NoviceWithoutLog => $"{Kind(decision)}, since a novice has no log yet.",
+        KindReason.SkillOnBoth => $"{Kind(decision)}, since squat and hinge both lack skill.",
+        KindReason.EventNear => $"{Kind(decision)}, since the event is within three weeks.",
+        KindReason.MuscleGoal => $"{Kind(decision)}, since the goal is muscle.",
+        KindReason.AfterStrength => $"{Kind(decision)}, since the last block was strength.",
+        _ => $"{Kind(decision)}, since nothing asks for another kind first.",
+    };
+
+    private static string Kind(KindDecision decision) => Sentence(Codes.Of(decision.Kind));
+
+    /// <summary>Why an edit could not be made.</summary>
+    public string Because(RefusedEdit refused) => $"{What(refused.Edit)}: {refused.Why switch
+    {
+        EditRefusal.NotThere => "it is not in this block",
+        EditRefusal.NoSuchWeek => "the block has no such week",
+        EditRefusal.ThereAlready => "it stands in that session already",
+        _ => "pain or a referral rules it out",
+    }}.";
+
+    private string What(BlockEdit edit) => edit switch
+    {
+        BlockEdit.Write write => Place(write.At),
+        BlockEdit.Add add => Place(add.At),
+        BlockEdit.Remove remove => Place(remove.At),
+        BlockEdit.Replace replace => $"{catalogue.Find(replace.With)?.Name ?? replace.With} in place of {Lower(replace.At.Exercise)}, week {replace.At.Week} {Codes.Of(replace.At.Day)}",
+        BlockEdit.Order order => Place(order.At),
+        BlockEdit.Carry carry => Place(carry.At),
+        BlockEdit.MoveSession move => $"Session of week {move.Week} {Codes.Of(move.From)}",
+        BlockEdit.CopySession copy => $"Session of week {copy.Week} {Codes.Of(copy.Day)}",
+        BlockEdit.Missed missed => $"Session of week {missed.Week} {Codes.Of(missed.Day)}",
+        _ => "An edit",
+    };
+
+    private string Place(CellPlace at) => $"{catalogue.Find(at.Exercise)?.Name ?? at.Exercise}, week {at.Week} {Codes.Of(at.Day)}";
+
     private static string Missing(IReadOnlyList<string> kit) =>
         $"{string.Join(" and ", kit)} {(kit.Count > 1 || kit[0].EndsWith('s') ? "are" : "is")} not there";
 
     private static string Muscle(Check check) => Sentence((check.Exercise ?? "").Replace('-', ' '));
 
     private static string Sentence(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+
+    private string Lower(string? id) => id is not null && catalogue.Find(id) is { } exercise ? exercise.Name.ToLowerInvariant() : "another exercise";
 
     private string Name(Check check) => check.Exercise is { } id && catalogue.Find(id) is { } exercise ? exercise.Name : "The exercise";
 

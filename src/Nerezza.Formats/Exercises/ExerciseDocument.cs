@@ -29,6 +29,7 @@ public sealed record ExerciseDocument
     [Between(0, 900, "seconds")] public int? SetUpSeconds { get; init; }
     [Length(9)] public string? Tempo { get; init; }
     public bool? FromFloor { get; init; }
+    public HoldPart? HoldSeconds { get; init; }
     public required IReadOnlyDictionary<Muscle, Share> Muscles { get; init; }
     public required MuscleLength Length { get; init; }
     public required HardestAt Hardest { get; init; }
@@ -66,6 +67,13 @@ public sealed record RepsPart
 {
     [Between(1, 60)] public required int Bottom { get; init; }
     [Between(1, 60)] public required int Top { get; init; }
+}
+
+/// <summary>Seconds of one hold.</summary>
+public sealed record HoldPart
+{
+    [Between(1, 600, "seconds")] public required int Shortest { get; init; }
+    [Between(1, 600, "seconds")] public required int Longest { get; init; }
 }
 
 /// <summary>The share of a set that a muscle gets.</summary>

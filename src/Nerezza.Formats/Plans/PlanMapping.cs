@@ -115,6 +115,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
     {
         Exercise = item.Exercise,
         Role = item.Role,
+        Superset = item.Superset,
         Because = _words.Because(item),
         Cues = item.Cues,
         WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
@@ -124,7 +125,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
 
     private static SetPart ToSet(PrescribedSet set) => new()
     {
-        Reps = set.Metres is null ? set.Reps : null,
+        Reps = set.Metres is null && set.Seconds is null ? set.Reps : null,
         Percent = set.Percent?.Value,
         Of = "e1rm",
         Kg = set.Load?.Kilograms,
@@ -137,7 +138,8 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         RestSeconds = set.Rest.Seconds,
         Side = set.Side,
         Metres = set.Metres,
-        Amrap = false,
+        Amrap = set.Amrap,
+        Seconds = set.Seconds,
     };
 
     private CheckPart ToCheck(Check check) => new()

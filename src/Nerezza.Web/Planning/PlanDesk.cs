@@ -16,12 +16,12 @@ using Nerezza.Formats.Plans;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Makes plans from a client's rows, and gives the plan in force the loads that the newest maxes ask for.</summary>
-public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, TimeProvider clock)
+public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
     public const string EngineVersion = "2";
 
-    private readonly Planner _planner = new(catalogue, chooser);
+    private readonly Planner _planner = new(catalogue, chooser, layout);
     private readonly PlanMapping _mapping = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 

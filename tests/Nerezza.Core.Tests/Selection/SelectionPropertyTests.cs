@@ -12,7 +12,7 @@ namespace Nerezza.Core.Tests.Selection;
 /// <summary>What must hold of every choice, over made-up cases: kit, pain, level, findings, schools.</summary>
 public sealed class SelectionPropertyTests
 {
-    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser());
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
 
     [Fact]
     public void Everything_chosen_can_be_done_and_conflicts_with_nothing() => Each((@case, plan, chosen) =>
@@ -52,7 +52,7 @@ public sealed class SelectionPropertyTests
         if (before.Selection.Ranked.Count == 0 || before.Selection.Others.All(chosen => chosen.Sessions == 0)) return;
         Exercise wanted = before.Selection.Ranked[number % before.Selection.Ranked.Count].Exercise;
         Exercise unwanted = before.Selection.Others.First(chosen => chosen.Sessions > 0).Exercise;
-        if (wanted.Id == unwanted.Id || !DaySplit.Of(@case.Client.Days, @case.Block).Any(day => Region.Suits(wanted, day.Focus))) return;
+        if (wanted.Id == unwanted.Id || !new DaySplit(@case.Client, @case.Block, ExerciseCatalogue.Shipped).LayOut(new GreedyWeekLayout()).Any(day => Region.Suits(wanted, day.Focus))) return;
         Plan after = Planner.Make(@case with { Picks = [new Pick(wanted.Id, PickKind.Accessory), new Pick(unwanted.Id, PickKind.Banned)] });
         Assert.Contains(after.Selection.All, chosen => chosen.Exercise.Id == wanted.Id);
         Assert.DoesNotContain(after.Selection.All, chosen => chosen.Exercise.Id == unwanted.Id);

@@ -1,0 +1,38 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias becomes known (handbook 11).</summary>
+/// <remarks>Not where pain, a cap or a deload forbids it; a client alone does it on a machine only.</remarks>
+public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
+{
+    private static readonly CalibratingRule Rule = PrescriptionRules.Shipped.File.Calibrating;
+    private int _last = int.MinValue / 2;
+
+    /// <summary>The exercise and day of this week's AMRAP; null when none is due or none is safe.</summary>
+    public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemAsk Ask)> asks)
+    {
+        if (week.Kind is not WeekKind.Load || kind is BlockKind.Return || week.Number - _last < Rule.EveryWeeks) return null;
+        var safe = asks.Where(row => IsSafe(row.Ask)).OrderBy(row => RankOf(row.Ask.Chosen.Exercise)).ThenBy(row => row.Ask.Chosen.Exercise.Id, StringComparer.Ordinal).ToList();
+        if (safe.Count == 0) return null;
+        _last = week.Number;
+        string exercise = safe[0].Ask.Chosen.Exercise.Id;
+        // Its last time in the week, when the others are done.
+        return (safe.Last(row => row.Ask.Chosen.Exercise.Id == exercise).Day, exercise);
+    }
+
+    /// <summary>Whether an exercise may be taken to as many repetitions as possible.</summary>
+    public bool IsSafe(ItemAsk ask)
+    {
+        Exercise exercise = catalogue[ask.Chosen.Exercise.Id];
+        IReadOnlyList<string> loads = client.TrainsAlone ? Rule.LoadsAlone : Rule.Loads;
+        bool kind = loads.Contains(Codes.Of(exercise.Load)) || (!client.TrainsAlone && Rule.First.Contains(exercise.Id));
+        return kind && ask.Rule.Role is Role.Accessory or Role.SingleJoint && ask.Chosen.Limits.MostFraction >= 1 && ask.Chosen.Limits.MostRpe >= Rpe.Ten && ask.Target.MostFraction >= 1;
+    }
+
+    private static int RankOf(Exercise exercise) => Rule.First.ToList().IndexOf(exercise.Id) is >= 0 and var place ? place : Rule.First.Count;
+}

@@ -1,0 +1,22 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Blocks.Editing;
+
+/// <summary>A session while edits are laid over it: made again only when something in it changed.</summary>
+internal sealed class SessionDraft(Weekday day, DateOnly date, int minutes, IEnumerable<ItemAsk> asks, Session? made)
+{
+    private Session? _made = made;
+
+    public Weekday Day => day;
+    public List<ItemAsk> Asks { get; } = [.. asks];
+
+    public static SessionDraft Of(Session session) => new(session.Day, session.Date, session.MinutesGiven, session.Items.Select(item => item.Ask), session);
+
+    public int IndexOf(string exercise) => Asks.FindIndex(ask => ask.Chosen.Exercise.Id == exercise);
+
+    /// <summary>Says that something changed.</summary>
+    public void Touch() => _made = null;
+
+    public Session Make(SessionMaker maker) => _made ?? maker.Make(day, date, minutes, Asks);
+}

@@ -1,0 +1,27 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>How near a session is to the next competition or event, and what that leaves of it (handbook 12, "Peaking").</summary>
+public sealed class EventDays(Client client)
+{
+    private readonly DateOnly[] _dates = [.. client.Events.Select(one => one.Date).Append(client.Competition).OfType<DateOnly>().Order()];
+
+    /// <summary>Whether an event is on this day: nothing else is trained then.</summary>
+    public bool IsOn(DateOnly date) => _dates.Contains(date);
+
+    /// <summary>The most of an exercise on a date: 1 and RPE 10 where no event is near.</summary>
+    public (double Fraction, Rpe Rpe) MostOn(DateOnly date, Pattern pattern)
+    {
+        PeakingRule rule = BlockRules.Shipped.File.Peaking;
+        int nearest = _dates.Where(day => day > date).Select(day => day.DayNumber - date.DayNumber).DefaultIfEmpty(int.MaxValue).Min();
+        bool light = pattern switch
+        {
+            Pattern.Hinge => nearest < rule.LastHingeDays,
+            _ => nearest < rule.LastSquatDays,
+        };
+        return light ? (rule.LightFraction, Rpe.Of(rule.LightRpe)) : (1, Rpe.Ten);
+    }
+}

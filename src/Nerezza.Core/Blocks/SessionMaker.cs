@@ -1,0 +1,47 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>Prescribes the exercises of a session in their order: warm-ups follow what is warm already, plates what was on the bar before.</summary>
+public sealed class SessionMaker(BlockInput input)
+{
+    private readonly Prescriber _prescriber = new(input.Loader, input.Client.MassKg);
+
+    /// <summary>The session of these asks, as they stand.</summary>
+    public Session Make(Weekday day, DateOnly date, int minutesGiven, IEnumerable<ItemAsk> asks)
+    {
+        HashSet<Pattern> warm = [];
+        List<PrescribedItem> items = [.. asks.Select(ask => Item(ask, warm))];
+        return new Session(day, date, SessionTime.Minutes(items, input.Catalogue), minutesGiven, items);
+    }
+
+    /// <summary>The max that an exercise stands on: of the side that goes first, for one-sided work.</summary>
+    public OneRepMax? MaxOf(Exercise exercise) => exercise.Sides is Sides.One
+        ? input.Maxes.Find(exercise.Id, input.Sides.First) ?? input.Maxes.Find(exercise.Id)
+        : input.Maxes.Find(exercise.Id);
+
+    /// <summary>What can be loaded for an item at today's max; null without one.</summary>
+    public LoadFit? FitOf(PrescribedItem item)
+    {
+        Exercise exercise = input.Catalogue[item.Exercise];
+        return MaxOf(exercise) is { } max && item.Sets[0].Load is { } load ? _prescriber.FitFor(exercise, max, load.Kilograms) : null;
+    }
+
+    private PrescribedItem Item(ItemAsk ask, HashSet<Pattern> warm)
+    {
+        Exercise exercise = ask.Chosen.Exercise;
+        PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), NeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
+        return _prescriber.WithPlates(item, exercise) with { SetUp = input.SetUpOf(exercise) };
+    }
+
+    private static WarmUpNeed NeedOf(ItemAsk ask, bool cold) => ask.Rule.Role switch
+    {
+        Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
+        Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
+        _ => WarmUpNeed.SingleJoint,
+    };
+}

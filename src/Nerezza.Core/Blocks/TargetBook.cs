@@ -1,0 +1,123 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Blocks;
+
+/// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads (handbook 11 and 12).</summary>
+internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker maker)
+{
+    private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
+    private readonly EventDays _events = new(input.Client);
+
+    /// <summary>The course of an exercise on a day.</summary>
+    public Track TrackOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
+    {
+        RoleRule role = RoleRule.Of(chosen.Role, _rule.Aim, chosen.Exercise.Pattern);
+        int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id && lift.Role == chosen.Role));
+        LighterRule light = BlockRules.Shipped.File.LighterHinge;
+        bool staysLight = chosen.Exercise.Pattern is Pattern.Hinge && !heavy.Contains(day);
+        return new Track
+        {
+            Day = day,
+            Chosen = chosen,
+            Role = role,
+            Range = RangeOf(chosen, role, exposure),
+            Exposure = exposure,
+            MostFraction = Math.Min(chosen.Limits.MostFraction, staysLight ? light.Percent / 100 : 1),
+            MostRpe = Rpe.Min(chosen.Limits.MostRpe, staysLight ? Rpe.Of(light.Rpe) : Rpe.Ten),
+        };
+    }
+
+    /// <summary>The role's range where the exercise shares it, else the exercise's; what comes again in the week moves.</summary>
+    private RepRange RangeOf(Chosen chosen, RoleRule role, int exposure)
+    {
+        bool low = chosen.Role is Role.Main && _rule.Aim is Aim.Strength && input.Schools.StrengthReps is StrengthReps.Low;
+        RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
+        RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
+        bool moves = chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second && exposure > 0;
+        return moves ? PrescriptionRules.Shipped.Moved(exposure).Overlap(chosen.Exercise.Reps) ?? range : range;
+    }
+
+    /// <summary>What a week asks of a track.</summary>
+    public ItemAsk AskOf(Track track, WeekShape shape)
+    {
+        WeekTarget target = shape.Kind is WeekKind.Deload && track.Before is { } last ? DeloadOf(last, track) : LoadWeek(track, shape);
+        (double fraction, Rpe rpe) = _events.MostOn(track.DateIn(shape.Number), track.Chosen.Exercise.Pattern);
+        target = target with { MostFraction = Math.Min(target.MostFraction, fraction), MostRpe = Rpe.Min(target.MostRpe, rpe) };
+        return new ItemAsk(track.Chosen, track.Role, track.Range, target);
+    }
+
+    private WeekTarget LoadWeek(Track track, WeekShape shape)
+    {
+        LayOff away = input.Away.In(shape.Number);
+        bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
+        WeekTarget target = progresses && track.Before is { } before && shape.Index > 0 && away == LayOff.None && kind is not BlockKind.Return
+            ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with { MostFraction = MostOf(track, shape), Last = LastSet.Alike }
+            : First(track, shape, away);
+        return target with { Sets = Math.Max(1, (int)Math.Round(input.Cost.Sets(track.Chosen.Role) * away.Sets, MidpointRounding.AwayFromZero)), Metres = MetresOf(track.Role, shape), Seconds = SecondsOf(track.Chosen.Exercise, shape) };
+    }
+
+    private Rpe Hardest(Track track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
+
+    private WeekTarget First(Track track, WeekShape shape, LayOff away)
+    {
+        bool drill = track.Chosen.Role is Role.Skill or Role.Priming;
+        bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
+        (int reps, Rpe rpe) = drill
+            ? (track.Range.Middle, track.Role.LowestRpe)
+            : new WeekProgression(input.Schools.Progression, _rule).Of(shape, track.Role, track.Range, track.Exposure);
+        if (progresses) (reps, rpe) = (track.Range.Bottom, Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
+        if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating) reps = Moved(reps, track);
+        double cap = MostOf(track, shape);
+        // A cap is lighter than any calibration would be; accessories find their load by effort.
+        bool lift = track.Chosen.Role is Role.Main or Role.Second;
+        bool calibrates = lift && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio && shape.Number == 1 && track.Exposure == 0 && cap >= 1;
+        return new WeekTarget(1, reps, rpe, cap, track.MostRpe, calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role)) { LoadFactor = away.Load };
+    }
+
+    /// <summary>A main lift that comes again in the week takes the other end of its range.</summary>
+    private static int Moved(int reps, Track track) => (track.Exposure % 3) switch
+    {
+        0 => reps,
+        1 => reps < track.Range.Top ? track.Range.Top : track.Range.Bottom,
+        _ => reps > track.Range.Bottom ? track.Range.Bottom : track.Range.Middle,
+    };
+
+    private double MostOf(Track track, WeekShape shape)
+    {
+        double cap = _rule.MostFraction < 1 ? _rule.MostFraction + _rule.FractionStep * (shape.Number - 1) : 1;
+        if (track.Chosen.Role is Role.Skill) cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
+        return Math.Min(cap, track.MostFraction);
+    }
+
+    private TargetKind ShapeOf(Role role) => role is Role.Main or Role.Second ? input.Schools.WorkSets switch
+    {
+        WorkSets.Ramp => TargetKind.Ramp,
+        WorkSets.Ascending => TargetKind.Ascending,
+        _ => TargetKind.Straight,
+    } : TargetKind.Straight;
+
+    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps.</summary>
+    private static int? MetresOf(RoleRule role, WeekShape shape) => role.Metres is [var from, var to] ? InSteps(from + shape.Through * (to - from), PrescriptionRules.Shipped.File.MetresStep) : null;
+
+    /// <summary>Likewise a hold.</summary>
+    private static int? SecondsOf(Exercise exercise, WeekShape shape) => exercise.HoldSeconds is { } hold
+        ? hold.Hold(InSteps(hold.Bottom + shape.Through * (hold.Top - hold.Bottom), PrescriptionRules.Shipped.File.HoldStepSeconds))
+        : null;
+
+    private static int InSteps(double value, int step) => (int)Math.Round(value / step, MidpointRounding.AwayFromZero) * step;
+
+    /// <summary>Half the sets at a load 10 % below the last load week's, RPE at most 6.</summary>
+    private static WeekTarget DeloadOf(PrescribedItem last, Track track)
+    {
+        DeloadRule rule = BlockRules.Shipped.File.Deload;
+        PrescribedSet hardest = last.Sets.MaxBy(set => set.Load?.Grams ?? 0) ?? last.Sets[^1];
+        double? aim = hardest.Percent is { } percent ? percent.Fraction * rule.LoadFactor : null;
+        Rpe most = Rpe.Min(Rpe.Of(rule.MostRpe), track.MostRpe);
+        return new WeekTarget(Math.Max(1, (int)Math.Ceiling(last.SetsASide * rule.SetsFactor)), hardest.Reps, most, track.MostFraction, most, TargetKind.Straight, aim, hardest.Metres) { Seconds = hardest.Seconds };
+    }
+}

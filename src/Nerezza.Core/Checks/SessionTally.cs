@@ -1,0 +1,42 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Checks;
+
+/// <summary>What one session brings and costs.</summary>
+/// <param name="Sets">Hard sets by muscle, in the order of the codes, by the client's school of counting.</param>
+/// <param name="Direct">The same by the prime movers alone.</param>
+/// <param name="Percents">Sum of the percentages and how many sets have one.</param>
+public sealed record SessionTally(IReadOnlyList<double> Sets, IReadOnlyList<double> Direct, double Tonnage, (double Sum, int Count) Percents, double Axial, double Soreness, double Push, double Pull)
+{
+    /// <summary>Counts a session.</summary>
+    public static SessionTally Of(Session session, CheckContext context)
+    {
+        double[] fractional = new double[Enum.GetValues<Muscle>().Length], direct = new double[fractional.Length];
+        double tonnage = 0, sum = 0, axial = 0, soreness = 0, push = 0, pull = 0;
+        int count = 0;
+        foreach (PrescribedItem item in session.Items)
+        {
+            Exercise exercise = context.Catalogue[item.Exercise];
+            double hard = Ledger.HardSets(item);
+            foreach (Muscle muscle in exercise.Muscles.Keys)
+            {
+                fractional[(int)muscle] += hard * WeeklySets.Count(exercise, muscle, SetCounting.Fractional);
+                direct[(int)muscle] += hard * WeeklySets.Count(exercise, muscle, SetCounting.Direct);
+            }
+            axial += hard * exercise.Axial;
+            soreness += hard * exercise.Soreness;
+            if (Region.IsPush(exercise)) push += hard;
+            if (Region.IsPull(exercise)) pull += hard;
+            foreach (PrescribedSet set in item.Sets)
+            {
+                tonnage += set.Reps * (set.Load?.Kilograms ?? 0);
+                if (set.Percent is { } percent) (sum, count) = (sum + percent.Value, count + 1);
+            }
+        }
+        return new SessionTally(context.Counting is SetCounting.Fractional ? fractional : direct, direct, tonnage, (sum, count), axial, soreness, push, pull);
+    }
+}

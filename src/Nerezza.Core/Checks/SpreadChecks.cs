@@ -1,0 +1,76 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Checks;
+
+/// <summary>Checks how work is spread over a week: repetitions of what comes again, and the emphasised half back to back (handbook 9 and 12).</summary>
+internal static class SpreadChecks
+{
+    public static IReadOnlyList<Check> Run(Block block, CheckContext context, Func<Session, SessionTally> tallyOf) =>
+        [.. block.Weeks.SelectMany(week => Repeats(week, context).Concat(Late(week, context, tallyOf))).DistinctBy(check => (check.Code, check.Day, check.Exercise))];
+
+    private static IEnumerable<Check> Repeats(Week week, CheckContext context)
+    {
+        if (week.Kind is not WeekKind.Load) yield break;
+        var rows = week.Sessions.SelectMany(session => session.Items.Where(item => item.Role is not (Role.Priming or Role.Skill or Role.Carry or Role.Trunk) && item.Sets[0].Seconds is null).Select(item => (session, item)));
+        foreach (var again in rows.GroupBy(row => row.item.Exercise))
+        {
+            HashSet<int> seen = [];
+            foreach ((Session session, PrescribedItem item) in again)
+            {
+                if (seen.Add(item.Sets[^1].Reps)) continue;
+                int? other = Enumerable.Range(0, 6).Select(step => item.Sets[^1].Reps + step).Where(reps => context.Catalogue[item.Exercise].Reps.Contains(reps) && !seen.Contains(reps)).Cast<int?>().FirstOrDefault();
+                IReadOnlyList<BlockEdit> fix = other is { } reps ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })] : [];
+                yield return new Check(CheckCode.RepRangeRepeat, CheckSeverity.Info, week.Number, session.Day, item.Exercise, item.Sets[^1].Reps) { Fix = fix };
+            }
+        }
+    }
+
+    /// <summary>Back to back, the session with most of the emphasised sets should come first.</summary>
+    private static IEnumerable<Check> Late(Week week, CheckContext context, Func<Session, SessionTally> tallyOf)
+    {
+        if (context.Client.Emphasis.Count == 0) yield break;
+        double Wanted(Session session) => context.Client.Emphasis.Sum(muscle => tallyOf(session).Sets[(int)muscle]);
+        foreach ((Session first, Session second) in week.Sessions.Zip(week.Sessions.Skip(1)))
+            if (second.Date.DayNumber - first.Date.DayNumber == 1 && Wanted(second) >= CheckRules.Shipped.EmphasisSets && Wanted(first) == 0)
+                yield return new Check(CheckCode.EmphasisLate, CheckSeverity.Info, week.Number, second.Day) { Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)] };
+    }
+}
+
+/// <summary>Checks that loads and sets do not rise faster than can be trusted (handbook 10 and 12).</summary>
+internal static class JumpChecks
+{
+    public static IReadOnlyList<Check> Run(Block block, CheckContext context) => [.. Loads(block, context).DistinctBy(check => (check.Week, check.Exercise)), .. Ramp(block, context)];
+
+    private static IEnumerable<Check> Loads(Block block, CheckContext context)
+    {
+        Dictionary<(Weekday, string), Load> before = [];
+        foreach (Week week in block.Weeks)
+            foreach (Session session in week.Sessions)
+                foreach (PrescribedItem item in session.Items)
+                {
+                    if (item.Sets.Max(set => set.Load) is not { Grams: > 0 } load) continue;
+                    Load? last = before.TryGetValue((session.Day, item.Exercise), out Load there) ? there : context.Last.On(item.Exercise);
+                    if (last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
+                        yield return new Check(CheckCode.JumpTooBig, CheckSeverity.Warn, week.Number, session.Day, item.Exercise, load.Kilograms, from.Kilograms) { Fix = [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Load = from })] };
+                    if (week.Kind is not WeekKind.Deload) before[(session.Day, item.Exercise)] = load;
+                }
+    }
+
+    /// <summary>The first load week against what the client does now: a fifth more, or two sets, whichever is more.</summary>
+    private static IEnumerable<Check> Ramp(Block block, CheckContext context)
+    {
+        if (context.Now is not { } now || block.Weeks.FirstOrDefault(week => week.Kind is WeekKind.Load) is not { } first) yield break;
+        foreach (Muscle muscle in Enum.GetValues<Muscle>().Where(muscle => context.Limits.Of(muscle).Low > 0))
+        {
+            double sets = first.Sessions.Sum(session => session.Items.Sum(item => Ledger.HardSets(item) * WeeklySets.Count(context.Catalogue[item.Exercise], muscle, context.Counting)));
+            double most = Math.Max(now[muscle] * (1 + SelectionRules.Shipped.StartMore.Part), now[muscle] + SelectionRules.Shipped.StartMore.Sets);
+            if (sets > Math.Max(most, context.Limits.Of(muscle).Low) + 1e-9) yield return new Check(CheckCode.RampTooFast, CheckSeverity.Info, first.Number, null, Codes.Of(muscle), Math.Round(sets, 6), Math.Round(most, 6));
+        }
+    }
+}
