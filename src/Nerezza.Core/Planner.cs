@@ -127,6 +127,15 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         catalogue, new Loader(@case.Equipment), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start),
         new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), @case.Client.MassKg, SidesOf(plan.Findings));
 
+    /// <summary>Why an exercise cannot be done by a client now; null when it can.</summary>
+    public Func<Exercise, PassedOver?> JudgeFor(ClientCase @case)
+    {
+        MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
+        IReadOnlyList<Finding> findings = FindingReview.Open(Review(@case, HealthReferral.From(@case.Client.Health, @case.Pain), maxes));
+        var ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log);
+        return new Eligibility(@case.Client, @case.Picks, @case.Equipment, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), ladders, findings, new Loader(@case.Equipment)).Judge;
+    }
+
     /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
         Review(@case, HealthReferral.From(@case.Client.Health, @case.Pain), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));

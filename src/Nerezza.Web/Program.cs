@@ -19,7 +19,7 @@ builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
-builder.Services.AddScoped<PlanDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();
+builder.Services.AddScoped<PlanDesk>().AddScoped<BlockDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();
 // While the build only describes the API there is no database to keep keys in.
 IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
 if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();

@@ -33,7 +33,7 @@ internal sealed record BlockRules
 
 internal sealed record BlocksFile(
     IReadOnlyList<BlockKindRow> Kinds, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
-    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity);
+    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain);
 
 internal sealed record BlockKindRow(
     string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, double? MostFraction, double? FractionStep, int? LeastMainSets);
@@ -48,6 +48,8 @@ internal sealed record LighterRule(double Percent, double Rpe);
 internal sealed record PeakingRule(int LastHingeDays, int LastSquatDays, double LightFraction, double LightRpe, IReadOnlyList<double> Attempts);
 
 internal sealed record LayOffRule(int Weeks, double Load, double Sets);
+
+internal sealed record ChainRule(int Weeks, int Fewest, int Most, int PeakWeeks, int AheadWithoutEvent);
 
 internal sealed record HeavyHingeRule(double Percent, double Rpe, int DaysApart);
 

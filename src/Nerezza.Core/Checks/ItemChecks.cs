@@ -4,7 +4,6 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
-using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
@@ -19,19 +18,12 @@ internal static class ItemChecks
     {
         if (!exercise.CanBeDoneWith(context.Equipment)) yield return new Check(CheckCode.EquipmentMissing, CheckSeverity.Stop, Exercise: exercise.Id) { Other = string.Join(", ", exercise.MissingFrom(context.Equipment).Select(Codes.Of)) };
         if (context.Ladders.LockOn(exercise.Id) is not null) yield return new Check(CheckCode.RungLocked, CheckSeverity.Warn, Exercise: exercise.Id);
-        if (Pain(item, exercise, context) is { } pain) yield return pain;
+        if (PainChecks.On(item, exercise, context.Caps) is { } pain) yield return pain;
         // Accessories find their load by effort; a lift should stand on a max.
         if (item.Role is Role.Main or Role.Second && item.Sets.Any(set => set.Load is null)) yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, Exercise: exercise.Id);
         if (Rest(item, context) is { } rest) yield return rest;
         if (IsUnsafeAlone(item, exercise, context)) yield return new Check(CheckCode.NoSafeties, CheckSeverity.Stop, Exercise: exercise.Id) { Fix = [Lighter(item, session)] };
     }
-
-    private static Check? Pain(PrescribedItem item, Exercise exercise, CheckContext context) => context.Caps.For(exercise) switch
-    {
-        Caution.RuledOut ruledOut => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id) { Other = ruledOut.Reason },
-        Caution.Allowed allowed when item.Sets.Max(set => set.Rpe) > allowed.MostRpe => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id, Value: item.Sets.Max(set => set.Rpe.Value), Limit: allowed.MostRpe.Value),
-        _ => null,
-    };
 
     /// <summary>Strength work rests two minutes and more after both sides.</summary>
     private static Check? Rest(PrescribedItem item, CheckContext context)

@@ -3,6 +3,7 @@ using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
@@ -170,6 +171,18 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     };
 
     private static string Kind(KindDecision decision) => Sentence(Codes.Of(decision.Kind));
+
+    /// <summary>What a block favours and what it gives up, in two sentences.</summary>
+    public static string Favours(BlockKind kind) => kind switch
+    {
+        BlockKind.Foundation => "Favours clean movement at easy effort. Gives up load for now.",
+        BlockKind.Muscle => "Favours sets near failure in the middle of the range. Gives up practice with the heaviest loads.",
+        BlockKind.Peak => "Favours heavy singles to triples with fresh legs. Gives up a third of the sets and most accessories' growth.",
+        BlockKind.Return => "Favours a step a week that the next morning agrees with. Gives up every hurry.",
+        BlockKind.Deload => "Favours rest while the movement is kept. Gives up a week of progress on purpose.",
+        BlockKind.Test => "Favours finding out where the maxes stand. Gives up training for a week.",
+        _ => "Favours load on squat and hinge with long rests. Gives up volume beyond what keeps muscle.",
+    };
 
     /// <summary>Why an edit could not be made.</summary>
     public string Because(RefusedEdit refused) => $"{What(refused.Edit)}: {refused.Why switch

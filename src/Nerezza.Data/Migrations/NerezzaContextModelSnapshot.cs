@@ -498,6 +498,14 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<string>("Base")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasMaxLength(10)
+                        .HasColumnType("character varying(10)")
+                        .HasColumnName("base")
+                        .HasDefaultValueSql("'Made'");
+
                     b.Property<Guid>("ClientId")
                         .HasColumnType("uuid")
                         .HasColumnName("client_id");
@@ -511,6 +519,13 @@ namespace Nerezza.Data.Migrations
                         .IsRequired()
                         .HasColumnType("jsonb")
                         .HasColumnName("document");
+
+                    b.Property<string>("Edits")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("edits")
+                        .HasDefaultValueSql("'[]'::jsonb");
 
                     b.Property<string>("EngineVersion")
                         .IsRequired()

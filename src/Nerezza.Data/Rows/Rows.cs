@@ -1,3 +1,4 @@
+using Nerezza.Core;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Selection;
@@ -102,6 +103,9 @@ public sealed class PlanRow : ICoachRow
     public required CaseDocument Inputs { get; init; }
     public required IReadOnlyList<FindingDecision> Decisions { get; init; }
     public required IReadOnlyList<Pick> Picks { get; init; }
+    /// <summary>The coach's edits, in order, over <see cref="Base"/>.</summary>
+    public IReadOnlyList<EditSection> Edits { get; init; } = [];
+    public BlockBase Base { get; init; }
     public required PlanDocument Document { get; init; }
 }
 

@@ -1,14 +1,28 @@
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Rows;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
 using Npgsql;
 
 namespace Nerezza.Data.Stores;
+
+/// <summary>A version of a plan, without its document.</summary>
+public sealed record PlanVersion(int Number, DateTimeOffset MadeAt, CaseDocument Inputs, IReadOnlyList<EditSection> Edits);
 
 /// <summary>Plans of the scope's coach; the newest is the one in force.</summary>
 public sealed class PlanStore(NerezzaContext context)
 {
     public async Task<PlanRow?> Newest(Guid clientId, CancellationToken cancel) =>
         await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).FirstOrDefaultAsync(cancel);
+
+    /// <summary>One version of a client's plan.</summary>
+    public async Task<PlanRow?> Version(Guid clientId, int number, CancellationToken cancel) =>
+        await context.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Number == number, cancel);
+
+    /// <summary>The newest versions, without their documents.</summary>
+    public async Task<IReadOnlyList<PlanVersion>> Versions(Guid clientId, int most, CancellationToken cancel) =>
+        await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).Take(most)
+            .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits)).ToListAsync(cancel);
 
     /// <summary>The newest plan of each client.</summary>
     public async Task<IReadOnlyDictionary<Guid, PlanRow>> NewestOfAll(CancellationToken cancel) =>

@@ -129,10 +129,6 @@ public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<strin
 /// <summary>An exercise as the pages need it.</summary>
 public sealed record ExerciseLine(string Id, string Name, Pattern Pattern, IReadOnlyList<IReadOnlyList<Implement>> Kit);
 
-/// <summary>The block in force: as made, and with the loads that today's maxes give.</summary>
-public sealed record BlockView(
-    int Number, DateTimeOffset MadeAt, bool OutOfDate, string? Stop, PlanDocument Plan, PlanDocument AsMade, IReadOnlyList<SetView> Done);
-
 /// <summary>A set that was done.</summary>
 public sealed record SetView(
     Guid Id, DateOnly Date, string Exercise, int Place, Side? Side, double Kg, int Reps, double? Rpe, bool Amrap,
@@ -146,14 +142,14 @@ public sealed record FloorView(
 /// <param name="Substitutes">What can stand in for the sets that are still to do, best first; itself without substitutes.</param>
 public sealed record FloorItem(
     string Exercise, string Name, Role Role, string Because, IReadOnlyList<string> Cues, string SetUp, IReadOnlyList<FloorWarmUp> WarmUp,
-    IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads, IReadOnlyList<FloorItem> Substitutes);
+    IReadOnlyList<FloorSet> Sets, FloorProposal? Proposal, IReadOnlyList<LoadChoice> Loads, IReadOnlyList<FloorItem> Substitutes, string? Superset);
 
 public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);
 
 /// <summary>A work set as prescribed, and as done.</summary>
 public sealed record FloorSet(
     int Place, int Reps, double? Percent, double? Kg, double? Each, int? Count, string? Bar, IReadOnlyList<double>? PerSide, double Rpe, string Tempo,
-    int RestSeconds, int LeastRestSeconds, Side? Side, int? Metres, SetView? Done);
+    int RestSeconds, int LeastRestSeconds, Side? Side, int? Metres, int? Seconds, bool Amrap, SetView? Done);
 
 /// <summary>What the last set suggests for the next one; a null load ends the exercise.</summary>
 public sealed record FloorProposal(int Place, double? Kg, int? Reps, string Text);

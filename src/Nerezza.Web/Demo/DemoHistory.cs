@@ -27,7 +27,7 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
     /// <summary>Trains one block from its start up to, and not on, a day.</summary>
     public void Train(BlockSection block, DateOnly until)
     {
-        PlanRow plan = desk.Make(file, _log, block, _plans.Count + 1);
+        PlanRow plan = desk.New(file, _log, block, [], Nerezza.Core.BlockBase.Made, _plans.Count + 1);
         _plans.Add(plan);
         Plan made = desk.Current(plan, file, _log);
         foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))

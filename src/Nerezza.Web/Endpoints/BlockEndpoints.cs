@@ -1,45 +1,109 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Formats.Shapes;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
 
 namespace Nerezza.Web.Endpoints;
 
-/// <summary>The block in force, and new plans.</summary>
+/// <summary>The block in force: new plans, edits tried and kept, versions, copies.</summary>
 public static class BlockEndpoints
 {
+    private const int VersionsShown = 50;
+
     public static void MapBlocks(this IEndpointRouteBuilder routes)
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("block");
         group.MapGet("/block", Get);
         group.MapPost("/plans", Make);
+        group.MapPost("/block/preview", Preview);
+        group.MapPut("/block/edits", Keep);
+        group.MapGet("/block/versions", Versions);
+        group.MapGet("/block/versions/{number:int}/difference", Difference);
+        group.MapPost("/block/versions/{number:int}/restoration", Restore);
+        group.MapPost("/block/copies", Copy);
     }
 
-    private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(Guid id, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
-        string? stop = PlanDesk.Stop(file);
-        // A stop locks what was planned before, so that no load is on the page until it is cleared.
-        var now = stop is null ? desk.ToDocument(desk.Current(plan, file, sets)) : plan.Document with { Block = null };
-        var made = stop is null ? plan.Document : plan.Document with { Block = null };
-        DateOnly start = plan.Inputs.Block!.Start;
-        return TypedResults.Ok(new BlockView(plan.Number, plan.MadeAt, PlanDesk.IsOutOfDate(plan, file), stop, now, made,
-            [.. sets.Where(set => set.Date >= start).Select(FloorDesk.View)]));
+        return TypedResults.Ok(desk.View(plan, file, await log.Counting(id, cancel), plan.Edits));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Make(
-        Guid id, Checked<BlockSection> body, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+        Guid id, Checked<PlanRequest> body, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
     {
-        if (body.Value is not { } block) return Problems.Invalid(body.Faults);
+        if (body.Value is not { } request) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
-        PlanRow plan = desk.Make(file, await log.Counting(id, cancel), block, await plans.NextNumber(id, cancel));
+        PlanRow plan = desk.Make(file, await log.Counting(id, cancel), request, await plans.Newest(id, cancel), await plans.NextNumber(id, cancel));
         if (!await plans.Add(plan, cancel)) return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
+    }
+
+    private static async Task<Results<Ok<BlockView>, NotFound, ValidationProblem>> Preview(
+        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
+    {
+        if (body.Value is not { } edit) return Problems.Invalid(body.Faults);
+        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, edit.Number, cancel) is not { } plan) return TypedResults.NotFound();
+        return TypedResults.Ok(desk.View(plan, file, await log.Counting(id, cancel), edit.Edits));
+    }
+
+    private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Keep(
+        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+    {
+        if (body.Value is not { } edit) return Problems.Invalid(body.Faults);
+        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan) return TypedResults.NotFound();
+        if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
+        if (plan.Number != edit.Number) return Problems.LostRace();
+        if (!await plans.Add(desk.Edited(plan, file, await log.Counting(id, cancel), edit.Edits, plan.Number + 1), cancel)) return Problems.LostRace();
+        return TypedResults.Created($"/api/clients/{id}/block");
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<VersionLine>>, NotFound>> Versions(Guid id, ClientStore clients, PlanStore plans, CancellationToken cancel)
+    {
+        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
+        IReadOnlyList<VersionLine> lines = [.. (await plans.Versions(id, VersionsShown, cancel)).Select(row => new VersionLine(
+            row.Number, row.MadeAt, row.Inputs.Block!.Start, row.Inputs.Block.Kind ?? Core.Clients.BlockKind.Auto, row.Inputs.Block.Weeks ?? 4, row.Edits.Count))];
+        return TypedResults.Ok(lines);
+    }
+
+    private static async Task<Results<Ok<VersionDifference>, NotFound>> Difference(Guid id, int number, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } other || await plans.Newest(id, cancel) is not { } newest) return TypedResults.NotFound();
+        return TypedResults.Ok(desk.Difference(other, newest, file, await log.Counting(id, cancel)));
+    }
+
+    /// <summary>Going back makes a version like the old one; nothing is lost.</summary>
+    private static async Task<Results<Created, NotFound, ProblemHttpResult>> Restore(Guid id, int number, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } plan) return TypedResults.NotFound();
+        if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
+        if (!await plans.Add(desk.Edited(plan, file, await log.Counting(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel)) return Problems.LostRace();
+        return TypedResults.Created($"/api/clients/{id}/block");
+    }
+
+    private static async Task<Results<Ok<CopyResult>, NotFound, ValidationProblem, ProblemHttpResult>> Copy(
+        Guid id, Checked<CopyBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+    {
+        if (body.Value is not { } copy) return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(copy.ToClient, out Guid to)) return Problems.Invalid([new Fault("toClient", "is not an id; a client's id expected")]);
+        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan || await clients.Find(to, cancel) is not { } target) return TypedResults.NotFound();
+        if (PlanDesk.Stop(target) is { } stop) return Problems.Locked(stop);
+        if (desk.Current(plan, file, await log.Counting(id, cancel)).Block is not { } block) return TypedResults.NotFound();
+        var asked = new BlockSection { Start = copy.Start, Kind = block.Kind, Weeks = block.Weeks.Count, Focus = plan.Inputs.Block!.Focus };
+        IReadOnlyList<LoggedSetRow> done = await log.Counting(to, cancel);
+        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Copy(block, target, done, asked);
+        PlanRow made = desk.New(target, done, asked, edits, BlockBase.Empty, await plans.NextNumber(to, cancel));
+        if (!await plans.Add(made, cancel)) return Problems.LostRace();
+        return TypedResults.Ok(new CopyResult(to, made.Number, left));
     }
 }

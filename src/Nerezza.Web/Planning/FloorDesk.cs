@@ -35,7 +35,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             [.. item.Sets.Select((set, place) => Set(set, place, done))],
             Proposal(item, exercise, @case, done, means),
-            Choices(item, means), []);
+            Choices(item, means), [], item.Superset);
     }
 
     public static SetView View(LoggedSetRow row) => new(
@@ -50,7 +50,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
 
     private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) => new(
         place, set.Reps, set.Percent?.Value, set.Load?.Kilograms, set.Each?.Kilograms, set.Count, set.Bar, Kilograms(set.PerSide),
-        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds, set.Side, set.Metres,
+        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds, set.Side, set.Metres, set.Seconds, set.Amrap,
         done.Find(row => row.Place == place) is { } row ? View(row) : null);
 
     private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means)

@@ -1,6 +1,9 @@
 using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Floor;
@@ -12,6 +15,7 @@ using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
+using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Planning;
 
@@ -19,17 +23,26 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "2";
+    public const string EngineVersion = "3";
 
     private readonly Planner _planner = new(catalogue, chooser, layout);
     private readonly PlanMapping _mapping = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 
     /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it later.</summary>
-    public PlanRow Make(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block, int number)
+    /// <param name="before">The plan in force. Edits of the same weeks are kept; a block of its own starts without.</param>
+    public PlanRow Make(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRequest request, PlanRow? before, int number)
+    {
+        var block = new BlockSection { Start = request.Start, Kind = request.Kind, Weeks = request.Weeks, Focus = request.Focus };
+        bool sameWeeks = before?.Inputs.Block is { } kept && kept.Start == request.Start && request.Base is null or BlockBase.Made;
+        return New(file, log, block, sameWeeks && before is { Base: BlockBase.Made } ? before.Edits : [], request.Base ?? BlockBase.Made, number, before);
+    }
+
+    /// <summary>A plan laid over a base by edits.</summary>
+    public PlanRow New(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block, IReadOnlyList<EditSection> edits, BlockBase @base, int number, PlanRow? before = null)
     {
         CaseDocument document = CaseAssembly.Case(file, log, block);
-        Plan plan = Preview(file, log, block);
+        Plan plan = _planner.Make(ToCase(file, log, block) with { Edits = EditMapping.ToEdits(edits), Base = @base, LastKind = LastKindOf(before, block.Start) });
         return new PlanRow
         {
             CoachId = file.Client.CoachId,
@@ -42,12 +55,44 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
             Inputs = document with { Log = null, Block = block with { Kind = plan.Block?.Kind ?? block.Kind } },
             Decisions = CaseAssembly.Decisions(file),
             Picks = CaseAssembly.Picks(file),
+            Edits = edits,
+            Base = @base,
             Document = _mapping.ToDocument(plan),
         };
     }
 
+    private static BlockKind? LastKindOf(PlanRow? before, DateOnly start) => before?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
+
+    /// <summary>A plan with other edits: the same inputs, a version of its own.</summary>
+    public PlanRow Edited(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits, int number) => new()
+    {
+        CoachId = row.CoachId,
+        Id = Guid.CreateVersion7(),
+        ClientId = row.ClientId,
+        Number = number,
+        MadeAt = clock.GetUtcNow(),
+        EngineVersion = EngineVersion,
+        InputsHash = row.InputsHash,
+        Inputs = row.Inputs,
+        Decisions = row.Decisions,
+        Picks = row.Picks,
+        Edits = edits,
+        Base = row.Base,
+        Document = _mapping.ToDocument(Current(row, file, log, edits)),
+    };
+
     /// <summary>What a new plan would be, without keeping it.</summary>
-    public Plan Preview(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block) => _planner.Make(ToCase(file, log, block));
+    public Plan Preview(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow row) =>
+        _planner.Make(ToCase(file, log, row.Inputs.Block!) with { Edits = EditMapping.ToEdits(row.Edits), Base = row.Base });
+
+    /// <summary>The block in force written as edits for another client, and what cannot come along.</summary>
+    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(Block block, ClientFile to, IReadOnlyList<LoggedSetRow> log, BlockSection asked)
+    {
+        Func<Exercise, PassedOver?> judge = _planner.JudgeFor(ToCase(to, log, asked));
+        Dictionary<string, PassedOver> left = block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise).Distinct()
+            .Select(id => judge(catalogue[id])).OfType<PassedOver>().ToDictionary(reason => reason.Exercise);
+        return ([.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)], [.. left.Values.Select(reason => $"{catalogue[reason.Exercise].Name}: {PlanWords.Because(reason)}")]);
+    }
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>
     /// <param name="school">Another school of accessories to try; null keeps the client's.</param>
@@ -92,13 +137,24 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
         CaseMapping.ToCase(CaseAssembly.Case(file, log, block)) with { Decisions = CaseAssembly.Decisions(file), Picks = CaseAssembly.Picks(file) };
 
     /// <summary>The plan in force with today's maxes: same lifts, sets and efforts, newest loads.</summary>
-    public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => _planner.Make(CurrentCase(row, file, log));
+    public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => Current(row, file, log, row.Edits);
 
-    /// <summary>The case that <see cref="Current"/> is made from.</summary>
+    /// <summary>The same with other edits, to try them.</summary>
+    public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits) =>
+        _planner.Make(CurrentCase(row, file, log) with { Edits = EditMapping.ToEdits(edits) });
+
+    /// <summary>What speaks against a block by today's pain and health answers, whatever it was made from.</summary>
+    public IReadOnlyList<Check> AgainstToday(Block block, ClientFile file)
+    {
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
+        return PainChecks.Run(block, new TrainingCaps(now.Client, now.Pain, block.Start), catalogue);
+    }
+
+    /// <summary>The case that the plan in force is made from.</summary>
     public static ClientCase CurrentCase(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
         CaseDocument now = CaseAssembly.Case(file, log, row.Inputs.Block);
-        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength, Log = now.Log }) with { Decisions = row.Decisions, Picks = row.Picks };
+        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength, Log = now.Log }) with { Decisions = row.Decisions, Picks = row.Picks, Edits = EditMapping.ToEdits(row.Edits), Base = row.Base };
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
@@ -119,7 +175,7 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
 
     /// <summary>What the plan in force would become if it were made again now, in words; empty when nothing would change.</summary>
     public IReadOnlyList<string> Changes(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
-        [.. PlanDifference.Between(Current(row, file, log), Preview(file, log, row.Inputs.Block!)).Select(_changes.Text)];
+        [.. PlanDifference.Between(Current(row, file, log), Preview(file, log, row)).Select(_changes.Text)];
 
     /// <summary>The maxes of a client today.</summary>
     public IReadOnlyList<OneRepMax> Maxes(ClientFile file, IReadOnlyList<LoggedSetRow> log)

@@ -1708,7 +1708,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["BlockSection"];
+                    "application/json": components["schemas"]["PlanRequest"];
                 };
             };
             responses: {
@@ -1718,6 +1718,307 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditBlock"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlockView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditBlock"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VersionLine"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/versions/{number}/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VersionDifference"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/versions/{number}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CopyBlock"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CopyResult"];
+                    };
                 };
                 /** @description Bad Request */
                 400: {
@@ -1952,6 +2253,8 @@ export interface components {
             kind?: null | components["schemas"]["Implement"];
         };
         /** @enum {unknown} */
+        BlockBase: "made" | "empty";
+        /** @enum {unknown} */
         BlockFocus: "whole" | "lower" | null;
         /** @enum {unknown} */
         BlockKind: "auto" | "foundation" | "muscle" | "strength" | "peak" | "return" | "deload" | "test" | null;
@@ -1979,6 +2282,16 @@ export interface components {
             plan: components["schemas"]["PlanDocument"];
             asMade: components["schemas"]["PlanDocument"];
             done: components["schemas"]["SetView"][];
+            kindBecause: string;
+            favours: string;
+            base: components["schemas"]["BlockBase"];
+            edits: components["schemas"]["EditSection"][];
+            refused: string[];
+            cells: components["schemas"]["CellView"][];
+            remarks: components["schemas"]["CheckView"][];
+            sets: components["schemas"]["MuscleLedger"][];
+            totals: components["schemas"]["WeekTotals"][];
+            chain: components["schemas"]["ChainLink"][];
         };
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
@@ -2000,6 +2313,25 @@ export interface components {
         };
         /** @enum {unknown} */
         Cause: "capacity" | "skill" | "strength" | "pain" | "proportion" | null;
+        CellView: {
+            /** Format: int32 */
+            week: number;
+            day: components["schemas"]["Weekday"];
+            exercise: string;
+            pinned: string[];
+            shape: components["schemas"]["TargetKind"];
+            /** Format: double */
+            underTensionSeconds: number;
+            /** Format: int32 */
+            leastRestSeconds: number;
+        };
+        ChainLink: {
+            kind: components["schemas"]["BlockKind"];
+            /** Format: date */
+            start: string;
+            /** Format: int32 */
+            weeks: number;
+        };
         CheckPart: {
             code: string;
             severity: components["schemas"]["CheckSeverity"];
@@ -2009,6 +2341,17 @@ export interface components {
         };
         /** @enum {unknown} */
         CheckSeverity: "stop" | "warn" | "info";
+        CheckView: {
+            code: string;
+            severity: components["schemas"]["CheckSeverity"];
+            /** Format: int32 */
+            week: null | number;
+            day: null | components["schemas"]["Weekday"];
+            exercise: null | string;
+            because: string;
+            fix: null | string;
+            edits: components["schemas"]["EditSection"][];
+        };
         ChosenLine: {
             face: components["schemas"]["ExerciseFace"];
             role: components["schemas"]["Role"];
@@ -2083,6 +2426,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Conflict: "pain-flexion" | "pain-extension" | "pain-knee" | "pain-hip" | "pain-shoulder" | "pain-ankle" | "shoulder-range" | "pregnant" | "grip";
+        CopyBlock: {
+            toClient: string;
+            /** Format: date */
+            start: string;
+        };
+        CopyResult: {
+            /** Format: uuid */
+            clientId: string;
+            /** Format: int32 */
+            number: number;
+            left: string[];
+        };
         DaySection: {
             day: components["schemas"]["Weekday"];
             /** Format: int32 */
@@ -2129,6 +2484,47 @@ export interface components {
         };
         /** @enum {unknown} */
         DowelContact: "head" | "upper-back" | "sacrum";
+        EditBlock: {
+            /** Format: int32 */
+            number: number;
+            edits: components["schemas"]["EditSection"][];
+        };
+        /** @enum {unknown} */
+        EditKind: "write" | "add" | "remove" | "replace" | "order" | "carry" | "move-session" | "copy-session" | "missed";
+        EditSection: {
+            kind: components["schemas"]["EditKind"];
+            /** Format: int32 */
+            week: number;
+            day: components["schemas"]["Weekday"];
+            exercise?: null | string;
+            with?: null | string;
+            role?: null | components["schemas"]["Role"];
+            /** Format: int32 */
+            to?: null | number;
+            /** Format: int32 */
+            toWeek?: null | number;
+            toDay?: null | components["schemas"]["Weekday"];
+            /** Format: int32 */
+            sets?: null | number;
+            /** Format: int32 */
+            reps?: null | number;
+            /** Format: double */
+            percent?: null | number;
+            /** Format: double */
+            rpe?: null | number;
+            /** Format: double */
+            kg?: null | number;
+            tempo?: null | string;
+            /** Format: int32 */
+            restSeconds?: null | number;
+            shape?: null | components["schemas"]["TargetKind"];
+            last?: null | components["schemas"]["LastSet"];
+            superset?: null | string;
+            /** Format: int32 */
+            metres?: null | number;
+            /** Format: int32 */
+            seconds?: null | number;
+        };
         EffectView: {
             in: string[];
             out: string[];
@@ -2205,6 +2601,7 @@ export interface components {
             setUpSeconds?: null | number;
             tempo?: null | string;
             fromFloor?: null | boolean;
+            holdSeconds?: null | components["schemas"]["HoldPart"];
             muscles: {
                 [key: string]: components["schemas"]["Share"];
             };
@@ -2399,6 +2796,7 @@ export interface components {
             proposal: null | components["schemas"]["FloorProposal"];
             loads: components["schemas"]["LoadChoice"][];
             substitutes: components["schemas"]["FloorItem"][];
+            superset: null | string;
         };
         FloorProposal: {
             /** Format: int32 */
@@ -2434,6 +2832,9 @@ export interface components {
             side: null | components["schemas"]["Side"];
             /** Format: int32 */
             metres: null | number;
+            /** Format: int32 */
+            seconds: null | number;
+            amrap: boolean;
             done: null | components["schemas"]["SetView"];
         };
         FloorView: {
@@ -2490,6 +2891,12 @@ export interface components {
         };
         /** @enum {unknown} */
         Hold: "back" | "front" | "chest" | "hands" | "hips" | "sides" | "free" | "reach";
+        HoldPart: {
+            /** Format: int32 */
+            shortest: number;
+            /** Format: int32 */
+            longest: number;
+        };
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -2568,6 +2975,8 @@ export interface components {
             /** Format: int32 */
             rung: number;
         };
+        /** @enum {unknown} */
+        LastSet: "alike" | "amrap" | null;
         LeanPicture: {
             predicted: null | components["schemas"]["FigurePart"];
             observed: components["schemas"]["FigurePart"];
@@ -2751,6 +3160,10 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        MuscleLedger: {
+            muscle: components["schemas"]["Muscle"];
+            weeks: components["schemas"]["MuscleWeek"][];
+        };
         /** @enum {unknown} */
         MuscleLength: "long" | "mid" | "short";
         MuscleShare: {
@@ -2764,6 +3177,22 @@ export interface components {
             before: number;
             /** Format: double */
             after: number;
+        };
+        MuscleWeek: {
+            /** Format: int32 */
+            week: number;
+            /** Format: double */
+            sets: number;
+            /** Format: double */
+            direct: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            sessions: number;
+            /** Format: double */
+            mostInSession: number;
         };
         NewId: {
             /** Format: uuid */
@@ -2868,6 +3297,15 @@ export interface components {
             number: number;
             outOfDate: boolean;
             changes: string[];
+        };
+        PlanRequest: {
+            /** Format: date */
+            start: string;
+            kind?: null | components["schemas"]["BlockKind"];
+            /** Format: int32 */
+            weeks?: null | number;
+            focus?: null | components["schemas"]["BlockFocus"];
+            base?: null | components["schemas"]["BlockBase"];
         };
         PlateSection: {
             /** Format: double */
@@ -3253,9 +3691,31 @@ export interface components {
             school: components["schemas"]["AccessorySchool"];
         };
         /** @enum {unknown} */
+        TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
+        /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
         /** @enum {unknown} */
         Verdict: "accepted" | "rejected" | "added" | null;
+        VersionDifference: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            changes: string[];
+        };
+        VersionLine: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date */
+            start: string;
+            kind: components["schemas"]["BlockKind"];
+            /** Format: int32 */
+            weeks: number;
+            /** Format: int32 */
+            edits: number;
+        };
         WarmUpPart: {
             /** Format: double */
             kg: number;
@@ -3269,6 +3729,20 @@ export interface components {
             number: number;
             kind: components["schemas"]["WeekKind"];
             sessions: components["schemas"]["SessionPart"][];
+        };
+        WeekTotals: {
+            /** Format: int32 */
+            week: number;
+            /** Format: double */
+            tonnage: number;
+            /** Format: double */
+            meanPercent: null | number;
+            /** Format: double */
+            axial: number;
+            /** Format: double */
+            soreness: number;
+            /** Format: int32 */
+            minutes: number;
         };
         /** @enum {unknown} */
         Weekday: "mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun";
@@ -3291,6 +3765,7 @@ export type AskView = components['schemas']['AskView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarSection = components['schemas']['BarSection'];
+export type BlockBase = components['schemas']['BlockBase'];
 export type BlockFocus = components['schemas']['BlockFocus'];
 export type BlockKind = components['schemas']['BlockKind'];
 export type BlockPart = components['schemas']['BlockPart'];
@@ -3299,8 +3774,11 @@ export type BlockView = components['schemas']['BlockView'];
 export type BodyPart = components['schemas']['BodyPart'];
 export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
+export type CellView = components['schemas']['CellView'];
+export type ChainLink = components['schemas']['ChainLink'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
+export type CheckView = components['schemas']['CheckView'];
 export type ChosenLine = components['schemas']['ChosenLine'];
 export type ChosenPart = components['schemas']['ChosenPart'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
@@ -3308,6 +3786,8 @@ export type ClientLine = components['schemas']['ClientLine'];
 export type ClientSection = components['schemas']['ClientSection'];
 export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
+export type CopyBlock = components['schemas']['CopyBlock'];
+export type CopyResult = components['schemas']['CopyResult'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
 export type DayView = components['schemas']['DayView'];
@@ -3316,6 +3796,9 @@ export type Decision = components['schemas']['Decision'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
 export type DowelContact = components['schemas']['DowelContact'];
+export type EditBlock = components['schemas']['EditBlock'];
+export type EditKind = components['schemas']['EditKind'];
+export type EditSection = components['schemas']['EditSection'];
 export type EffectView = components['schemas']['EffectView'];
 export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
@@ -3351,6 +3834,7 @@ export type HealthQuestion = components['schemas']['HealthQuestion'];
 export type HealthSection = components['schemas']['HealthSection'];
 export type HealthView = components['schemas']['HealthView'];
 export type Hold = components['schemas']['Hold'];
+export type HoldPart = components['schemas']['HoldPart'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
 export type ImportText = components['schemas']['ImportText'];
@@ -3364,6 +3848,7 @@ export type KeyRange = components['schemas']['KeyRange'];
 export type KitSet = components['schemas']['KitSet'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
+export type LastSet = components['schemas']['LastSet'];
 export type LeanPicture = components['schemas']['LeanPicture'];
 export type LedgerPart = components['schemas']['LedgerPart'];
 export type LedgerWeekPart = components['schemas']['LedgerWeekPart'];
@@ -3385,9 +3870,11 @@ export type ModelNote = components['schemas']['ModelNote'];
 export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
 export type MuscleBand = components['schemas']['MuscleBand'];
+export type MuscleLedger = components['schemas']['MuscleLedger'];
 export type MuscleLength = components['schemas']['MuscleLength'];
 export type MuscleShare = components['schemas']['MuscleShare'];
 export type MuscleShift = components['schemas']['MuscleShift'];
+export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
 export type Origin = components['schemas']['Origin'];
@@ -3405,6 +3892,7 @@ export type PickKind = components['schemas']['PickKind'];
 export type PickLine = components['schemas']['PickLine'];
 export type PlanDocument = components['schemas']['PlanDocument'];
 export type PlanPreview = components['schemas']['PlanPreview'];
+export type PlanRequest = components['schemas']['PlanRequest'];
 export type PlateSection = components['schemas']['PlateSection'];
 export type Pose = components['schemas']['Pose'];
 export type Position = components['schemas']['Position'];
@@ -3461,11 +3949,15 @@ export type StrengthSection = components['schemas']['StrengthSection'];
 export type SubstituteLine = components['schemas']['SubstituteLine'];
 export type SweepPart = components['schemas']['SweepPart'];
 export type TakeSchool = components['schemas']['TakeSchool'];
+export type TargetKind = components['schemas']['TargetKind'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
+export type VersionDifference = components['schemas']['VersionDifference'];
+export type VersionLine = components['schemas']['VersionLine'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];
 export type WeekKind = components['schemas']['WeekKind'];
 export type WeekPart = components['schemas']['WeekPart'];
+export type WeekTotals = components['schemas']['WeekTotals'];
 export type Weekday = components['schemas']['Weekday'];
 export type WithdrawSet = components['schemas']['WithdrawSet'];
 export type WorkSets = components['schemas']['WorkSets'];

@@ -18,6 +18,8 @@ const Catalogue = lazy(() => import('../views/catalogue/Catalogue').then((m) => 
 const Exercises = lazy(() => import('../views/exercises/Exercises').then((m) => ({ default: m.Exercises })))
 const Levers = lazy(() => import('../views/levers/Levers').then((m) => ({ default: m.Levers })))
 const Block = lazy(() => import('../views/block/Block').then((m) => ({ default: m.Block })))
+const PrintBlock = lazy(() => import('../views/print/PrintBlock').then((m) => ({ default: m.PrintBlock })))
+const PrintSession = lazy(() => import('../views/print/PrintSession').then((m) => ({ default: m.PrintSession })))
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
 
 export function App() {
@@ -48,6 +50,8 @@ export function App() {
           <Route path="clients/:id/block" element={<Block />} />
         </Route>
         <Route path="clients/:id/floor" element={<Floor />} />
+        <Route path="clients/:id/print/block" element={<PrintBlock />} />
+        <Route path="clients/:id/print/session" element={<PrintSession />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
     </Suspense>

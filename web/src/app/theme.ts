@@ -14,6 +14,10 @@ const config = defineConfig({
       scrollbarColor: 'var(--nz-colors-edge) transparent',
       '@media (prefers-reduced-motion: reduce)': { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' },
     },
+    '@page': { margin: '12mm' },
+    'html, body, #root, #root > *': {
+      '@media print': { height: 'auto !important', overflow: 'visible !important', background: '#fff !important' },
+    },
     '[data-print=no]': { '@media print': { display: 'none !important' } },
   },
   theme: {

@@ -1,14 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { BlockSection, BlockView } from '../api/schema'
+import type { BlockView, CopyBlock, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
+import { useFileChange } from './useFileChange'
+
+const path = (id: string) => ({ params: { path: { id } } })
 
 /** The block in force; null when none was made yet. */
 export function useBlock(id: string): Fetched<BlockView | null> {
   return fetched(
     useQuery({
       queryKey: ['client', id, 'block'],
-      queryFn: async () => (await answer(api.GET('/api/clients/{id}/block', { params: { path: { id } } }))) ?? null,
+      queryFn: async () => (await answer(api.GET('/api/clients/{id}/block', path(id)))) ?? null,
     }),
   )
 }
@@ -16,7 +19,61 @@ export function useBlock(id: string): Fetched<BlockView | null> {
 export function useMakePlan(id: string) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (body: BlockSection) => answer(api.POST('/api/clients/{id}/plans', { params: { path: { id } }, body })),
+    mutationFn: (body: PlanRequest) => answer(api.POST('/api/clients/{id}/plans', { ...path(id), body })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
+/** The block as it would be with these edits; fetched only while there are some to try. */
+export function useBlockDraft(id: string, number: number, edits: readonly EditSection[] | null): Fetched<BlockView> {
+  return fetched(
+    useQuery({
+      queryKey: ['client', id, 'block', 'draft', number, edits],
+      enabled: edits !== null,
+      retry: false,
+      queryFn: () => answer(api.POST('/api/clients/{id}/block/preview', { ...path(id), body: { number, edits: [...(edits ?? [])] } })),
+    }),
+  )
+}
+
+export function useKeepEdits(id: string, number: number) {
+  return useFileChange(id, (edits: readonly EditSection[]) =>
+    answer(api.PUT('/api/clients/{id}/block/edits', { ...path(id), body: { number, edits: [...edits] } })),
+  )
+}
+
+/** The newest versions of the plan. */
+export function useVersions(id: string): Fetched<readonly VersionLine[]> {
+  return fetched(
+    useQuery({
+      queryKey: ['client', id, 'versions'],
+      queryFn: () => answer(api.GET('/api/clients/{id}/block/versions', path(id))),
+    }),
+  )
+}
+
+/** What the plan in force has otherwise than an older version; fetched only when one is asked about. */
+export function useVersionDifference(id: string, number: number | null): Fetched<VersionDifference> {
+  return fetched(
+    useQuery({
+      queryKey: ['client', id, 'versions', number],
+      enabled: number !== null,
+      queryFn: () =>
+        answer(api.GET('/api/clients/{id}/block/versions/{number}/difference', { params: { path: { id, number: number ?? 0 } } })),
+    }),
+  )
+}
+
+export function useRestoreVersion(id: string) {
+  return useFileChange(id, (number: number) =>
+    answer(api.POST('/api/clients/{id}/block/versions/{number}/restoration', { params: { path: { id, number } } })),
+  )
+}
+
+export function useCopyBlock(id: string) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: CopyBlock) => answer(api.POST('/api/clients/{id}/block/copies', { ...path(id), body })),
     onSuccess: () => queries.invalidateQueries(),
   })
 }

@@ -1,20 +1,27 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Box, Flex } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
+import { useBlockEdits } from '../../hooks/useBlockEdits'
 import { useCatalogue } from '../../hooks/useClients'
-import { words } from '../../text/codes'
 import { today } from '../../text/dates'
-import { Plain } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { OutOfDate } from '../findings/OutOfDate'
+import { AddExercise } from './AddExercise'
 import { BlockBecause } from './BlockBecause'
 import { BlockGrid } from './BlockGrid'
-import { Checks } from './Checks'
-import { cellAt, nextPlace, type Place } from './grid'
+import { BlockHead, type OpenPart } from './BlockHead'
+import { Chain } from './Chain'
+import { CopyTo } from './CopyTo'
+import { EditBar } from './EditBar'
+import type { FieldKey } from './fields'
+import { cellAt, cellView, held, type Place } from './grid'
 import { IronPanel } from './IronPanel'
+import { PassedOver } from './PassedOver'
 import { PlanForm } from './PlanForm'
+import { Remarks } from './Remarks'
+import { Versions } from './Versions'
 
 /** The block: weeks across, sessions down, the set in focus on the iron panel, its reasons at the foot. */
 export function Block() {
@@ -31,64 +38,89 @@ export function Block() {
         <Caution word="Stop">{block.data.stop ?? 'There is no block.'}</Caution>
       </Box>
     )
-  return <BlockPage key={id + block.data.number} clientId={id} view={block.data} block={block.data.plan.block} catalogue={catalogue.data} />
+  return <BlockPage key={id + block.data.number} clientId={id} kept={block.data} catalogue={catalogue.data} />
 }
 
-function BlockPage({
-  clientId,
-  view,
-  block,
-  catalogue,
-}: {
-  clientId: string
-  view: BlockView
-  block: BlockPart
-  catalogue: readonly ExerciseLine[]
-}) {
+function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: BlockView; catalogue: readonly ExerciseLine[] }) {
   const [search] = useSearchParams()
-  const [place, setPlace] = useState<Place>(() => nextPlace(block, today()))
+  const edits = useBlockEdits(clientId, kept)
+  const { view } = edits
+  const block = view.plan.block as BlockPart
+  const [at, setAt] = useState<Place | null>(null)
+  const [field, setField] = useState<FieldKey>('reps')
   const [panel, setPanel] = useState(true)
   const [whole, setWhole] = useState(false)
-  const [planning, setPlanning] = useState(search.get('plan') === 'again')
+  const [open, setOpen] = useState<OpenPart | null>(search.get('plan') === 'again' ? 'plan' : null)
   const name = (exercise: string) => catalogue.find((line) => line.id === exercise)?.name ?? exercise
+  const place = held(block, at, today())
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const inGrid = event.target instanceof HTMLElement && event.target.closest('[role=grid]')
-      if (!inGrid || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'p') setPanel((open) => !open)
-      if (event.key === 'b') setWhole((open) => !open)
+      if (!inGrid || event.target.tagName === 'INPUT' || event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key === 'p') setPanel((is) => !is)
+      if (event.key === 'b') setWhole((is) => !is)
+      if (event.key === 'a') {
+        event.preventDefault()
+        setOpen('add')
+      }
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   }, [])
-  const cell = cellAt(block, place)
-  const weeks = `${block.weeks.length} ${block.weeks.length === 1 ? 'week' : 'weeks'}`
+  const cell = place ? cellAt(block, place) : null
+  const close = () => setOpen(null)
   return (
     <Flex direction="column" h={{ lg: '100%' }} minH="100%">
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }}>
-        <Box flex="1" minW={0} overflow={{ lg: 'auto' }}>
-          <Flex px={2.5} minH="46px" align="center" justify="space-between" gap={3} wrap="wrap" data-print="no">
-            <chakra.h1 fontSize="17px" fontWeight="650">
-              {words(block.kind ?? '')}, {weeks}
-            </chakra.h1>
-            <Flex gap={2} align="center">
-              {!panel && (
-                <Plain size="sm" onClick={() => setPanel(true)}>
-                  Show the panel
-                </Plain>
-              )}
-              <Plain size="sm" onClick={() => setPlanning(!planning)} aria-expanded={planning}>
-                {view.outOfDate ? 'Plan again' : 'Plan the next block'}
-              </Plain>
-            </Flex>
-          </Flex>
-          {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setPlanning(true)} />}
-          {planning && <PlanForm clientId={clientId} title="Plan a block" onDone={() => setPlanning(false)} />}
-          <BlockGrid block={block} view={view} name={name} place={place} onPlace={setPlace} />
-          <Checks checks={view.plan.checks} passedOver={view.plan.passedOver} name={name} />
+        <Box flex="1" minW={0} overflow={{ lg: 'auto' }} id="block-work">
+          <BlockHead
+            clientId={clientId}
+            view={view}
+            open={open}
+            onOpen={(part) => setOpen(open === part ? null : part)}
+            panel={panel}
+            onPanel={() => setPanel(!panel)}
+          />
+          <EditBar edits={edits} field={field} onField={setField} name={name} />
+          {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}
+          {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" onDone={close} />}
+          {open === 'versions' && <Versions clientId={clientId} current={kept.number} onDone={close} />}
+          {open === 'copy' && <CopyTo clientId={clientId} start={block.start} onDone={close} />}
+          {open === 'chain' && <Chain view={view} />}
+          {open === 'add' && (
+            <AddExercise
+              block={block}
+              place={place}
+              catalogue={catalogue}
+              onAdd={(made) => {
+                edits.push(...made)
+                const first = made[0]
+                if (first) setAt({ week: first.week, day: first.day, exercise: first.exercise ?? '' })
+                close()
+              }}
+              onLeave={close}
+            />
+          )}
+          {place ? (
+            <BlockGrid block={block} view={view} name={name} place={place} onPlace={setAt} field={field} onField={setField} edits={edits} />
+          ) : (
+            <Box px={2.5} py={5}>
+              The weeks are empty. Add an exercise to a day, or plan a block.
+            </Box>
+          )}
+          <Remarks clientId={clientId} edits={edits} name={name} onPlace={setAt} />
+          <PassedOver rows={view.plan.passedOver} name={name} />
         </Box>
-        {panel && cell && (
-          <IronPanel cell={cell} view={view} place={place} name={name} clientId={clientId} onFold={() => setPanel(false)} />
+        {panel && cell && place && (
+          <IronPanel
+            cell={cell}
+            more={cellView(view.cells, place)}
+            view={view}
+            place={place}
+            name={name}
+            clientId={clientId}
+            onFold={() => setPanel(false)}
+          />
         )}
       </Flex>
       {cell && <BlockBecause cell={cell} view={view} name={name} clientId={clientId} whole={whole} onWhole={() => setWhole(!whole)} />}

@@ -1,163 +1,179 @@
+import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { type KeyboardEvent, useEffect, useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import type { BlockPart, BlockView } from '../../api/schema'
+import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
-import { shortDate, today } from '../../text/dates'
-import { mass, massUnit } from '../../text/numbers'
-import { Numeral } from '../../ui/Numeral'
-import { Tape } from '../../ui/Tape'
-import { cellAt, doneOf, loadAsMade, move, type Place, percentInWords, setsInWords, tapeOf, topSet } from './grid'
+import { shortDate } from '../../text/dates'
+import { BlockCell } from './BlockCell'
+import { DayHead, dropId, SessionHead } from './DayRow'
+import { type FieldKey, fieldOf, write } from './fields'
+import { cellAt, type Day, daysFrom, type Place, rowsOf } from './grid'
+import { LedgerRows } from './LedgerRows'
+import { useGridKeys } from './useGridKeys'
 
-interface Props {
+export interface GridProps {
   block: BlockPart
   view: BlockView
   name: (exercise: string) => string
   place: Place
   onPlace: (place: Place) => void
+  field: FieldKey
+  onField: (field: FieldKey) => void
+  edits: BlockEdits
 }
 
 const Row = chakra('tr')
 const Head = chakra('th', {
   base: { textAlign: 'left', verticalAlign: 'top', fontWeight: 600, borderBottom: '1px solid', borderColor: 'hair', px: 2.5 },
 })
-const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
 const lead = { base: '112px', md: '170px' }
 
-/** Weeks across, sessions down; each exercise a row of tapes that shows the wave. Arrow keys move, Enter opens the floor. */
-export function BlockGrid({ block, view, name, place, onPlace }: Props) {
+/** Weeks across, sessions down; each exercise a row of tapes that shows the wave. It is edited like a sheet: arrows, a number, Enter. */
+export function BlockGrid(props: GridProps) {
+  const { block, view, name, place, onPlace, field, edits } = props
   const grid = useRef<HTMLTableElement>(null)
+  const [typing, setTyping] = useState<string | null>(null)
+  const [dragging, setDragging] = useState(false)
   const navigate = useNavigate()
   const { id } = useParams()
   const moved = useRef(false)
   useEffect(() => {
     if (moved.current) grid.current?.querySelector<HTMLElement>('[data-focus=true]')?.focus()
     moved.current = false
-  }, [place])
-  const onKey = (event: KeyboardEvent) => {
-    if (event.key === 'Enter') {
-      const cell = cellAt(block, place)
-      if (cell) navigate(`/clients/${id}/floor?date=${cell.session.date}`)
-      return
-    }
-    const next = move(block, place, event.key)
-    if (next === place || event.ctrlKey || event.metaKey || event.altKey) return
-    event.preventDefault()
+  }, [place, typing])
+  const go = (next: Place) => {
     moved.current = true
     onPlace(next)
   }
+  const stop = () => {
+    moved.current = true
+    setTyping(null)
+  }
+  const onKey = useGridKeys({
+    ...props,
+    typing,
+    go,
+    type: setTyping,
+    openFloor: () => {
+      const cell = cellAt(block, place)
+      if (cell) navigate(`/clients/${id}/floor?date=${cell.session.date}`)
+    },
+  })
+  const commit = (typed: string, next: Place) => {
+    const cell = cellAt(block, place)
+    if (cell && typed.trim() !== '') edits.push(write(place, fieldOf(field).written(typed, cell.item)))
+    stop()
+    go(next)
+  }
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
+  const drop = (event: DragEndEvent) => {
+    setDragging(false)
+    const from = event.active.data.current as { weeks: number[]; day: Day } | undefined
+    const to = event.over?.data.current as { day: Day } | undefined
+    if (!from || !to || from.day === to.day) return
+    edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
+  }
+  const rows = rowsOf(block)
+  const free = daysFrom(block.start).filter((day) => rows.every((row) => row.day !== day))
   return (
-    <Box overflowX="auto">
-      <chakra.table
-        ref={grid}
-        role="grid"
-        aria-label="Block"
-        w="100%"
-        minW={`${block.weeks.length * 132 + 130}px`}
-        borderCollapse="collapse"
-        onKeyDown={onKey}
-      >
-        <thead>
-          <Row bg="plate" borderTop="1px solid" borderColor="hair">
-            <Head scope="col" w={lead} position="sticky" left={0} bg="plate" zIndex={1} py={2}>
-              Lift
-            </Head>
-            {block.weeks.map((week) => (
-              <Head key={week.number} scope="col" py={2} borderLeft="1px solid" borderLeftColor="hair">
-                <Flex justify="space-between" gap={2} align="baseline">
-                  <Box as="span" whiteSpace="nowrap">
-                    {week.kind === 'load' ? 'Week ' : ''}
-                    {week.number}
-                  </Box>
-                  <Box as="span" fontSize="13px" fontWeight="400" color="quiet" whiteSpace="nowrap">
-                    {week.kind === 'load' ? '' : `${week.kind} `}
-                    {week.sessions[0] ? shortDate(week.sessions[0].date) : ''}
-                  </Box>
-                </Flex>
-              </Head>
-            ))}
-          </Row>
-        </thead>
-        {(block.weeks[0]?.sessions ?? []).map((session, s) => (
-          <tbody key={session.day}>
-            <Row bg="plate">
-              <Head scope="rowgroup" position="sticky" left={0} bg="plate" zIndex={1} py={1} fontWeight="650">
-                {weekdayNames[session.day]}
+    <DndContext sensors={sensors} onDragStart={() => setDragging(true)} onDragCancel={() => setDragging(false)} onDragEnd={drop}>
+      <Box overflowX="auto">
+        <chakra.table
+          ref={grid}
+          role="grid"
+          aria-label="Block"
+          w="100%"
+          minW={`${block.weeks.length * 132 + 130}px`}
+          borderCollapse="collapse"
+          onKeyDown={onKey}
+        >
+          <thead>
+            <Row bg="plate" borderTop="1px solid" borderColor="hair">
+              <Head scope="col" w={lead} position="sticky" left={0} bg="plate" zIndex={1} py={2}>
+                Lift
               </Head>
               {block.weeks.map((week) => (
-                <Cell
-                  key={week.number}
-                  bg="plate"
-                  px={2.5}
-                  py={1}
-                  color={week.sessions[s]?.date === today() ? 'ink' : 'quiet'}
-                  fontSize="14px"
-                >
-                  {week.sessions[s]?.date === today() ? 'today, ' : ''}
-                  {week.sessions[s]?.minutes} min
-                </Cell>
+                <Head key={week.number} scope="col" py={2} borderLeft="1px solid" borderLeftColor="hair">
+                  <Flex justify="space-between" gap={2} align="baseline">
+                    <Box as="span" whiteSpace="nowrap">
+                      {week.kind === 'load' ? 'Week ' : ''}
+                      {week.number}
+                    </Box>
+                    <Box as="span" fontSize="13px" fontWeight="400" color="quiet" whiteSpace="nowrap">
+                      {week.kind === 'load' ? '' : `${week.kind} `}
+                      {week.sessions[0] ? shortDate(week.sessions[0].date) : ''}
+                    </Box>
+                  </Flex>
+                </Head>
               ))}
             </Row>
-            {session.items.map((item, i) => (
-              <Row key={item.exercise}>
-                <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
-                  {name(item.exercise)}
-                  <Box fontSize="14px" fontWeight="400" color="quiet">
-                    {words(item.role)}
-                  </Box>
-                </Head>
-                {block.weeks.map((week, w) => (
-                  <BlockCell
-                    key={week.number}
-                    at={{ session: s, item: i, week: w }}
-                    {...{ block, view, name, onPlace }}
-                    focused={place.session === s && place.item === i && place.week === w}
-                  />
+          </thead>
+          {rows.map((row) => (
+            <tbody key={row.day}>
+              <Row bg="plate">
+                <DayHead day={row.day} weeks={block.weeks.map((week) => week.number)} />
+                {block.weeks.map((week) => (
+                  <SessionHead key={week.number} week={week} day={row.day} remarks={view.remarks} edits={edits} />
                 ))}
               </Row>
-            ))}
-          </tbody>
-        ))}
-      </chakra.table>
-    </Box>
+              {row.exercises.map((exercise) => (
+                <Row key={exercise}>
+                  <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
+                    {name(exercise)}
+                    <Box fontSize="14px" fontWeight="400" color="quiet">
+                      {words(roleOf(block, row.day, exercise))}
+                    </Box>
+                  </Head>
+                  {block.weeks.map((week) => {
+                    const at = { week: week.number, day: row.day, exercise }
+                    const focused = place.week === at.week && place.day === at.day && place.exercise === at.exercise
+                    return (
+                      <BlockCell
+                        key={week.number}
+                        at={at}
+                        block={block}
+                        view={view}
+                        name={name}
+                        focused={focused}
+                        typing={focused ? typing : null}
+                        field={field}
+                        onPlace={onPlace}
+                        onType={setTyping}
+                        onCommit={commit}
+                        onCancel={stop}
+                      />
+                    )
+                  })}
+                </Row>
+              ))}
+            </tbody>
+          ))}
+          {dragging && free.length > 0 && (
+            <tbody>
+              {free.map((day) => (
+                <Row key={day} bg="plate">
+                  <Head scope="row">{weekdayNames[day]}</Head>
+                  {block.weeks.map((week) => (
+                    <SessionHead key={dropId(week.number, day)} week={week} day={day} remarks={[]} edits={edits} />
+                  ))}
+                </Row>
+              ))}
+            </tbody>
+          )}
+          <LedgerRows view={view} />
+        </chakra.table>
+      </Box>
+    </DndContext>
   )
 }
 
-function BlockCell({ at, block, view, name, focused, onPlace }: Omit<Props, 'place'> & { at: Place; focused: boolean }) {
-  const cell = cellAt(block, at)
-  if (!cell) return <Cell />
-  const { item, session } = cell
-  const top = topSet(item)
-  const done = doneOf(view.done, session.date, item.exercise)
-  const made = loadAsMade(view.asMade, at)
-  const changed = done.length === 0 && made !== null && top.kg !== null && top.kg !== made
-  const label = `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}, ${percentInWords(top.percent, top.rpe)}, ${top.kg ? mass(top.kg) : 'by effort'}${done.length > 0 ? `, ${done.length} of ${item.sets.length} done` : ''}${changed ? `, was ${mass(made)}` : ''}${top.kg ? `, ${massUnit()}` : ''}`
-  return (
-    <Cell
-      tabIndex={focused ? 0 : -1}
-      data-focus={focused}
-      aria-selected={focused}
-      onClick={() => onPlace(at)}
-      onFocus={() => !focused && onPlace(at)}
-      bg={focused ? 'lifted' : undefined}
-      boxShadow={focused ? 'inset 0 0 0 2px var(--nz-colors-ink)' : undefined}
-      cursor="default"
-    >
-      <chakra.span srOnly>{label}</chakra.span>
-      <Box px={2.5} pt={2} pb={1.5} aria-hidden>
-        <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
-        <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
-          <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" fontWeight="500" />
-          {top.kg !== null && top.kg !== undefined && <Numeral value={mass(top.kg)} size="17px" />}
-        </Flex>
-        {(done.length > 0 || changed) && (
-          <Flex justify="space-between" fontSize="13px" color="quiet" mt={0.5}>
-            <span>{done.length > 0 ? `${done.length} of ${item.sets.length} done` : ''}</span>
-            {changed && <span>was {mass(made)}</span>}
-          </Flex>
-        )}
-      </Box>
-    </Cell>
-  )
+const roleOf = (block: BlockPart, day: Day, exercise: string): string => {
+  for (const week of block.weeks) {
+    const cell = cellAt(block, { week: week.number, day, exercise })
+    if (cell) return cell.item.role ?? ''
+  }
+  return ''
 }

@@ -1,14 +1,16 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { Link } from 'react-router'
-import type { BlockView } from '../../api/schema'
+import type { BlockView, CellView } from '../../api/schema'
+import { words } from '../../text/codes'
 import { dayName } from '../../text/dates'
 import { clock, mass, massUnit, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
-import { type Cell, cellAt, doneOf, type Place, setsInWords, topSet } from './grid'
+import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from './grid'
 
 interface Props {
   cell: Cell
+  more: CellView | undefined
   view: BlockView
   place: Place
   name: (exercise: string) => string
@@ -17,10 +19,10 @@ interface Props {
 }
 
 /** The numbers of the set in focus: load, how to build it, sets, effort, tempo, rest, and the one thing to watch. */
-export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) {
+export function IronPanel({ cell, more, view, place, name, clientId, onFold }: Props) {
   const { item, session, week } = cell
   const top = topSet(item)
-  const weekBefore = view.plan.block && place.week > 0 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
+  const weekBefore = view.plan.block && place.week > 1 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
   const before = weekBefore ? topSet(weekBefore.item).perSide : null
   const done = doneOf(view.done, session.date, item.exercise)
   return (
@@ -92,6 +94,13 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
         </Labelled>
       </Grid>
 
+      {more && (
+        <Box mb={3} fontSize="14px" color="iron.quiet">
+          {plain(more.underTensionSeconds, 0)} s under load a set; rest at least {clock(more.leastRestSeconds)}
+          {more.shape && more.shape !== 'straight' ? `; ${words(more.shape).toLowerCase()} sets` : ''}
+          {more.pinned.length > 0 ? `; by hand: ${more.pinned.join(', ')}` : ''}
+        </Box>
+      )}
       {item.settings.note && (
         <Box mb={3} fontSize="15px">
           {item.settings.note}
@@ -105,7 +114,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
         </caption>
         <tbody>
           {item.warmUp.map((set) => (
-            <SetRow key={`w-${set.kg}-${set.reps}`} kind="warm-up" kg={set.kg} reps={set.reps} note="" />
+            <SetRow key={`w-${set.kg}-${set.reps}`} kind="warm-up" kg={set.kg} reps={String(set.reps)} note="" />
           ))}
           {item.sets.map((set, i) => {
             const was = done.find((row) => row.place === i)
@@ -114,7 +123,7 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
                 key={`s-${i + 1}`}
                 kind={set.side ? `set ${i + 1}, ${set.side}` : `set ${i + 1}`}
                 kg={set.kg ?? null}
-                reps={set.metres ?? set.reps ?? 0}
+                reps={repsInWords(set)}
                 note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
               />
             )
@@ -135,6 +144,12 @@ export function IronPanel({ cell, view, place, name, clientId, onFold }: Props) 
           Open on the floor
         </Box>
       </Link>
+      <Link
+        to={`/clients/${clientId}/print/session?date=${session.date}`}
+        style={{ display: 'block', marginTop: 10, fontSize: 14, textDecoration: 'underline' }}
+      >
+        Session sheet for paper
+      </Link>
     </Box>
   )
 }
@@ -145,14 +160,14 @@ function effortOf(rpes: readonly number[]): string {
   return low === high ? plain(low) : `${plain(low)}–${plain(high)}`
 }
 
-function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: number; note: string }) {
+function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: string }) {
   return (
     <tr>
       <chakra.th scope="row" textAlign="left" fontWeight="400" color="iron.quiet" py={0.5}>
         {kind}
       </chakra.th>
       <chakra.td textAlign="right" py={0.5}>
-        <Numeral value={kg === null ? `${reps}` : `${reps} × ${mass(kg)}`} size="15px" />
+        <Numeral value={kg === null ? reps : `${reps} × ${mass(kg)}`} size="15px" />
       </chakra.td>
       <chakra.td textAlign="right" color="iron.quiet" py={0.5} pl={3} whiteSpace="nowrap">
         {note}

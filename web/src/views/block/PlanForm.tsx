@@ -1,6 +1,6 @@
 import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { BlockKind } from '../../api/schema'
+import type { BlockBase, BlockKind } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
 import { options } from '../../text/codes'
@@ -16,7 +16,7 @@ const kinds = [
 
 /** Asks for a block: when it starts, how long it is, what it is for. */
 export function PlanForm({ clientId, title, onDone }: { clientId: string; title: string; onDone?: () => void }) {
-  const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto' })
+  const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
   const error = fieldErrors(make.error, '')
   const { value, set } = draft
@@ -29,7 +29,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
       onSubmit={(event) => {
         event.preventDefault()
         make.mutate(
-          { start: value.start, weeks: typedNumber(value.weeks), kind: value.kind as BlockKind },
+          { start: value.start, weeks: typedNumber(value.weeks), kind: value.kind as BlockKind, base: value.base as BlockBase },
           {
             onSuccess: () => {
               draft.reset()
@@ -42,7 +42,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
       <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
         {title}
       </chakra.h2>
-      <Grid templateColumns={{ base: '1fr 1fr', lg: '160px 100px 200px auto' }} gap={4} alignItems="start">
+      <Grid templateColumns={{ base: '1fr 1fr', lg: '150px 90px 180px 180px auto' }} gap={4} alignItems="start">
         <TextField
           label="Starts"
           type="date"
@@ -53,6 +53,15 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
         />
         <NumberField label="Weeks" value={value.weeks} error={error('weeks')} onValue={(weeks) => set({ weeks })} />
         <SelectField label="Kind" value={value.kind} options={kinds} onValue={(kind) => set({ kind })} />
+        <SelectField
+          label="Start from"
+          value={value.base}
+          options={[
+            { value: 'made', label: 'A plan made here' },
+            { value: 'empty', label: 'Empty weeks' },
+          ]}
+          onValue={(base) => set({ base })}
+        />
         <Box pt={{ lg: '25px' }}>
           <Primary type="submit" loading={make.isPending} loadingText="Planning">
             Make the block

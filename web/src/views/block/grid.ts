@@ -1,12 +1,15 @@
-import type { BlockPart, ItemPart, PlanDocument, SessionPart, SetView, WeekPart } from '../../api/schema'
+import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../../api/schema'
+import { weekdays } from '../../text/codes'
 import { plain } from '../../text/numbers'
 import type { TapeSet } from '../../ui/Tape'
 
-/** Where the focus is: which session of the week, which exercise in it, which week. */
+export type Day = NonNullable<Weekday>
+
+/** Where the focus is: which week from 1, which weekday, which exercise. */
 export interface Place {
-  session: number
-  item: number
   week: number
+  day: Day
+  exercise: string
 }
 
 export interface Cell {
@@ -16,22 +19,42 @@ export interface Cell {
 }
 
 export function cellAt(block: BlockPart, place: Place): Cell | null {
-  const week = block.weeks[place.week]
-  const session = week?.sessions[place.session]
-  const item = session?.items[place.item]
+  const week = block.weeks.find((one) => one.number === place.week)
+  const session = week?.sessions.find((one) => one.day === place.day)
+  const item = session?.items.find((one) => one.exercise === place.exercise)
   return week && session && item ? { week, session, item } : null
 }
 
-/** Every row of the grid: the sessions of week 1 with their exercises. */
-export function rowsOf(block: BlockPart): { session: number; item: number }[] {
-  return (block.weeks[0]?.sessions ?? []).flatMap((session, s) => session.items.map((_, i) => ({ session: s, item: i })))
+export const sessionOn = (week: WeekPart, day: Day): SessionPart | undefined => week.sessions.find((one) => one.day === day)
+
+/** The weekdays of the block in the order of its dates: from the day it starts on. */
+export function daysFrom(start: string): Day[] {
+  const first = (new Date(`${start}T00:00:00Z`).getUTCDay() + 6) % 7
+  return [...weekdays.slice(first), ...weekdays.slice(0, first)]
+}
+
+export interface DayRows {
+  day: Day
+  exercises: readonly string[]
+}
+
+/** The rows of the grid: every training day with every exercise that stands on it in some week, in the order of the sessions. */
+export function rowsOf(block: BlockPart): DayRows[] {
+  return daysFrom(block.start)
+    .map((day) => {
+      const exercises: string[] = []
+      for (const week of block.weeks)
+        for (const item of sessionOn(week, day)?.items ?? []) if (!exercises.includes(item.exercise)) exercises.push(item.exercise)
+      return { day, exercises }
+    })
+    .filter((row) => row.exercises.length > 0)
 }
 
 /** The cell that an arrow key leads to; the same one at an edge. */
 export function move(block: BlockPart, from: Place, key: string): Place {
-  const rows = rowsOf(block)
-  const row = rows.findIndex((r) => r.session === from.session && r.item === from.item)
-  const step = (by: number) => ({ ...(rows[Math.min(rows.length - 1, Math.max(0, row + by))] ?? from), week: from.week })
+  const rows = rowsOf(block).flatMap((row) => row.exercises.map((exercise) => ({ day: row.day, exercise })))
+  const row = rows.findIndex((one) => one.day === from.day && one.exercise === from.exercise)
+  const step = (by: number) => ({ ...from, ...(rows[Math.min(rows.length - 1, Math.max(0, row + by))] ?? {}) })
   switch (key) {
     case 'ArrowDown':
     case 'j':
@@ -40,26 +63,38 @@ export function move(block: BlockPart, from: Place, key: string): Place {
     case 'k':
       return step(-1)
     case 'ArrowRight':
-      return { ...from, week: Math.min(block.weeks.length - 1, from.week + 1) }
+      return { ...from, week: Math.min(block.weeks.length, from.week + 1) }
     case 'ArrowLeft':
-      return { ...from, week: Math.max(0, from.week - 1) }
+      return { ...from, week: Math.max(1, from.week - 1) }
     case 'Home':
-      return { ...from, week: 0 }
+      return { ...from, week: 1 }
     case 'End':
-      return { ...from, week: block.weeks.length - 1 }
+      return { ...from, week: block.weeks.length }
     default:
       return from
   }
 }
 
 /** The first session from today on, as the place to start. */
-export function nextPlace(block: BlockPart, today: string): Place {
-  for (const [week, part] of block.weeks.entries()) {
-    const session = part.sessions.findIndex((s) => s.date >= today)
-    if (session >= 0) return { week, session, item: 0 }
-  }
-  return { week: 0, session: 0, item: 0 }
+export function nextPlace(block: BlockPart, today: string): Place | null {
+  const all = block.weeks.flatMap((week) => week.sessions.map((session) => ({ week, session })))
+  const next = all.find(({ session }) => session.date >= today) ?? all[0]
+  const exercise = next?.session.items[0]?.exercise
+  return next && exercise ? { week: next.week.number, day: next.session.day as Day, exercise } : null
 }
+
+/** The focus that stays on the grid when what it stood on is gone. */
+export function held(block: BlockPart, place: Place | null, today: string): Place | null {
+  if (!place) return nextPlace(block, today)
+  const rows = rowsOf(block)
+  const row = rows.find((one) => one.day === place.day)
+  if (row?.exercises.includes(place.exercise) && place.week <= block.weeks.length) return place
+  const exercise = row?.exercises[0]
+  return row && exercise ? { ...place, exercise, week: Math.min(place.week, block.weeks.length) } : nextPlace(block, today)
+}
+
+export const cellView = (cells: readonly CellView[], place: Place): CellView | undefined =>
+  cells.find((one) => one.week === place.week && one.day === place.day && one.exercise === place.exercise)
 
 export function tapeOf(item: ItemPart): TapeSet[] {
   const work = item.sets[0]
@@ -70,12 +105,23 @@ export function tapeOf(item: ItemPart): TapeSet[] {
   ]
 }
 
-/** 4 × 5, or 5, 5, 4 where sets differ; one-sided work by the side, carries by metres. */
+/** The sets of the side that goes first; all of them where both sides work. */
+export const ofSide = (item: ItemPart) => item.sets.filter((set) => (set.side ?? null) === (item.sets.at(-1)?.side ?? null))
+
+/** What one set is done for: repetitions, metres or seconds; a plus where it is an AMRAP. */
+export function repsInWords(set: ItemPart['sets'][number]): string {
+  if (set.metres) return `${set.metres} m`
+  if (set.seconds) return `${set.seconds} s`
+  return `${set.reps ?? 0}${set.amrap ? '+' : ''}`
+}
+
+/** 4 × 5, or 5, 5, 4 where sets differ; one-sided work by the side, carries by metres, holds by seconds. */
 export function setsInWords(item: ItemPart): string {
   const side = item.sets[0]?.side ?? null
-  const ofSide = item.sets.filter((set) => (set.side ?? null) === side)
-  const work = ofSide.map((set) => (set.metres ? `${set.metres} m` : `${set.reps ?? 0}`))
-  const told = work.every((one) => one === work[0]) ? `${work.length} × ${work[0] ?? ''}` : work.join(', ')
+  const work = ofSide(item).map(repsInWords)
+  const plainWork = work.map((one) => one.replace('+', ''))
+  const amrap = work.some((one) => one.endsWith('+')) ? '+' : ''
+  const told = plainWork.every((one) => one === plainWork[0]) ? `${work.length} × ${plainWork[0] ?? ''}${amrap}` : work.join(', ')
   return side ? `${told} a side` : told
 }
 

@@ -114,15 +114,19 @@ export function Station({ view, item, turn, log, colors }: Props) {
           {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
         </Box>
         <Grid templateColumns="repeat(4, 1fr)" gap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
-          {set.metres === null ? (
-            <Asked label="Reps" value={String(set.reps)} colors={colors} />
-          ) : (
+          {set.metres !== null ? (
             <Asked label="Metres" value={String(set.metres)} colors={colors} />
+          ) : set.seconds !== null ? (
+            <Asked label="Seconds" value={String(set.seconds)} colors={colors} />
+          ) : (
+            <Asked label="Reps" value={set.amrap ? `${set.reps}+` : String(set.reps)} colors={colors} />
           )}
           <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
           <Asked label="Tempo" value={set.tempo} colors={colors} />
           <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
         </Grid>
+        {set.amrap && <Box fontWeight="600">At {set.reps} say how many are left, then go on to as many as possible in good form.</Box>}
+        {item.superset && <Box>Superset {item.superset}: in turn with its partner, then rest.</Box>}
         {item.setUp !== '' && <Box>{item.setUp}</Box>}
         {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
         <Box mt={2}>

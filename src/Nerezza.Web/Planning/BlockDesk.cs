@@ -1,0 +1,54 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Wording;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Plans;
+using Nerezza.Web.Contracts;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>Lays out a block for the desk: as it stands, or as a draft would be.</summary>
+public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
+{
+    private readonly PlanWords _words = new(catalogue);
+    private readonly ChangeWords _changes = new(catalogue);
+
+    /// <summary>The view of a plan with these edits. A stop locks what was planned before, so that no load is on the page until it is cleared.</summary>
+    public BlockView View(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits)
+    {
+        DateOnly start = row.Inputs.Block!.Start;
+        IReadOnlyList<SetView> done = [.. log.Where(set => set.Date >= start).Select(FloorDesk.View)];
+        if (PlanDesk.Stop(file) is { } stop)
+            return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, row.Document with { Block = null }, row.Document with { Block = null }, done, "", "", row.Base, edits, [], [], [], [], [], []);
+        Plan plan = desk.Current(row, file, log, edits);
+        IReadOnlyList<Check> checks = [.. plan.Checks, .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : []];
+        return new BlockView(
+            row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, done,
+            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, [.. plan.Refused.Select(_words.Because)],
+            [.. Cells(plan)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals, Chain(plan, file));
+    }
+
+    /// <summary>What one version has otherwise than another, at today's maxes.</summary>
+    public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
+        new(from.Number, to.Number, [.. PlanDifference.Between(desk.Current(from, file, log), desk.Current(to, file, log)).Select(_changes.Text)]);
+
+    private static IEnumerable<CellView> Cells(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => new CellView(
+        week.Number, session.Day, item.Exercise,
+        [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],
+        item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds)))) ?? [];
+
+    private CheckView Remark(Check check) => new(
+        Codes.Of(check.Code), check.Severity, check.Week, check.Day, check.Exercise, _words.Because(check), PlanWords.Fix(check), [.. check.Fix.Select(EditMapping.ToSection)]);
+
+    private static IReadOnlyList<ChainLink> Chain(Plan plan, ClientFile file)
+    {
+        if (plan.Block is not { } block) return [];
+        DateOnly? next = new[] { file.Client.Facts.Competition?.Date }.Concat((file.Client.Facts.Events ?? []).Select(one => one.Date)).Where(date => date >= block.Start).Min();
+        return BlockChain.From(block.Kind, block.Start, block.Weeks.Count, next);
+    }
+}

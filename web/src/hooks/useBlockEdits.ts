@@ -1,0 +1,66 @@
+import { useEffect, useRef, useState } from 'react'
+import type { BlockView, EditSection } from '../api/schema'
+import { useBlockDraft, useKeepEdits } from './useBlock'
+
+interface History {
+  past: readonly (readonly EditSection[])[]
+  now: readonly EditSection[]
+  future: readonly (readonly EditSection[])[]
+}
+
+/** The coach's edits of a block: tried on the server at every step, undone and redone without limit, kept in this tab until they are saved. */
+export interface BlockEdits {
+  view: BlockView
+  edits: readonly EditSection[]
+  dirty: boolean
+  /** What is wrong with the newest edit, or why saving failed. */
+  problem: string | null
+  working: boolean
+  canUndo: boolean
+  canRedo: boolean
+  push: (...edits: EditSection[]) => void
+  undo: () => void
+  redo: () => void
+  keep: () => void
+  drop: () => void
+}
+
+export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
+  const place = `nerezza.block.${clientId}.${kept.number}`
+  const [history, setHistory] = useState<History>(() => {
+    const typed = sessionStorage.getItem(place)
+    return typed ? (JSON.parse(typed) as History) : { past: [], now: kept.edits, future: [] }
+  })
+  const dirty = JSON.stringify(history.now) !== JSON.stringify(kept.edits)
+  useEffect(() => {
+    if (dirty || history.future.length > 0) sessionStorage.setItem(place, JSON.stringify(history))
+    else sessionStorage.removeItem(place)
+  }, [place, history, dirty])
+  const draft = useBlockDraft(clientId, kept.number, dirty ? history.now : null)
+  const keep = useKeepEdits(clientId, kept.number)
+  const last = useRef(kept)
+  if (!dirty) last.current = kept
+  else if (draft.state === 'ready') last.current = draft.data
+  return {
+    view: last.current,
+    edits: history.now,
+    dirty,
+    problem: dirty && draft.state === 'failed' ? draft.message : (keep.error?.message ?? null),
+    working: dirty && draft.state === 'loading',
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    push: (...edits) => setHistory((at) => ({ past: [...at.past, at.now], now: [...at.now, ...edits], future: [] })),
+    undo: () =>
+      setHistory((at) => {
+        const before = at.past.at(-1)
+        return before ? { past: at.past.slice(0, -1), now: before, future: [at.now, ...at.future] } : at
+      }),
+    redo: () =>
+      setHistory((at) => {
+        const [next, ...later] = at.future
+        return next ? { past: [...at.past, at.now], now: next, future: later } : at
+      }),
+    keep: () => keep.mutate(history.now, { onSuccess: () => sessionStorage.removeItem(place) }),
+    drop: () => setHistory((at) => ({ past: [...at.past, at.now], now: kept.edits, future: [] })),
+  }
+}

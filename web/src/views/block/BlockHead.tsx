@@ -1,0 +1,59 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Link } from 'react-router'
+import type { BlockView } from '../../api/schema'
+import { words } from '../../text/codes'
+import { Plain } from '../../ui/form'
+
+export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
+
+interface Props {
+  clientId: string
+  view: BlockView
+  open: OpenPart | null
+  onOpen: (part: OpenPart) => void
+  panel: boolean
+  onPanel: () => void
+}
+
+/** What this block is, why, what it gives up; and the way to everything about the whole of it. */
+export function BlockHead({ clientId, view, open, onOpen, panel, onPanel }: Props) {
+  const { block } = view.plan
+  if (!block) return null
+  const parts = [
+    ['chain', 'Chain'],
+    ['add', 'Add exercise'],
+    ['versions', 'Versions'],
+    ['copy', 'Copy to'],
+    ['plan', view.outOfDate ? 'Plan again' : 'Plan the next block'],
+  ] as const
+  return (
+    <Box data-print="no">
+      <Flex px={2.5} minH="46px" align="center" justify="space-between" gap={3} wrap="wrap" py={1}>
+        <chakra.h1 fontSize="17px" fontWeight="650">
+          {words(block.kind ?? '')}, {block.weeks.length} {block.weeks.length === 1 ? 'week' : 'weeks'}
+        </chakra.h1>
+        <Flex gap={1.5} align="center" wrap="wrap">
+          {!panel && (
+            <Plain size="sm" onClick={onPanel}>
+              Show the panel
+            </Plain>
+          )}
+          {parts.map(([part, label]) => (
+            <Plain key={part} size="sm" onClick={() => onOpen(part)} aria-expanded={open === part}>
+              {label}
+            </Plain>
+          ))}
+          <Link
+            to={`/clients/${clientId}/print/block`}
+            style={{ textDecoration: 'underline', textUnderlineOffset: '3px', fontSize: '14px' }}
+          >
+            Print
+          </Link>
+        </Flex>
+      </Flex>
+      <Box px={2.5} pb={2} fontSize="14px" color="quiet">
+        {view.kindBecause} {view.favours}
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,93 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core'
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { CheckView, WeekPart } from '../../api/schema'
+import type { BlockEdits } from '../../hooks/useBlockEdits'
+import { weekdayNames, weekdays } from '../../text/codes'
+import { today } from '../../text/dates'
+import { type Day, sessionOn } from './grid'
+
+const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
+
+export const dropId = (week: number, day: Day) => `${week} ${day}`
+
+/** The name of a training day; dragged, it takes the session of every week to another day. */
+export function DayHead({ day, weeks }: { day: Day; weeks: readonly number[] }) {
+  const { setNodeRef, listeners } = useDraggable({ id: `all ${day}`, data: { weeks, day } })
+  return (
+    <chakra.th
+      scope="rowgroup"
+      textAlign="left"
+      position="sticky"
+      left={0}
+      bg="plate"
+      zIndex={1}
+      px={2.5}
+      py={1}
+      fontWeight="650"
+      borderBottom="1px solid"
+      borderColor="hair"
+    >
+      <Box as="span" ref={setNodeRef} {...listeners} cursor="grab" style={{ touchAction: 'none' }}>
+        {weekdayNames[day]}
+      </Box>
+    </chakra.th>
+  )
+}
+
+/** A session of one week: its minutes, how many remarks stand on it, and the day it can be moved to. */
+export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day: Day; remarks: readonly CheckView[]; edits: BlockEdits }) {
+  const session = sessionOn(week, day)
+  const drag = useDraggable({ id: dropId(week.number, day), data: { weeks: [week.number], day }, disabled: !session })
+  const drop = useDroppable({ id: dropId(week.number, day), data: { day } })
+  const here = remarks.filter((one) => one.week === week.number && one.day === day && one.severity !== 'info')
+  return (
+    <Cell ref={drop.setNodeRef} bg={drop.isOver ? 'lifted' : 'plate'} px={2.5} py={0.5} fontSize="14px">
+      {session && (
+        <Flex justify="space-between" align="center" gap={1} color={session.date === today() ? 'ink' : 'quiet'}>
+          <Box
+            ref={drag.setNodeRef}
+            {...drag.listeners}
+            data-drag={dropId(week.number, day)}
+            cursor="grab"
+            style={{ touchAction: 'none' }}
+            whiteSpace="nowrap"
+          >
+            {session.date === today() ? 'today, ' : ''}
+            {session.minutes} min
+          </Box>
+          <Flex align="center" gap={1}>
+            {here.length > 0 && (
+              <a
+                href="#remarks"
+                aria-label={`${here.length} ${here.length === 1 ? 'remark' : 'remarks'} on ${weekdayNames[day]}, week ${week.number}`}
+              >
+                <Box as="span" display="inline-block" w="10px" h="10px" bg="stop" transform="rotate(45deg)" mr={1} />
+                {here.length}
+              </a>
+            )}
+            <chakra.select
+              aria-label={`Move the session of ${weekdayNames[day]}, week ${week.number}`}
+              value={day}
+              data-move={dropId(week.number, day)}
+              bg="transparent"
+              fontSize="13px"
+              maxW="58px"
+              onChange={(event) => {
+                const to = event.target.value
+                if (to === 'missed') edits.push({ kind: 'missed', week: week.number, day })
+                else if (to !== day) edits.push({ kind: 'move-session', week: week.number, day, toDay: to as Day })
+              }}
+            >
+              {weekdays.map((one) => (
+                <option key={one} value={one}>
+                  {(weekdayNames[one] ?? '').slice(0, 3)}
+                </option>
+              ))}
+              <option value="missed">Missed</option>
+            </chakra.select>
+          </Flex>
+        </Flex>
+      )}
+    </Cell>
+  )
+}

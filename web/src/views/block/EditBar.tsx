@@ -1,0 +1,64 @@
+import { Box, Flex } from '@chakra-ui/react'
+import type { BlockEdits } from '../../hooks/useBlockEdits'
+import { Plain, Primary, Toggle } from '../../ui/form'
+import { type FieldKey, fields } from './fields'
+
+interface Props {
+  edits: BlockEdits
+  field: FieldKey
+  onField: (field: FieldKey) => void
+  name: (exercise: string) => string
+}
+
+/** What a typed number changes, undo and redo, and the way to keep or leave what was changed. */
+export function EditBar({ edits, field, onField }: Props) {
+  return (
+    <Box px={2.5} pb={2} data-print="no" position="sticky" top={0} bg="ground" zIndex={2} borderBottom="1px solid" borderColor="hair">
+      <Flex gap={1.5} align="center" wrap="wrap">
+        <Box fontSize="14px" color="quiet" id="field-label">
+          Typing changes
+        </Box>
+        <Flex role="group" aria-labelledby="field-label" gap={1} wrap="wrap">
+          {fields.map((one) => (
+            <Toggle key={one.key} size="xs" on={one.key === field} onClick={() => onField(one.key)} px={2.5}>
+              {one.label()}
+            </Toggle>
+          ))}
+        </Flex>
+        <Flex gap={1.5} ml="auto" align="center">
+          <Box fontSize="14px" color="quiet" role="status">
+            {edits.working ? 'Working it out' : edits.dirty ? 'Changed, not kept' : ''}
+          </Box>
+          <Plain size="xs" onClick={edits.undo} disabled={!edits.canUndo}>
+            Undo
+          </Plain>
+          <Plain size="xs" onClick={edits.redo} disabled={!edits.canRedo}>
+            Redo
+          </Plain>
+          {edits.dirty && (
+            <>
+              <Plain size="xs" onClick={edits.drop}>
+                Leave all
+              </Plain>
+              <Primary size="xs" minH="34px" onClick={edits.keep}>
+                Keep
+              </Primary>
+            </>
+          )}
+        </Flex>
+      </Flex>
+      {edits.problem && (
+        <Box role="alert" color="stop" fontWeight="600" fontSize="14px" mt={1}>
+          {edits.problem} Undo, or type another value; nothing is lost.
+        </Box>
+      )}
+      {edits.view.refused.length > 0 && (
+        <Box as="ul" role="alert" fontSize="14px" mt={1}>
+          {edits.view.refused.map((one) => (
+            <li key={one}>Not changed: {one}</li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  )
+}

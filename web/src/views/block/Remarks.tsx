@@ -1,0 +1,121 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import type { BlockView, CheckView } from '../../api/schema'
+import { useBlockDraft } from '../../hooks/useBlock'
+import type { BlockEdits } from '../../hooks/useBlockEdits'
+import { weekdayNames, words } from '../../text/codes'
+import { Plain } from '../../ui/form'
+import type { Place } from './grid'
+
+interface Props {
+  clientId: string
+  edits: BlockEdits
+  name: (exercise: string) => string
+  onPlace: (place: Place) => void
+}
+
+/** What the checks say, each at its place, with a fix that can be looked at before it is taken. */
+export function Remarks({ clientId, edits, name, onPlace }: Props) {
+  const [at, setAt] = useState<string | null>(null)
+  const { remarks } = edits.view
+  return (
+    <Box px={2.5} py={4} as="section" id="remarks" aria-label="Checks">
+      <chakra.h2 fontWeight="650" mb={2}>
+        Checks
+      </chakra.h2>
+      {remarks.length === 0 && <Box color="quiet">Nothing to remark.</Box>}
+      {remarks.map((remark) => (
+        <Flex key={keyOf(remark)} gap={3} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
+          <Box w="64px" flexShrink={0} fontWeight="600" color={remark.severity === 'info' ? 'quiet' : 'stop'}>
+            {words(remark.severity)}
+          </Box>
+          <Box w="132px" flexShrink={0} color="quiet">
+            <Where remark={remark} onPlace={onPlace} name={name} />
+          </Box>
+          <Box flex="1" minW={0}>
+            {remark.because} {remark.fix && <chakra.span color="quiet">{remark.fix}</chakra.span>}
+            {at === keyOf(remark) && (
+              <FixPreview
+                clientId={clientId}
+                edits={edits}
+                remark={remark}
+                onTake={() => {
+                  edits.push(...remark.edits)
+                  setAt(null)
+                }}
+                onLeave={() => setAt(null)}
+              />
+            )}
+          </Box>
+          {remark.edits.length > 0 && at !== keyOf(remark) && (
+            <Plain size="xs" onClick={() => setAt(keyOf(remark))}>
+              See the fix
+            </Plain>
+          )}
+        </Flex>
+      ))}
+    </Box>
+  )
+}
+
+const keyOf = (remark: CheckView) => `${remark.code} ${remark.week} ${remark.day} ${remark.exercise} ${remark.because}`
+
+function Where({ remark, onPlace, name }: { remark: CheckView; onPlace: (place: Place) => void; name: (exercise: string) => string }) {
+  if (remark.week === null) return <>block</>
+  const { week, day, exercise } = remark
+  const text = day === null ? `week ${week}` : `week ${week}, ${weekdayNames[day]}`
+  if (day === null || exercise === null || name(exercise) === exercise) return <>{text}</>
+  return (
+    <chakra.button type="button" textAlign="left" textDecoration="underline" onClick={() => onPlace({ week, day, exercise })}>
+      {text}
+    </chakra.button>
+  )
+}
+
+interface FixProps {
+  clientId: string
+  edits: BlockEdits
+  remark: CheckView
+  onTake: () => void
+  onLeave: () => void
+}
+
+/** What a fix would do: which remarks go, which come, and the minutes and sets that move. */
+function FixPreview({ clientId, edits, remark, onTake, onLeave }: FixProps) {
+  const after = useBlockDraft(clientId, edits.view.number, [...edits.edits, ...remark.edits])
+  return (
+    <Box mt={2} borderLeft="4px solid" borderColor="ink" pl={3} role="status">
+      {after.state === 'loading' && 'Working out what it would do.'}
+      {after.state === 'failed' && after.message}
+      {after.state === 'ready' && (
+        <ul>
+          {differences(edits.view, after.data).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+      <Flex gap={2} mt={2}>
+        <Plain size="xs" onClick={onTake} disabled={after.state !== 'ready'}>
+          Take the fix
+        </Plain>
+        <Plain size="xs" onClick={onLeave}>
+          Leave it
+        </Plain>
+      </Flex>
+    </Box>
+  )
+}
+
+function differences(before: BlockView, after: BlockView): string[] {
+  const had = before.remarks.map(keyOf)
+  const has = after.remarks.map(keyOf)
+  const lines = [
+    ...before.remarks.filter((one) => !has.includes(keyOf(one))).map((one) => `Gone: ${one.because}`),
+    ...after.remarks.filter((one) => !had.includes(keyOf(one))).map((one) => `New: ${one.because}`),
+    ...after.totals.flatMap((week, i) => {
+      const was = before.totals[i]
+      return was && was.minutes !== week.minutes ? [`Week ${week.week}: ${was.minutes} to ${week.minutes} minutes.`] : []
+    }),
+  ]
+  return lines.length > 0 ? lines : ['It would change a load or its place and nothing else.']
+}

@@ -1,0 +1,75 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import { useRestoreVersion, useVersionDifference, useVersions } from '../../hooks/useBlock'
+import { words } from '../../text/codes'
+import { dayName, shortDate } from '../../text/dates'
+import { Plain } from '../../ui/form'
+
+/** Older versions of the plan: what the one in force has otherwise, and the way back. Going back makes a version of its own. */
+export function Versions({ clientId, current, onDone }: { clientId: string; current: number; onDone: () => void }) {
+  const versions = useVersions(clientId)
+  const [asked, setAsked] = useState<number | null>(null)
+  const difference = useVersionDifference(clientId, asked)
+  const restore = useRestoreVersion(clientId)
+  return (
+    <Box as="section" aria-label="Versions" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" fontSize="14px" bg="plate">
+      <chakra.h2 fontWeight="650" mb={1}>
+        Versions
+      </chakra.h2>
+      {versions.state === 'loading' && 'Fetching the versions.'}
+      {versions.state === 'failed' && versions.message}
+      {versions.state === 'ready' &&
+        versions.data.map((version) => (
+          <Box key={version.number} py={1} borderTop="1px solid" borderColor="hair">
+            <Flex gap={3} align="center" wrap="wrap">
+              <Box w="40px" fontWeight="600">
+                {version.number}
+              </Box>
+              <Box flex="1">
+                {words(version.kind ?? '')}, {version.weeks} weeks from {shortDate(version.start)}; made{' '}
+                {dayName(version.madeAt.slice(0, 10))}
+                {version.edits > 0 ? `, ${version.edits} by hand` : ''}
+              </Box>
+              {version.number === current ? (
+                <Box color="quiet">in force</Box>
+              ) : (
+                <>
+                  <Plain
+                    size="xs"
+                    aria-expanded={asked === version.number}
+                    onClick={() => setAsked(asked === version.number ? null : version.number)}
+                  >
+                    Compare
+                  </Plain>
+                  <Plain size="xs" disabled={restore.isPending} onClick={() => restore.mutate(version.number, { onSuccess: onDone })}>
+                    Go back to it
+                  </Plain>
+                </>
+              )}
+            </Flex>
+            {asked === version.number && (
+              <Box pl="52px" py={1} role="status">
+                {difference.state === 'loading' && 'Comparing.'}
+                {difference.state === 'failed' && difference.message}
+                {difference.state === 'ready' &&
+                  (difference.data.changes.length === 0 ? (
+                    'Nothing differs at today’s maxes.'
+                  ) : (
+                    <ul>
+                      {difference.data.changes.map((change) => (
+                        <li key={change}>{change}</li>
+                      ))}
+                    </ul>
+                  ))}
+              </Box>
+            )}
+          </Box>
+        ))}
+      {restore.error && (
+        <Box role="alert" color="stop" fontWeight="600">
+          {restore.error.message}
+        </Box>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,84 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useParams, useSearchParams } from 'react-router'
+import type { FloorItem, FloorSet } from '../../api/schema'
+import { useFloor } from '../../hooks/useFloor'
+import { dayName, today } from '../../text/dates'
+import { clock, mass, massUnit, plain } from '../../text/numbers'
+import { platesInWords } from '../../ui/Plates'
+import { Failed, Loading } from '../../ui/states'
+import { Sheet, Td, Th } from './Sheet'
+
+/** One session on paper: each set with its load and how to build it, and boxes for what was done. */
+export function PrintSession() {
+  const { id = '' } = useParams()
+  const [search] = useSearchParams()
+  const date = search.get('date') ?? today()
+  const floor = useFloor(id, date)
+  if (floor.state === 'failed') return <Failed message={floor.message} retry={floor.retry} />
+  if (floor.state === 'loading') return <Loading label="Fetching the session" />
+  if (!floor.data || floor.data.items.length === 0) return <Box p={5}>{floor.data?.stop ?? 'No session on this day.'}</Box>
+  return (
+    <Sheet title={`${floor.data.client}, ${dayName(date)}, week ${floor.data.week}`} back={`/clients/${id}/block`}>
+      <Box mb={3}>About {floor.data.minutes} minutes. Sleep ____ Soreness ____ Pain ____ Minutes there are ____</Box>
+      {floor.data.items.map((item) => (
+        <Item key={item.exercise} item={item} />
+      ))}
+      <Box>{floor.data.caution}</Box>
+    </Sheet>
+  )
+}
+
+function Item({ item }: { item: FloorItem }) {
+  return (
+    <Box mb={4} style={{ breakInside: 'avoid' }}>
+      <chakra.h2 fontSize="16px" fontWeight="700">
+        {item.name}
+        {item.superset ? ` (superset ${item.superset})` : ''}
+      </chakra.h2>
+      <Box mb={1}>
+        {[item.cues[0], item.setUp].filter(Boolean).join('. ')}
+        {item.warmUp.length > 0 ? ` Warm up: ${item.warmUp.map((set) => `${set.reps} × ${mass(set.kg)}`).join(', ')}.` : ''}
+      </Box>
+      <chakra.table w="100%" borderCollapse="collapse">
+        <thead>
+          <tr>
+            {['Set', 'Do', 'Load', 'Effort', 'Tempo', 'Rest', 'Load done', 'Reps done', 'RPE', 'Note'].map((head) => (
+              <Th key={head} scope="col">
+                {head}
+              </Th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {item.sets.map((set) => (
+            <tr key={set.place}>
+              <Td>
+                {set.place + 1}
+                {set.side ? `, ${set.side}` : ''}
+              </Td>
+              <Td>{asked(set)}</Td>
+              <Td>
+                {set.kg === null ? 'by effort' : `${mass(set.kg)} ${massUnit()}`}
+                {set.perSide && set.place === 0 ? `, ${platesInWords(set.perSide)}` : ''}
+              </Td>
+              <Td>RPE {plain(set.rpe)}</Td>
+              <Td>{set.tempo}</Td>
+              <Td>{clock(set.restSeconds)}</Td>
+              <Td w="70px" />
+              <Td w="60px" />
+              <Td w="44px" />
+              <Td w="110px" />
+            </tr>
+          ))}
+        </tbody>
+      </chakra.table>
+    </Box>
+  )
+}
+
+const asked = (set: FloorSet) =>
+  set.metres !== null
+    ? `${set.metres} m`
+    : set.seconds !== null
+      ? `${set.seconds} s`
+      : `${set.reps}${set.amrap ? ' or as many as possible' : ''}`

@@ -1,0 +1,33 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Link } from 'react-router'
+
+interface Props {
+  title: string
+  back: string
+  children: React.ReactNode
+}
+
+/** A page for paper, A4 or Letter: black on white whatever the theme, with room to write. */
+export function Sheet({ title, back, children }: Props) {
+  return (
+    <Box bg="#ffffff" color="#000000" minH="100%" px={{ base: 4, md: 8 }} py={5} fontSize="13px">
+      <Flex gap={4} mb={4} align="center" data-print="no" fontSize="15px">
+        <Link to={back} style={{ textDecoration: 'underline' }}>
+          Back
+        </Link>
+        <chakra.button type="button" border="1px solid #000" px={4} minH="38px" onClick={() => print()}>
+          Print
+        </chakra.button>
+      </Flex>
+      <chakra.h1 fontSize="20px" fontWeight="700" mb={3}>
+        {title}
+      </chakra.h1>
+      {children}
+    </Box>
+  )
+}
+
+export const Th = chakra('th', {
+  base: { textAlign: 'left', verticalAlign: 'top', border: '1px solid #000', px: 1.5, py: 1, fontWeight: 600 },
+})
+export const Td = chakra('td', { base: { verticalAlign: 'top', border: '1px solid #000', px: 1.5, py: 1 } })
