@@ -12,7 +12,7 @@ namespace Nerezza.Core.Checks;
 public sealed record CheckContext(
     Client Client, Equipment Equipment, ExerciseCatalogue Catalogue, TrainingCaps Caps, LadderBook Ladders, WeeklySets Limits, SetCounting Counting, IReadOnlyDictionary<Muscle, double>? Now, LastLoads Last);
 
-/// <summary>The heaviest load of the newest day on which each exercise was done before a block.</summary>
+/// <summary>The heaviest load of each exercise in the weeks before a block.</summary>
 public sealed class LastLoads
 {
     private readonly Dictionary<string, Load> _loads = [];
@@ -21,9 +21,9 @@ public sealed class LastLoads
     public static LastLoads Of(IReadOnlyList<LogDay> log, DateOnly start)
     {
         var last = new LastLoads();
-        foreach (LogDay day in log.Where(day => day.Date < start).OrderBy(day => day.Date))
-            foreach (IGrouping<string, LogSet> sets in day.Sets.Where(set => set.Load is not null).GroupBy(set => set.Exercise))
-                last._loads[sets.Key] = sets.Max(set => set.Load!.Value);
+        foreach (IGrouping<string, LogSet> sets in log.Where(day => day.Date < start && day.Date >= start.AddDays(-7 * CheckRules.Shipped.LastLoadWeeks))
+            .SelectMany(day => day.Sets).Where(set => set.Load is not null).GroupBy(set => set.Exercise))
+            last._loads[sets.Key] = sets.Max(set => set.Load!.Value);
         return last;
     }
 

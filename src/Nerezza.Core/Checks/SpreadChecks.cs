@@ -20,11 +20,11 @@ internal static class SpreadChecks
         var rows = week.Sessions.SelectMany(session => session.Items.Where(item => item.Role is not (Role.Priming or Role.Skill or Role.Carry or Role.Trunk) && item.Sets[0].Seconds is null).Select(item => (session, item)));
         foreach (var again in rows.GroupBy(row => row.item.Exercise))
         {
-            HashSet<int> seen = [];
+            HashSet<int> seen = [], all = [.. again.Select(row => row.item.Sets[^1].Reps)];
             foreach ((Session session, PrescribedItem item) in again)
             {
                 if (seen.Add(item.Sets[^1].Reps)) continue;
-                int? other = Enumerable.Range(0, 6).Select(step => item.Sets[^1].Reps + step).Where(reps => context.Catalogue[item.Exercise].Reps.Contains(reps) && !seen.Contains(reps)).Cast<int?>().FirstOrDefault();
+                int? other = Enumerable.Range(0, 6).Select(step => item.Sets[^1].Reps + step).Where(reps => context.Catalogue[item.Exercise].Reps.Contains(reps) && !all.Contains(reps)).Cast<int?>().FirstOrDefault();
                 IReadOnlyList<BlockEdit> fix = other is { } reps ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })] : [];
                 yield return new Check(CheckCode.RepRangeRepeat, CheckSeverity.Info, week.Number, session.Day, item.Exercise, item.Sets[^1].Reps) { Fix = fix };
             }

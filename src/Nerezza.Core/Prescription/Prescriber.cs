@@ -67,7 +67,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         List<PrescribedSet> sets = [];
         foreach (Wish wish in wishes)
         {
-            if (Fitted(wish, ask.Target.Load, fit) is not { } fitted) return ([], means);
+            if (Fitted(wish, ask, fit) is not { } fitted) return ([], means);
             sets.Add(Unloaded(wish, ask, exercise) with
             {
                 Reps = fitted.Reps,
@@ -80,14 +80,23 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     }
 
     /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>
-    private static FittedSet? Fitted(Wish wish, Load? given, LoadFit fit)
+    private static FittedSet? Fitted(Wish wish, ItemAsk ask, LoadFit fit)
     {
-        if (given is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return fit.Fit(wish.Wanted);
+        if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
         double hardest = Math.Min(wish.Wanted.MostFraction, fit.Curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe));
         return fraction <= hardest + 1e-9
             ? new FittedSet(wish.Wanted.Reps, fit.Curve.Effort(fraction, wish.Wanted.Reps), Percent.FromFraction(fraction), near, 0)
             : fit.Fit(wish.Wanted);
+    }
+
+    /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>
+    private static FittedSet? Held(FittedSet? fitted, SetWanted wanted, ItemAsk ask, LoadFit fit)
+    {
+        if (fitted is null || fitted.Reps == wanted.Reps || !ask.Pinned.HasFlag(Pins.Reps)) return fitted;
+        double done = (fitted.Load.Kilograms + fit.BodyKg) / fit.MaxKg;
+        bool allowed = done <= Math.Min(wanted.MostFraction, fit.Curve.Fraction(wanted.Reps, ask.Target.MostRpe)) + 1e-9;
+        return allowed ? fitted with { Reps = wanted.Reps, Rpe = fit.Curve.Effort(done, wanted.Reps), Percent = Percent.FromFraction(done) } : fitted;
     }
 
     private static List<PrescribedSet> WithPieces(List<PrescribedSet> sets, LoadMeans means) => means switch

@@ -2,6 +2,7 @@ using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Data.Rows;
@@ -17,6 +18,8 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
 {
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
+    private const double MiddlingLoad = 0.3;
+    private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Case(file, [], null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
 
@@ -33,17 +36,27 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
         foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))
             foreach (PrescribedItem item in session.Items)
                 for (int place = 0; place < item.Sets.Count; place++)
-                    if (item.Sets[place].Load is { } load) _log.Add(Done(made, session, item, place, load));
+                    _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
     }
 
-    private LoggedSetRow Done(Plan plan, Session session, PrescribedItem item, int place, Load load)
+    /// <summary>Work by effort finds its load on the floor: a middling one of the client's kit, rated as it was asked for.</summary>
+    private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
+    {
+        IReadOnlyList<Load> steps = _loader.MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0].Steps;
+        return Row(session, item, place, steps.Count > 0 ? steps[(int)(steps.Count * MiddlingLoad)] : default, item.Sets[place].Rpe);
+    }
+
+    private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
     {
         double weeks = (session.Date.DayNumber - plan.Block!.Start.DayNumber) / 7.0;
         double strength = plan.Maxes.First(max => max.Exercise == item.Exercise).Kilograms * (1 + GrowthAWeek * (weeks + 1));
         RepCurve curve = new(ExerciseCatalogue.Shipped[item.Exercise].Curve);
-        int reps = item.Sets[place].Reps;
-        double left = curve.RepsToFailure(load.Kilograms / strength) - reps - FatiguePerSet * place;
-        return new LoggedSetRow
+        double body = ExerciseCatalogue.Shipped[item.Exercise].BodyFraction * file.Client.Facts.MassKg;
+        double left = curve.RepsToFailure((load.Kilograms + body) / strength) - item.Sets[place].Reps - FatiguePerSet * place;
+        return Row(session, item, place, load, Rpe.NearestHalf(10 - left));
+    }
+
+    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load load, Rpe rpe) => new()
         {
             CoachId = file.Client.CoachId,
             Id = Guid.CreateVersion7(),
@@ -52,9 +65,9 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
             Exercise = item.Exercise,
             Place = place,
             LoadKg = (decimal)load.Kilograms,
-            Reps = reps,
-            Rpe = (decimal)Rpe.NearestHalf(10 - left).Value,
+            Reps = item.Sets[place].Reps,
+            Side = item.Sets[place].Side,
+            Rpe = (decimal)rpe.Value,
             LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == session.Date) * 4),
         };
-    }
 }

@@ -72,7 +72,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   return (
     <Flex direction="column" h={{ lg: '100%' }} minH="100%">
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }}>
-        <Box flex="1" minW={0} overflow={{ lg: 'auto' }} id="block-work">
+        <Box flex="1" minW={0} overflow={{ lg: 'auto' }} position="relative">
           <BlockHead
             clientId={clientId}
             view={view}

@@ -55,7 +55,7 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
             {session.date === today() ? 'today, ' : ''}
             {session.minutes} min
           </Box>
-          <Flex align="center" gap={1}>
+          <Flex align="center" gap={1} flexShrink={0}>
             {here.length > 0 && (
               <a
                 href="#remarks"
@@ -71,7 +71,10 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
               data-move={dropId(week.number, day)}
               bg="transparent"
               fontSize="13px"
-              maxW="58px"
+              textDecoration="underline"
+              textUnderlineOffset="2px"
+              css={{ appearance: 'none' }}
+              minH="24px"
               onChange={(event) => {
                 const to = event.target.value
                 if (to === 'missed') edits.push({ kind: 'missed', week: week.number, day })

@@ -16,18 +16,18 @@ export function EditBar({ edits, field, onField }: Props) {
     <Box px={2.5} pb={2} data-print="no" position="sticky" top={0} bg="ground" zIndex={2} borderBottom="1px solid" borderColor="hair">
       <Flex gap={1.5} align="center" wrap="wrap">
         <Box fontSize="14px" color="quiet" id="field-label">
-          Typing changes
+          Type
         </Box>
         <Flex role="group" aria-labelledby="field-label" gap={1} wrap="wrap">
           {fields.map((one) => (
-            <Toggle key={one.key} size="xs" on={one.key === field} onClick={() => onField(one.key)} px={2.5}>
+            <Toggle key={one.key} size="xs" on={one.key === field} onClick={() => onField(one.key)} px={2}>
               {one.label()}
             </Toggle>
           ))}
         </Flex>
         <Flex gap={1.5} ml="auto" align="center">
           <Box fontSize="14px" color="quiet" role="status">
-            {edits.working ? 'Working it out' : edits.dirty ? 'Changed, not kept' : ''}
+            {edits.working ? 'Working' : ''}
           </Box>
           <Plain size="xs" onClick={edits.undo} disabled={!edits.canUndo}>
             Undo
@@ -38,7 +38,7 @@ export function EditBar({ edits, field, onField }: Props) {
           {edits.dirty && (
             <>
               <Plain size="xs" onClick={edits.drop}>
-                Leave all
+                Leave
               </Plain>
               <Primary size="xs" minH="34px" onClick={edits.keep}>
                 Keep

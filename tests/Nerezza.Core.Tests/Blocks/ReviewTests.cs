@@ -1,0 +1,113 @@
+using CsCheck;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Tests.Blocks;
+
+/// <summary>The remarks on a block: each code can be called forth, and counting again after an edit gives what counting anew gives.</summary>
+public sealed class ReviewTests
+{
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
+
+    /// <summary>Two full days, plain kit, what is edited in week 1, and the remark that must stand there.</summary>
+    [Theory]
+    [InlineData(CheckCode.StrengthCircuit, "mon back-squat-high-bar superset A; mon conventional-deadlift superset A")]
+    [InlineData(CheckCode.SupersetClash, "add mon leg-extension; add mon sissy-squat; mon leg-extension superset B; mon sissy-squat superset B")]
+    [InlineData(CheckCode.StrengthRest, "mon back-squat-high-bar rest 60")]
+    [InlineData(CheckCode.GripBeforePull, "add mon farmers-carry; order mon farmers-carry 0")]
+    [InlineData(CheckCode.Order, "add mon lat-pulldown; order mon lat-pulldown 0")]
+    [InlineData(CheckCode.JumpTooBig, "mon back-squat-high-bar kg 40")]
+    [InlineData(CheckCode.RepRangeRepeat, "mon back-squat-high-bar reps 5; thu back-squat-high-bar reps 5")]
+    [InlineData(CheckCode.SessionTooLong, "mon back-squat-high-bar sets 12")]
+    [InlineData(CheckCode.SessionCap, "mon back-squat-high-bar sets 12")]
+    [InlineData(CheckCode.EquipmentMissing, "add mon leg-press")]
+    [InlineData(CheckCode.RungLocked, "add mon nordic-curl")]
+    [InlineData(CheckCode.AxialBudget, "mon back-squat-high-bar sets 12")]
+    public void Each_remark_stands_where_it_was_called_forth(CheckCode code, string written)
+    {
+        ClientCase @case = Case with { Edits = [.. written.Split("; ").Select(Edit)] };
+        Assert.DoesNotContain(Planner.Make(Case).Checks, check => check.Code == code && check.Week is 1 or 2 && code is not CheckCode.RepRangeRepeat);
+        Plan plan = Planner.Make(@case);
+        Assert.Empty(plan.Refused);
+        Assert.Contains(plan.Checks, check => check.Code == code);
+    }
+
+    [Fact]
+    public void Alone_without_pins_near_failure_is_a_stop_and_the_plan_itself_never_asks_for_it()
+    {
+        ClientCase alone = Case with { Client = Case.Client with { TrainsAlone = true }, Equipment = Case.Equipment with { Items = Case.Equipment.Items.Where(item => item is not Implement.Rack).ToHashSet() } };
+        Assert.DoesNotContain(Planner.Make(alone).Checks, check => check.Code is CheckCode.NoSafeties);
+        Plan edited = Planner.Make(alone with { Edits = [Edit("add mon dumbbell-bench-press"), Edit("add mon safety-bar-split-squat"), Edit("mon safety-bar-split-squat rpe 9.5")] });
+        Assert.Contains(edited.Checks, check => check is { Code: CheckCode.NoSafeties, Exercise: "safety-bar-split-squat", Severity: CheckSeverity.Stop });
+        Assert.DoesNotContain(edited.Checks, check => check is { Code: CheckCode.NoSafeties, Exercise: "dumbbell-bench-press" });
+    }
+
+    [Fact]
+    public void Counting_on_after_an_edit_is_counting_anew() => Gen.Select(Made.Case, Gen.Int[0, 100_000], Gen.Int[1, 12]).Sample((@case, pick, reps) =>
+    {
+        if (Planner.Make(@case).Block is not { } block) return;
+        var items = block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => new CellPlace(week.Number, session.Day, item.Exercise)))).ToList();
+        if (items.Count == 0) return;
+        Block edited = Planner.Make(@case with { Edits = [new BlockEdit.Write(items[pick % items.Count], new CellValues { Reps = reps })] }).Block!;
+        BlockReviewer going = Reviewer(@case), anew = Reviewer(@case);
+        going.Review(block);
+        Assert.Equal(Text(anew.Review(edited)), Text(going.Review(edited)));
+    }, iter: 60);
+
+    private static BlockReviewer Reviewer(ClientCase @case) => new(new CheckContext(
+        @case.Client, @case.Equipment, ExerciseCatalogue.Shipped, new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+        new LadderBook(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
+        new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()), @case.Schools.SetCounting, null, LastLoads.Of([], @case.Block.Start)));
+
+    private static string Text(BlockReview review) => string.Join('\n', review.Checks.Select(check => $"{check.Code} {check.Week} {check.Day} {check.Exercise} {check.Value} {check.Limit}")
+        .Concat(review.Ledger.SelectMany(row => row.Weeks.Select(week => $"{row.Muscle} {week}"))).Concat(review.Totals.Select(total => total.ToString())));
+
+    private static readonly ClientCase Case = new()
+    {
+        Client = new Client
+        {
+            Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
+            Days = [new(Weekday.Mon, 70), new(Weekday.Thu, 70)],
+        },
+        Equipment = new Equipment
+        {
+            Items = new HashSet<Implement> { Implement.Barbell, Implement.Rack, Implement.Bench, Implement.Plates, Implement.Dumbbells, Implement.LegExtension, Implement.SissyBench, Implement.FarmersHandles, Implement.Pulldown, Implement.SafetyBar, Implement.Bands, Implement.GluteHam },
+            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell), new Bar("safety bar", Load.FromKilograms(25), Implement.SafetyBar)],
+            Plates = [.. new[] { 25.0, 20, 10, 5, 2.5, 1.25 }.Select(kg => new PlatePairs(Load.FromKilograms(kg), 2, kg >= 20))],
+            Dumbbells = [.. Enumerable.Range(2, 14).Select(i => Load.FromKilograms(i * 2.5))],
+            StackStep = Load.FromKilograms(5),
+        },
+        Strength =
+        [
+            new StrengthEntry("back-squat-high-bar", Load.FromKilograms(120), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+            new StrengthEntry("conventional-deadlift", Load.FromKilograms(150), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+        ],
+        Ladders = [new LadderRung("knee-extension-hip-straight", 2)],
+        Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Strength, 4, BlockFocus.Whole),
+    };
+
+    private static BlockEdit Edit(string written) => written.Split(' ') switch
+    {
+        ["add", var day, var exercise] => new BlockEdit.Add(Cell(day, exercise), Role.Accessory, CellValues.Nothing),
+        ["order", var day, var exercise, var to] => new BlockEdit.Order(Cell(day, exercise), int.Parse(to, System.Globalization.CultureInfo.InvariantCulture)),
+        [var day, var exercise, "superset", var letter] => new BlockEdit.Write(Cell(day, exercise), new CellValues { Superset = letter }),
+        [var day, var exercise, var field, var value] => new BlockEdit.Write(Cell(day, exercise), Values(field, double.Parse(value, System.Globalization.CultureInfo.InvariantCulture))),
+        _ => throw new ArgumentException(written),
+    };
+
+    private static CellPlace Cell(string day, string exercise) => new(1, Codes.Find<Weekday>(day)!.Value, exercise);
+
+    private static CellValues Values(string field, double value) => field switch
+    {
+        "rest" => new CellValues { RestSeconds = (int)value },
+        "reps" => new CellValues { Reps = (int)value },
+        "sets" => new CellValues { Sets = (int)value },
+        "rpe" => new CellValues { Rpe = Rpe.Of(value) },
+        _ => new CellValues { Load = Load.FromKilograms(value) },
+    };
+}
