@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
@@ -32,6 +33,9 @@ public abstract record PlanChange
     /// <summary>The heaviest set of an exercise would be another.</summary>
     public sealed record Heaviest(string Exercise, Load? Before, Load? After) : PlanChange;
 
+    /// <summary>An exercise of one session would be otherwise; null where it is not there.</summary>
+    public sealed record Cell(CellPlace At, PrescribedItem? Before, PrescribedItem? After) : PlanChange;
+
     /// <summary>The hardest set of an exercise would be another.</summary>
     public sealed record Hardest(string Exercise, Rpe Before, Rpe After) : PlanChange;
 }
@@ -50,6 +54,21 @@ public static class PlanDifference
 {
     /// <summary>Every change, program first, then findings, then the block; empty when the plans agree.</summary>
     public static IReadOnlyList<PlanChange> Between(Plan before, Plan after) => [.. Programs(before, after), .. Findings(before, after), .. Blocks(before.Block, after.Block)];
+
+    /// <summary>Every exercise of every session that two blocks have otherwise, in the order of the weeks.</summary>
+    public static IReadOnlyList<PlanChange> Cells(Block? before, Block? after)
+    {
+        Dictionary<CellPlace, PrescribedItem> was = ByPlace(before), will = ByPlace(after);
+        return [.. was.Keys.Union(will.Keys).Where(at => !Same(was.GetValueOrDefault(at), will.GetValueOrDefault(at)))
+            .OrderBy(at => at.Week).ThenBy(at => at.Day).ThenBy(at => at.Exercise, StringComparer.Ordinal).Select(at => new PlanChange.Cell(at, was.GetValueOrDefault(at), will.GetValueOrDefault(at)))];
+    }
+
+    private static Dictionary<CellPlace, PrescribedItem> ByPlace(Block? block) => (block?.Weeks ?? [])
+        .SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => (At: new CellPlace(week.Number, session.Day, item.Exercise), item)))).ToDictionary(row => row.At, row => row.item);
+
+    private static bool Same(PrescribedItem? one, PrescribedItem? other) => one is not null && other is not null && one.Superset == other.Superset && one.Sets.SequenceEqual(other.Sets, SameSet);
+
+    private static readonly IEqualityComparer<PrescribedSet> SameSet = EqualityComparer<PrescribedSet>.Create((one, other) => one! with { PerSide = null } == other! with { PerSide = null });
 
     private static IEnumerable<PlanChange> Programs(Plan before, Plan after)
     {

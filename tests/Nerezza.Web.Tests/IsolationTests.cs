@@ -33,19 +33,23 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["PUT /health"] = new SaveHealth { Health = new HealthSection(), Pain = [], Version = intake.FactsVersion },
             ["PUT /findings/{code}/{cause}"] = new DecideFinding { Verdict = Verdict.Accepted },
             ["POST /plans"] = Samples.Block,
+            ["POST /block/preview"] = new EditBlock { Number = 1, Edits = [] },
+            ["PUT /block/edits"] = new EditBlock { Number = 1, Edits = [] },
+            ["POST /block/copies"] = new CopyBlock { ToClient = Guid.CreateVersion7().ToString(), Start = Samples.Start },
+            ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles },
             ["POST /sets"] = Samples.Set(),
             ["POST /exercises/preview"] = new SavePicks { Picks = [] },
             ["PUT /picks"] = new SavePicks { Picks = [] },
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },
         };
         List<(string Method, string Pattern)> endpoints = [.. OfClients()];
-        Assert.True(endpoints.Count >= 22, "The walk found too few endpoints to be true.");
+        Assert.True(endpoints.Count >= 29, "The walk found too few endpoints to be true.");
         foreach ((string method, string pattern) in endpoints)
         {
             string rest = pattern["/api/clients/{id:guid}".Length..];
             string path = pattern.Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
                 .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal).Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
-                .Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{school}", "positions", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
+                .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{school}", "positions", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
                 + (rest == "/floor" ? "?date=2026-11-30" : "");
             HttpResponseMessage answer = await stranger.Send(new HttpMethod(method), path, bodies.GetValueOrDefault($"{method} {rest}"));
             Assert.True(answer.StatusCode is HttpStatusCode.NotFound, $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}");
@@ -65,7 +69,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         foreach ((string method, string pattern) in Endpoints().Where(row => row.Pattern.StartsWith("/api", StringComparison.Ordinal) && row.Pattern != "/api/session/"))
         {
             string path = System.Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString())
-                .Replace("{date}", "2026-11-30", StringComparison.Ordinal);
+                .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal);
             HttpResponseMessage answer = await nobody.Send(new HttpMethod(method), path + "?date=2026-11-30&today=2026-11-30", method is "POST" or "PUT" ? new { } : null);
             Assert.True(answer.StatusCode is HttpStatusCode.Unauthorized, $"{method} {pattern} answered {(int)answer.StatusCode}");
         }
@@ -100,7 +104,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         using IServiceScope scope = site.Services.CreateScope();
         List<IEntityType> own = [.. scope.ServiceProvider.GetRequiredService<NerezzaContext>().Model.GetEntityTypes()
             .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace)];
-        Assert.Equal(8, own.Count);
+        Assert.Equal(9, own.Count);
         Assert.All(own, type =>
         {
             Assert.True(typeof(ICoachRow).IsAssignableFrom(type.ClrType), type.Name);

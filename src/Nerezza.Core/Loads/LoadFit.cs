@@ -29,11 +29,11 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
 
     /// <summary>The set with the nearest load; where that is over the target by more than 2 %, with fewer repetitions
     /// while the range allows, else with the next lower load and more repetitions.</summary>
-    /// <returns>Null when nothing can be loaded, or when the lightest is too heavy for one repetition at that effort.</returns>
+    /// <returns>Null when nothing can be loaded and nothing of the body is lifted, or when the lightest is too heavy for one repetition at that effort.</returns>
     public FittedSet? Fit(SetWanted wanted)
     {
         double target = Target(Fraction(wanted, wanted.Reps));
-        if (NearestWithin(target, wanted) is not { } nearest) return null;
+        if (NearestWithin(target, wanted) is not { } nearest || nearest.Kilograms + BodyKg <= 0) return null;
         if (!IsOver(nearest, target)) return IsFarUnder(nearest, target) ? Light(nearest, wanted) : Set(wanted, wanted.Reps, nearest);
         int fewer = RepsAt(nearest, wanted);
         if (fewer >= wanted.Range.Bottom) return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);

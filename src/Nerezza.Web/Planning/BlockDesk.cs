@@ -35,7 +35,7 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>
     public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
-        new(from.Number, to.Number, [.. PlanDifference.Between(desk.Current(from, file, log), desk.Current(to, file, log)).Select(_changes.Text)]);
+        new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
 
     private static IEnumerable<CellView> Cells(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => new CellView(
         week.Number, session.Day, item.Exercise,
