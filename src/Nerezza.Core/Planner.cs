@@ -20,7 +20,10 @@ namespace Nerezza.Core;
 public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout)
 {
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
-    public Plan Make(ClientCase @case)
+    public Plan Make(ClientCase @case) => Finish(Prepare(@case), @case.Edits);
+
+    /// <summary>Everything but the coach's edits: they can then be tried again and again.</summary>
+    public PlanBasis Prepare(ClientCase @case)
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
         MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
@@ -28,7 +31,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         IReadOnlyList<Check> referred = referral is null
             ? []
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
-        if (referral?.Level is ReferralLevel.Stop) return plan with { Checks = referred };
+        if (referral?.Level is ReferralLevel.Stop) return new PlanBasis(plan with { Checks = referred }, null);
 
         OpenPain openPain = @case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
         KindDecision kind = BlockKindChoice.Decide(new KindInput(@case.Block, @case.Client, @case.Log, BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue), @case.LastKind, openPain));
@@ -38,32 +41,33 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, loader, kind.Kind, cost, week);
         var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start));
-        EditedBlock edited = Edited(@case, kind.Kind, selection, input);
-        BlockReview review = Review(@case, edited.Block, limits);
-        return plan with
+        Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
+        var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
+        return new PlanBasis(plan with { Kind = kind, Selection = selection, Block = block, Checks = [.. referred, .. SelectionChecks.Run(selection)] }, new EditDesk(editor, new BlockReviewer(ContextOf(@case, limits)), maxes));
+    }
+
+    /// <summary>The plan with these edits. One basis serves one caller at a time.</summary>
+    public static Plan Finish(PlanBasis basis, IReadOnlyList<BlockEdit> edits)
+    {
+        if (basis.Plan.Block is not { } made || basis.Desk is not { } desk) return basis.Plan;
+        EditedBlock edited = edits.Count == 0 ? new EditedBlock(made, []) : desk.Editor.Apply(made, edits);
+        BlockReview review = desk.Reviewer.Review(edited.Block);
+        return basis.Plan with
         {
-            Kind = kind,
-            Maxes = WithThoseUsed(maxes, edited.Block, selection),
-            Selection = selection,
+            Maxes = WithThoseUsed(desk.Maxes, edited.Block, basis.Plan.Selection),
             Block = edited.Block,
             Refused = edited.Refused,
             Ledger = review.Ledger,
             Totals = review.Totals,
-            Checks = [.. referred, .. SelectionChecks.Run(selection), .. review.Checks],
+            Checks = [.. basis.Plan.Checks, .. review.Checks],
         };
     }
 
-    private static EditedBlock Edited(ClientCase @case, BlockKind kind, ExerciseChoice selection, BlockInput input)
-    {
-        Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind, selection) : BlockBuilder.Empty(kind, input);
-        return @case.Edits.Count == 0 ? new EditedBlock(block, []) : new BlockEditor(input, kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start)).Apply(block, @case.Edits);
-    }
-
-    /// <summary>The ledger and the checks of a block.</summary>
-    private BlockReview Review(ClientCase @case, Block block, WeeklySets limits) => new BlockReviewer(new CheckContext(
+    /// <summary>What the checks know besides the block.</summary>
+    private CheckContext ContextOf(ClientCase @case, WeeklySets limits) => new(
         @case.Client, @case.Equipment, catalogue, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
         new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
-        limits, @case.Schools.SetCounting, WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting), LastLoads.Of(@case.Log, @case.Block.Start))).Review(block);
+        limits, @case.Schools.SetCounting, WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting), LastLoads.Of(@case.Log, @case.Block.Start));
 
     private WeeklySets LimitsOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week) => new(
         @case.Client, kind, WeeklySets.Upper(week),
@@ -162,3 +166,11 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             .OrderBy(max => max.Exercise, StringComparer.Ordinal).ThenBy(max => max.Side),
     ];
 }
+
+/// <summary>A plan before the coach's edits.</summary>
+/// <param name="Plan">The plan with its block as made; ledger and remarks of the block are counted with the edits.</param>
+/// <param name="Desk">What lays edits over it; null where there is no block.</param>
+public sealed record PlanBasis(Plan Plan, EditDesk? Desk);
+
+/// <summary>What lays edits over a block and counts it again.</summary>
+public sealed record EditDesk(BlockEditor Editor, BlockReviewer Reviewer, MaxBook Maxes);

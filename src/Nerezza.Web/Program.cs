@@ -17,6 +17,7 @@ string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Datab
 
 builder.Services.AddNerezzaData(connection);
 builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddMemoryCache(cache => cache.SizeLimit = 500).AddSingleton<BasisCache>();
 builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
 builder.Services.AddScoped<PlanDesk>().AddScoped<BlockDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();

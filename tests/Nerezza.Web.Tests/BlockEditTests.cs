@@ -17,9 +17,9 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         BlockView before = await Block(caller, id);
         EditSection edit = FirstLift(before) with { Reps = 3 };
 
-        BlockView draft = await caller.Ask<BlockView>(HttpMethod.Post, $"/api/clients/{id}/block/preview", new EditBlock { Number = before.Number, Edits = [edit] });
-        Assert.Equal(3, Item(draft, edit).Sets[0].Reps);
-        Assert.NotEqual(Item(before, edit).Sets[0].Kg, Item(draft, edit).Sets[0].Kg);
+        DraftView draft = await caller.Ask<DraftView>(HttpMethod.Post, $"/api/clients/{id}/block/preview", new EditBlock { Number = before.Number, Edits = [edit] });
+        Assert.Equal(3, Item(draft.Block!, edit).Sets[0].Reps);
+        Assert.NotEqual(Item(before, edit).Sets[0].Kg, Item(draft.Block!, edit).Sets[0].Kg);
         Assert.Contains(draft.Cells, cell => cell.Exercise == edit.Exercise && cell.Pinned.Contains("reps"));
         Assert.Equal(before.Number, (await Block(caller, id)).Number);
 
@@ -104,5 +104,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         return new EditSection { Kind = EditKind.Write, Week = 1, Day = first.Day, Exercise = first.Items.First(item => item.Sets[0].Kg is not null).Exercise };
     }
 
-    private static ItemPart Item(BlockView view, EditSection at) => view.Plan.Block!.Weeks[at.Week - 1].Sessions.First(session => session.Day == at.Day).Items.First(item => item.Exercise == at.Exercise);
+    private static ItemPart Item(BlockView view, EditSection at) => Item(view.Plan.Block!, at);
+
+    private static ItemPart Item(BlockPart block, EditSection at) => block.Weeks[at.Week - 1].Sessions.First(session => session.Day == at.Day).Items.First(item => item.Exercise == at.Exercise);
 }

@@ -25,6 +25,13 @@ public sealed class LogStore(NerezzaContext context)
                 && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == clientId))
             .OrderBy(row => row.Date).ThenBy(row => row.LoggedAt).ThenBy(row => row.Id).ToListAsync(cancel);
 
+    /// <summary>Tells one state of a client's log from another without reading it: how many facts there are and when the newest came.</summary>
+    public async Task<(int Count, DateTimeOffset? Newest)> Stamp(Guid clientId, CancellationToken cancel)
+    {
+        var stamp = await context.LoggedSets.Where(row => row.ClientId == clientId).GroupBy(_ => 1).Select(rows => new { Count = rows.Count(), Newest = (DateTimeOffset?)rows.Max(row => row.LoggedAt) }).FirstOrDefaultAsync(cancel);
+        return (stamp?.Count ?? 0, stamp?.Newest);
+    }
+
     /// <summary>How many sets each client has done on a day.</summary>
     public async Task<IReadOnlyDictionary<Guid, int>> SetsOn(DateOnly date, CancellationToken cancel) =>
         await context.LoggedSets

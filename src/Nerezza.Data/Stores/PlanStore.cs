@@ -19,6 +19,10 @@ public sealed class PlanStore(NerezzaContext context)
     public async Task<PlanRow?> Version(Guid clientId, int number, CancellationToken cancel) =>
         await context.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Number == number, cancel);
 
+    /// <summary>The id of one version, without reading it; null when it is not there.</summary>
+    public async Task<Guid?> IdOf(Guid clientId, int number, CancellationToken cancel) =>
+        await context.Plans.Where(row => row.ClientId == clientId && row.Number == number).Select(row => (Guid?)row.Id).FirstOrDefaultAsync(cancel);
+
     /// <summary>The newest versions, without their documents.</summary>
     public async Task<IReadOnlyList<PlanVersion>> Versions(Guid clientId, int most, CancellationToken cancel) =>
         await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).Take(most)

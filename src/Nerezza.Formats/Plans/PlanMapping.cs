@@ -93,7 +93,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         TuckAtHipHeightCm = Rounded(standing.TuckAtHipHeightCm),
     };
 
-    private BlockPart ToBlock(Block block) => new()
+    public BlockPart ToBlock(Block block) => new()
     {
         Kind = block.Kind,
         Start = block.Start,

@@ -23,6 +23,10 @@ public sealed record BlockView(
     string KindBecause, string Favours, BlockBase Base, IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells,
     IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals, IReadOnlyList<ChainLink> Chain);
 
+/// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
+public sealed record DraftView(
+    BlockPart? Block, IReadOnlyList<MaxPart> Maxes, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells, IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals);
+
 /// <summary>One exercise of one session beyond the open format.</summary>
 /// <param name="Pinned">What the coach changed by hand.</param>
 /// <param name="UnderTensionSeconds">How long one set lasts.</param>

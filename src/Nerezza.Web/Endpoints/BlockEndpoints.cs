@@ -47,13 +47,16 @@ public static class BlockEndpoints
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
-    private static async Task<Results<Ok<BlockView>, NotFound, ValidationProblem>> Preview(
-        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<DraftView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(
+        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanDesk planner, BlockDesk desk, BasisCache bases, OwnCatalogue catalogue, CancellationToken cancel)
     {
         if (body.Value is not { } edit) return Problems.Invalid(body.Faults);
         if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, edit.Number, cancel) is not { } plan) return TypedResults.NotFound();
-        return TypedResults.Ok(desk.View(plan, file, await log.Counting(id, cancel), edit.Edits));
+        if (await clients.Find(id, cancel) is not { } file || await plans.IdOf(id, edit.Number, cancel) is not { } plan) return TypedResults.NotFound();
+        if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
+        PlanBasis basis = await bases.Of(plan, file, await log.Stamp(id, cancel), catalogue, async () =>
+            planner.Basis((await plans.Version(id, edit.Number, cancel))!, file, await log.Counting(id, cancel)));
+        return TypedResults.Ok(desk.Draft(basis, file, edit.Edits));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Keep(

@@ -26,11 +26,24 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
         if (PlanDesk.Stop(file) is { } stop)
             return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, row.Document with { Block = null }, row.Document with { Block = null }, done, "", "", row.Base, edits, [], [], [], [], [], []);
         Plan plan = desk.Current(row, file, log, edits);
-        IReadOnlyList<Check> checks = [.. plan.Checks, .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : []];
+        DraftView draft = Draft(plan, file);
         return new BlockView(
             row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, done,
-            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, [.. plan.Refused.Select(_words.Because)],
-            [.. Cells(plan)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals, Chain(plan, file));
+            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file));
+    }
+
+    /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
+    public DraftView Draft(PlanBasis basis, ClientFile file, IReadOnlyList<EditSection> edits)
+    {
+        // A basis serves one caller at a time.
+        lock (basis) return Draft(Planner.Finish(basis, EditMapping.ToEdits(edits)), file);
+    }
+
+    private DraftView Draft(Plan plan, ClientFile file)
+    {
+        IReadOnlyList<Check> checks = [.. plan.Checks, .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : []];
+        (BlockPart? made, IReadOnlyList<MaxPart> maxes) = desk.ToBlock(plan);
+        return new DraftView(made, maxes, [.. plan.Refused.Select(_words.Because)], [.. Cells(plan)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals);
     }
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>

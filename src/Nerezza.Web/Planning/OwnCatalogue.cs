@@ -13,6 +13,9 @@ public sealed class OwnCatalogue
 
     public IReadOnlyCollection<string> OwnIds { get; private set; } = [];
 
+    /// <summary>Changes whenever one of them does.</summary>
+    public IReadOnlyList<uint> Versions { get; private set; } = [];
+
     public ExerciseCatalogue All { get; private set; } = ExerciseCatalogue.Shipped;
 
     /// <summary>Middleware after the scope was opened.</summary>
@@ -26,7 +29,9 @@ public sealed class OwnCatalogue
 
     private async Task Load(OwnExerciseStore store, CancellationToken cancel)
     {
-        Own = [.. (await store.All(cancel)).Select(row => ExerciseMapping.ToOwn(row.Document))];
+        IReadOnlyList<Data.Rows.OwnExerciseRow> rows = await store.All(cancel);
+        Own = [.. rows.Select(row => ExerciseMapping.ToOwn(row.Document))];
+        Versions = [.. rows.Select(row => row.Version)];
         OwnIds = [.. Own.Select(exercise => exercise.Id)];
         All = ExerciseCatalogue.Shipped.With(Own);
     }

@@ -20,14 +20,14 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Makes plans from a client's rows, and gives the plan in force the loads that the newest maxes ask for.</summary>
-public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout, TimeProvider clock)
+public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
     public const string EngineVersion = "3";
 
-    private readonly Planner _planner = new(catalogue, chooser, layout);
-    private readonly PlanMapping _mapping = new(catalogue);
-    private readonly ChangeWords _changes = new(catalogue);
+    private readonly Planner _planner = new(own.All, chooser, layout);
+    private readonly PlanMapping _mapping = new(own.All);
+    private readonly ChangeWords _changes = new(own.All);
 
     /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it later.</summary>
     /// <param name="before">The plan in force. Edits of the same weeks are kept; a block of its own starts without.</param>
@@ -90,8 +90,8 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
     {
         Func<Exercise, PassedOver?> judge = _planner.JudgeFor(ToCase(to, log, asked));
         Dictionary<string, PassedOver> left = block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise).Distinct()
-            .Select(id => judge(catalogue[id])).OfType<PassedOver>().ToDictionary(reason => reason.Exercise);
-        return ([.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)], [.. left.Values.Select(reason => $"{catalogue[reason.Exercise].Name}: {PlanWords.Because(reason)}")]);
+            .Select(id => judge(own.All[id])).OfType<PassedOver>().ToDictionary(reason => reason.Exercise);
+        return ([.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)], [.. left.Values.Select(reason => $"{own.All[reason.Exercise].Name}: {PlanWords.Because(reason)}")]);
     }
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>
@@ -114,7 +114,7 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
     {
         ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
         Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
-        MaxBook maxes = MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, Today);
+        MaxBook maxes = MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today);
         return exercise => (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
     }
 
@@ -141,13 +141,16 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
 
     /// <summary>The same with other edits, to try them.</summary>
     public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits) =>
-        _planner.Make(CurrentCase(row, file, log) with { Edits = EditMapping.ToEdits(edits) });
+        Planner.Finish(Basis(row, file, log), EditMapping.ToEdits(edits));
+
+    /// <summary>What a plan rests on with today's maxes, before the coach's edits.</summary>
+    public PlanBasis Basis(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => _planner.Prepare(CurrentCase(row, file, log));
 
     /// <summary>What speaks against a block by today's pain and health answers, whatever it was made from.</summary>
     public IReadOnlyList<Check> AgainstToday(Block block, ClientFile file)
     {
         ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
-        return PainChecks.Run(block, new TrainingCaps(now.Client, now.Pain, block.Start), catalogue);
+        return PainChecks.Run(block, new TrainingCaps(now.Client, now.Pain, block.Start), own.All);
     }
 
     /// <summary>The case that the plan in force is made from.</summary>
@@ -181,8 +184,11 @@ public sealed class PlanDesk(ExerciseCatalogue catalogue, IChooser chooser, IWee
     public IReadOnlyList<OneRepMax> Maxes(ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
         ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
-        return MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, Today).Measured;
+        return MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today).Measured;
     }
+
+    /// <summary>What an edit can change of a plan's document.</summary>
+    public (BlockPart? Block, IReadOnlyList<MaxPart> Maxes) ToBlock(Plan plan) => (plan.Block is { } block ? _mapping.ToBlock(block) : null, [.. plan.Maxes.Select(PlanMapping.ToMax)]);
 
     public PlanDocument ToDocument(Plan plan) => _mapping.ToDocument(plan);
 }

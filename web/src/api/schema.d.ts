@@ -1773,7 +1773,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BlockView"];
+                        "application/json": components["schemas"]["DraftView"];
                     };
                 };
                 /** @description Bad Request */
@@ -2484,6 +2484,15 @@ export interface components {
         };
         /** @enum {unknown} */
         DowelContact: "head" | "upper-back" | "sacrum";
+        DraftView: {
+            block: null | components["schemas"]["BlockPart"];
+            maxes: components["schemas"]["MaxPart"][];
+            refused: string[];
+            cells: components["schemas"]["CellView"][];
+            remarks: components["schemas"]["CheckView"][];
+            sets: components["schemas"]["MuscleLedger"][];
+            totals: components["schemas"]["WeekTotals"][];
+        };
         EditBlock: {
             /** Format: int32 */
             number: number;
@@ -3796,6 +3805,7 @@ export type Decision = components['schemas']['Decision'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
 export type DowelContact = components['schemas']['DowelContact'];
+export type DraftView = components['schemas']['DraftView'];
 export type EditBlock = components['schemas']['EditBlock'];
 export type EditKind = components['schemas']['EditKind'];
 export type EditSection = components['schemas']['EditSection'];

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { BlockView, CopyBlock, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
+import type { BlockView, CopyBlock, DraftView, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
 import { useFileChange } from './useFileChange'
 
@@ -25,7 +25,7 @@ export function useMakePlan(id: string) {
 }
 
 /** The block as it would be with these edits; fetched only while there are some to try. */
-export function useBlockDraft(id: string, number: number, edits: readonly EditSection[] | null): Fetched<BlockView> {
+export function useBlockDraft(id: string, number: number, edits: readonly EditSection[] | null): Fetched<DraftView> {
   return fetched(
     useQuery({
       queryKey: ['client', id, 'block', 'draft', number, edits],
@@ -35,6 +35,17 @@ export function useBlockDraft(id: string, number: number, edits: readonly EditSe
     }),
   )
 }
+
+/** A draft laid over the block that it was tried on. */
+export const laidOver = (kept: BlockView, draft: DraftView): BlockView => ({
+  ...kept,
+  plan: { ...kept.plan, block: draft.block, maxes: draft.maxes },
+  refused: draft.refused,
+  cells: draft.cells,
+  remarks: draft.remarks,
+  sets: draft.sets,
+  totals: draft.totals,
+})
 
 export function useKeepEdits(id: string, number: number) {
   return useFileChange(id, (edits: readonly EditSection[]) =>

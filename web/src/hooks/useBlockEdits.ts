@@ -1,6 +1,7 @@
+import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { BlockView, EditSection } from '../api/schema'
-import { useBlockDraft, useKeepEdits } from './useBlock'
+import { laidOver, useBlockDraft, useKeepEdits } from './useBlock'
 
 interface History {
   past: readonly (readonly EditSection[])[]
@@ -39,8 +40,9 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
   const draft = useBlockDraft(clientId, kept.number, dirty ? history.now : null)
   const keep = useKeepEdits(clientId, kept.number)
   const last = useRef(kept)
-  if (!dirty) last.current = kept
-  else if (draft.state === 'ready') last.current = draft.data
+  // What an edit leaves alone stays the same object, so that only what changed is drawn again.
+  const next = dirty ? (draft.state === 'ready' ? laidOver(kept, draft.data) : last.current) : kept
+  last.current = replaceEqualDeep(last.current, next)
   return {
     view: last.current,
     edits: history.now,

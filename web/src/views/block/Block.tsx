@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { useEffect, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
@@ -51,7 +51,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   const [panel, setPanel] = useState(true)
   const [whole, setWhole] = useState(false)
   const [open, setOpen] = useState<OpenPart | null>(search.get('plan') === 'again' ? 'plan' : null)
-  const name = (exercise: string) => catalogue.find((line) => line.id === exercise)?.name ?? exercise
+  const name = useCallback((exercise: string) => catalogue.find((line) => line.id === exercise)?.name ?? exercise, [catalogue])
   const place = held(block, at, today())
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -69,17 +69,22 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   }, [])
   const cell = place ? cellAt(block, place) : null
   const close = () => setOpen(null)
+  const turnPart = useCallback((part: OpenPart) => setOpen((is) => (is === part ? null : part)), [])
+  const turnPanel = useCallback(() => setPanel((is) => !is), [])
   return (
     <Flex direction="column" h={{ lg: '100%' }} minH="100%">
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW={0} overflow={{ lg: 'auto' }} position="relative">
           <BlockHead
             clientId={clientId}
-            view={view}
+            kind={block.kind ?? ''}
+            weeks={block.weeks.length}
+            because={`${view.kindBecause} ${view.favours}`}
+            outOfDate={view.outOfDate}
             open={open}
-            onOpen={(part) => setOpen(open === part ? null : part)}
+            onOpen={turnPart}
             panel={panel}
-            onPanel={() => setPanel(!panel)}
+            onPanel={turnPanel}
           />
           <EditBar edits={edits} field={field} onField={setField} name={name} />
           {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}

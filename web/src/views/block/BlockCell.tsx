@@ -1,49 +1,55 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
-import type { BlockPart, BlockView } from '../../api/schema'
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
+import type { ItemPart } from '../../api/schema'
 import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
 import { Tape } from '../../ui/Tape'
 import { type FieldKey, fieldOf } from './fields'
-import { cellAt, cellView, doneOf, loadAsMade, move, type Place, percentInWords, setsInWords, tapeOf, topSet } from './grid'
+import { type Day, percentInWords, type Place, setsInWords, tapeOf, topSet } from './grid'
 
 const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
+export interface CellActs {
+  place: (place: Place) => void
+  type: (typed: string) => void
+  commit: (typed: string, key: string | null) => void
+  cancel: () => void
+}
+
 interface Props {
-  at: Place
-  block: BlockPart
-  view: BlockView
-  name: (exercise: string) => string
+  week: number
+  day: Day
+  exercise: string
+  name: string
+  /** What stands there; null where the exercise does not stand in this week. */
+  item: ItemPart | null
+  done: number
+  /** The load that the plan was made with. */
+  made: number | null
+  byHand: boolean
   focused: boolean
   /** What is being typed; null while nothing is. */
   typing: string | null
   field: FieldKey
-  onPlace: (place: Place) => void
-  onType: (typed: string) => void
-  onCommit: (typed: string, next: Place) => void
-  onCancel: () => void
+  acts: CellActs
 }
 
-/** One exercise in one week: its tape, sets, percent and load; what is typed into it stands in the cell. */
-export function BlockCell(props: Props) {
-  const { at, block, view, name, focused, typing, onPlace } = props
-  const cell = cellAt(block, at)
-  if (!cell)
-    return <Cell tabIndex={focused ? 0 : -1} data-focus={focused} boxShadow={focused ? ring : undefined} onClick={() => onPlace(at)} />
-  const { item, session } = cell
+/** One exercise in one week: its tape, sets, percent and load; what is typed into it stands in the cell. Drawn again only when something of it changed. */
+export const BlockCell = memo(function BlockCell(props: Props) {
+  const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
+  const at = { week, day, exercise }
+  if (!item)
+    return <Cell tabIndex={focused ? 0 : -1} data-focus={focused} boxShadow={focused ? ring : undefined} onClick={() => acts.place(at)} />
   const top = topSet(item)
-  const done = doneOf(view.done, session.date, item.exercise)
-  const made = loadAsMade(view.asMade, at)
-  const pinned = cellView(view.cells, at)?.pinned ?? []
-  const changed = done.length === 0 && pinned.length === 0 && made !== null && top.kg !== null && top.kg !== made
+  const changed = done === 0 && !byHand && made !== null && top.kg !== null && top.kg !== made
   const notes = [
-    done.length > 0 ? `${done.length} of ${item.sets.length} done` : '',
+    done > 0 ? `${done} of ${item.sets.length} done` : '',
     item.superset ? `superset ${item.superset}` : '',
-    pinned.length > 0 ? 'by hand' : '',
+    byHand ? 'by hand' : '',
     changed ? `was ${mass(made)}` : '',
   ].filter(Boolean)
   const label = [
-    `${name(item.exercise)}, week ${cell.week.number}: ${setsInWords(item)}`,
+    `${name}, week ${week}: ${setsInWords(item)}`,
     percentInWords(top.percent, top.rpe),
     top.kg ? mass(top.kg) : 'by effort',
     ...notes,
@@ -54,29 +60,17 @@ export function BlockCell(props: Props) {
       tabIndex={focused && typing === null ? 0 : -1}
       data-focus={focused}
       aria-selected={focused}
-      onClick={() => onPlace(at)}
-      onDoubleClick={() => props.onType(fieldOf(props.field).shown(item))}
-      onFocus={() => !focused && onPlace(at)}
+      onClick={() => acts.place(at)}
+      onDoubleClick={() => acts.type(fieldOf(props.field).shown(item))}
+      onFocus={() => !focused && acts.place(at)}
       bg={focused ? 'lifted' : undefined}
       boxShadow={focused ? ring : undefined}
       cursor="default"
       position="relative"
     >
       <chakra.span srOnly>{label.join(', ')}</chakra.span>
-      {pinned.length > 0 && (
-        <Box
-          aria-hidden
-          position="absolute"
-          top={0}
-          right={0}
-          w={0}
-          h={0}
-          borderTop="9px solid"
-          borderTopColor="ink"
-          borderLeft="9px solid transparent"
-        />
-      )}
-      <Box px={2.5} pt={2} pb={1.5} aria-hidden={typing === null}>
+      {byHand && <span aria-hidden style={corner} />}
+      <div aria-hidden={typing === null} style={{ padding: '8px 10px 6px' }}>
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         {typing === null ? (
           <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
@@ -84,33 +78,48 @@ export function BlockCell(props: Props) {
             {top.kg !== null && top.kg !== undefined && <Numeral value={mass(top.kg)} size="17px" />}
           </Flex>
         ) : (
-          <Typing {...props} start={typing} />
+          <Typing field={props.field} start={typing} acts={acts} />
         )}
         {notes.length > 0 && typing === null && (
           <Box fontSize="13px" color="quiet" mt={0.5}>
             {notes.join(', ')}
           </Box>
         )}
-      </Box>
+      </div>
     </Cell>
   )
-}
+})
 
 const ring = 'inset 0 0 0 2px var(--nz-colors-ink)'
+const corner = {
+  position: 'absolute',
+  top: 0,
+  right: 0,
+  width: 0,
+  height: 0,
+  borderTop: '9px solid var(--nz-colors-ink)',
+  borderLeft: '9px solid transparent',
+} as const
 
 /** The field that is being typed in a cell: Enter goes down, Tab to the right, Escape leaves it as it was. */
-function Typing({ at, block, field, start, onCommit, onCancel }: Props & { start: string }) {
+function Typing({ field, start, acts }: { field: FieldKey; start: string; acts: CellActs }) {
   const [typed, setTyped] = useState(start)
   const input = useRef<HTMLInputElement>(null)
+  const left = useRef(false)
   useEffect(() => input.current?.focus(), [])
+  const leave = (act: () => void) => {
+    if (left.current) return
+    left.current = true
+    act()
+  }
   const onKey = (event: KeyboardEvent) => {
     event.stopPropagation()
-    const next = { Enter: 'ArrowDown', Tab: event.shiftKey ? 'ArrowLeft' : 'ArrowRight' }[event.key]
-    if (next) {
+    const key = { Enter: 'ArrowDown', Tab: event.shiftKey ? 'ArrowLeft' : 'ArrowRight' }[event.key]
+    if (key) {
       event.preventDefault()
-      onCommit(typed, move(block, at, next))
+      leave(() => acts.commit(typed, key))
     }
-    if (event.key === 'Escape') onCancel()
+    if (event.key === 'Escape') leave(acts.cancel)
   }
   return (
     <Flex mt={1.5} gap={2} align="baseline" fontSize="14px">
@@ -123,7 +132,7 @@ function Typing({ at, block, field, start, onCommit, onCancel }: Props & { start
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         onKeyDown={onKey}
-        onBlur={() => onCommit(typed === start ? '' : typed, at)}
+        onBlur={() => leave(() => acts.commit(typed, null))}
         w="100%"
         minW={0}
         bg="ground"

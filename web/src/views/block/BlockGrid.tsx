@@ -1,15 +1,15 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useEffect, useRef, useState } from 'react'
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import type { BlockPart, BlockView } from '../../api/schema'
+import type { BlockPart, BlockView, EditSection } from '../../api/schema'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
-import { BlockCell } from './BlockCell'
+import { BlockCell, type CellActs } from './BlockCell'
 import { DayHead, dropId, SessionHead } from './DayRow'
 import { type FieldKey, fieldOf, write } from './fields'
-import { cellAt, type Day, daysFrom, type Place, rowsOf } from './grid'
+import { cellAt, cellView, sessionOn, type Day, daysFrom, doneOf, loadAsMade, move, type Place, rowsOf } from './grid'
 import { LedgerRows } from './LedgerRows'
 import { useGridKeys } from './useGridKeys'
 
@@ -62,12 +62,26 @@ export function BlockGrid(props: GridProps) {
       if (cell) navigate(`/clients/${id}/floor?date=${cell.session.date}`)
     },
   })
-  const commit = (typed: string, next: Place) => {
+  const commit = (typed: string, key: string | null) => {
     const cell = cellAt(block, place)
-    if (cell && typed.trim() !== '') edits.push(write(place, fieldOf(field).written(typed, cell.item)))
+    if (cell && typed.trim() !== '' && typed !== fieldOf(field).shown(cell.item))
+      edits.push(write(place, fieldOf(field).written(typed, cell.item)))
     stop()
-    go(next)
+    if (key) go(move(block, place, key))
   }
+  // The cells keep one set of acts, so that they are drawn again only when what stands in them changes.
+  const latest = useRef({ onPlace, commit, stop, push: edits.push })
+  latest.current = { onPlace, commit, stop, push: edits.push }
+  const push = useCallback((edit: EditSection) => latest.current.push(edit), [])
+  const acts = useMemo<CellActs>(
+    () => ({
+      place: (to) => latest.current.onPlace(to),
+      type: setTyping,
+      commit: (typed, key) => latest.current.commit(typed, key),
+      cancel: () => latest.current.stop(),
+    }),
+    [],
+  )
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
   const drop = (event: DragEndEvent) => {
     setDragging(false)
@@ -76,7 +90,7 @@ export function BlockGrid(props: GridProps) {
     if (!from || !to || from.day === to.day) return
     edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
   }
-  const rows = rowsOf(block)
+  const rows = useMemo(() => rowsOf(block), [block])
   const free = daysFrom(block.start).filter((day) => rows.every((row) => row.day !== day))
   return (
     <DndContext sensors={sensors} onDragStart={() => setDragging(true)} onDragCancel={() => setDragging(false)} onDragEnd={drop}>
@@ -116,34 +130,36 @@ export function BlockGrid(props: GridProps) {
               <Row bg="plate">
                 <DayHead day={row.day} weeks={block.weeks.map((week) => week.number)} />
                 {block.weeks.map((week) => (
-                  <SessionHead key={week.number} week={week} day={row.day} remarks={view.remarks} edits={edits} />
+                  <SessionHead
+                    key={week.number}
+                    number={week.number}
+                    session={sessionOn(week, row.day)}
+                    day={row.day}
+                    remarks={remarksOn(view.remarks, week.number, row.day)}
+                    push={push}
+                  />
                 ))}
               </Row>
               {row.exercises.map((exercise) => (
                 <Row key={exercise}>
-                  <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
-                    {name(exercise)}
-                    <Box fontSize="14px" fontWeight="400" color="quiet">
-                      {words(roleOf(block, row.day, exercise))}
-                    </Box>
-                  </Head>
+                  <LiftHead name={name(exercise)} role={roleOf(block, row.day, exercise)} />
                   {block.weeks.map((week) => {
                     const at = { week: week.number, day: row.day, exercise }
                     const focused = place.week === at.week && place.day === at.day && place.exercise === at.exercise
+                    const cell = cellAt(block, at)
                     return (
                       <BlockCell
                         key={week.number}
-                        at={at}
-                        block={block}
-                        view={view}
-                        name={name}
+                        {...at}
+                        name={name(exercise)}
+                        item={cell?.item ?? null}
+                        done={cell ? doneOf(view.done, cell.session.date, exercise).length : 0}
+                        made={loadAsMade(view.asMade, at)}
+                        byHand={(cellView(view.cells, at)?.pinned.length ?? 0) > 0}
                         focused={focused}
                         typing={focused ? typing : null}
-                        field={field}
-                        onPlace={onPlace}
-                        onType={setTyping}
-                        onCommit={commit}
-                        onCancel={stop}
+                        field={focused ? field : 'reps'}
+                        acts={acts}
                       />
                     )
                   })}
@@ -157,18 +173,39 @@ export function BlockGrid(props: GridProps) {
                 <Row key={day} bg="plate">
                   <Head scope="row">{weekdayNames[day]}</Head>
                   {block.weeks.map((week) => (
-                    <SessionHead key={dropId(week.number, day)} week={week} day={day} remarks={[]} edits={edits} />
+                    <SessionHead
+                      key={dropId(week.number, day)}
+                      number={week.number}
+                      session={undefined}
+                      day={day}
+                      remarks={0}
+                      push={push}
+                    />
                   ))}
                 </Row>
               ))}
             </tbody>
           )}
-          <LedgerRows view={view} />
+          <LedgerRows sets={view.sets} totals={view.totals} />
         </chakra.table>
       </Box>
     </DndContext>
   )
 }
+
+const LiftHead = memo(function LiftHead({ name, role }: { name: string; role: string }) {
+  return (
+    <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
+      {name}
+      <Box fontSize="14px" fontWeight="400" color="quiet">
+        {words(role)}
+      </Box>
+    </Head>
+  )
+})
+
+const remarksOn = (remarks: BlockView['remarks'], week: number, day: Day) =>
+  remarks.filter((one) => one.week === week && one.day === day && one.severity !== 'info').length
 
 const roleOf = (block: BlockPart, day: Day, exercise: string): string => {
   for (const week of block.weeks) {

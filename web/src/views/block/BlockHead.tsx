@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { memo } from 'react'
 import { Link } from 'react-router'
-import type { BlockView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { Plain } from '../../ui/form'
 
@@ -8,7 +8,10 @@ export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
 
 interface Props {
   clientId: string
-  view: BlockView
+  kind: string
+  weeks: number
+  because: string
+  outOfDate: boolean
   open: OpenPart | null
   onOpen: (part: OpenPart) => void
   panel: boolean
@@ -16,21 +19,19 @@ interface Props {
 }
 
 /** What this block is, why, what it gives up; and the way to everything about the whole of it. */
-export function BlockHead({ clientId, view, open, onOpen, panel, onPanel }: Props) {
-  const { block } = view.plan
-  if (!block) return null
+export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, because, outOfDate, open, onOpen, panel, onPanel }: Props) {
   const parts = [
     ['chain', 'Chain'],
     ['add', 'Add exercise'],
     ['versions', 'Versions'],
     ['copy', 'Copy to'],
-    ['plan', view.outOfDate ? 'Plan again' : 'Plan the next block'],
+    ['plan', outOfDate ? 'Plan again' : 'Plan the next block'],
   ] as const
   return (
     <Box data-print="no">
       <Flex px={2.5} minH="46px" align="center" justify="space-between" gap={3} wrap="wrap" py={1}>
         <chakra.h1 fontSize="17px" fontWeight="650">
-          {words(block.kind ?? '')}, {block.weeks.length} {block.weeks.length === 1 ? 'week' : 'weeks'}
+          {words(kind)}, {weeks} {weeks === 1 ? 'week' : 'weeks'}
         </chakra.h1>
         <Flex gap={1.5} align="center" wrap="wrap">
           {!panel && (
@@ -52,8 +53,8 @@ export function BlockHead({ clientId, view, open, onOpen, panel, onPanel }: Prop
         </Flex>
       </Flex>
       <Box px={2.5} pb={2} fontSize="14px" color="quiet">
-        {view.kindBecause} {view.favours}
+        {because}
       </Box>
     </Box>
   )
-}
+})

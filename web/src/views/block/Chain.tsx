@@ -9,7 +9,16 @@ import { temper } from '../../ui/temper'
 export function Chain({ view }: { view: BlockView }) {
   const most = Math.max(1, ...view.totals.map((week) => week.tonnage))
   return (
-    <Box as="section" aria-label="Chain of blocks" overflowX="auto" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" fontSize="14px">
+    <Box
+      as="section"
+      aria-label="Chain of blocks"
+      overflowX="auto"
+      px={2.5}
+      py={3}
+      borderBottom="1px solid"
+      borderColor="hair"
+      fontSize="14px"
+    >
       <chakra.table w="100%" maxW="760px">
         <chakra.caption srOnly>Blocks to come, a line a week</chakra.caption>
         <thead>

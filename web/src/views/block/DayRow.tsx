@@ -1,10 +1,10 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { CheckView, WeekPart } from '../../api/schema'
-import type { BlockEdits } from '../../hooks/useBlockEdits'
+import { memo } from 'react'
+import type { EditSection, SessionPart } from '../../api/schema'
 import { weekdayNames, weekdays } from '../../text/codes'
 import { today } from '../../text/dates'
-import { type Day, sessionOn } from './grid'
+import type { Day } from './grid'
 
 const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
@@ -34,12 +34,19 @@ export function DayHead({ day, weeks }: { day: Day; weeks: readonly number[] }) 
   )
 }
 
+interface HeadProps {
+  number: number
+  session: SessionPart | undefined
+  day: Day
+  /** How many warnings stand on it. */
+  remarks: number
+  push: (edit: EditSection) => void
+}
+
 /** A session of one week: its minutes, how many remarks stand on it, and the day it can be moved to. */
-export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day: Day; remarks: readonly CheckView[]; edits: BlockEdits }) {
-  const session = sessionOn(week, day)
-  const drag = useDraggable({ id: dropId(week.number, day), data: { weeks: [week.number], day }, disabled: !session })
-  const drop = useDroppable({ id: dropId(week.number, day), data: { day } })
-  const here = remarks.filter((one) => one.week === week.number && one.day === day && one.severity !== 'info')
+export const SessionHead = memo(function SessionHead({ number, session, day, remarks, push }: HeadProps) {
+  const drag = useDraggable({ id: dropId(number, day), data: { weeks: [number], day }, disabled: !session })
+  const drop = useDroppable({ id: dropId(number, day), data: { day } })
   return (
     <Cell ref={drop.setNodeRef} bg={drop.isOver ? 'lifted' : 'plate'} px={2.5} py={0.5} fontSize="14px">
       {session && (
@@ -47,7 +54,7 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
           <Box
             ref={drag.setNodeRef}
             {...drag.listeners}
-            data-drag={dropId(week.number, day)}
+            data-drag={dropId(number, day)}
             cursor="grab"
             style={{ touchAction: 'none' }}
             whiteSpace="nowrap"
@@ -56,19 +63,16 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
             {session.minutes} min
           </Box>
           <Flex align="center" gap={1} flexShrink={0}>
-            {here.length > 0 && (
-              <a
-                href="#remarks"
-                aria-label={`${here.length} ${here.length === 1 ? 'remark' : 'remarks'} on ${weekdayNames[day]}, week ${week.number}`}
-              >
+            {remarks > 0 && (
+              <a href="#remarks" aria-label={`${remarks} ${remarks === 1 ? 'remark' : 'remarks'} on ${weekdayNames[day]}, week ${number}`}>
                 <Box as="span" display="inline-block" w="10px" h="10px" bg="stop" transform="rotate(45deg)" mr={1} />
-                {here.length}
+                {remarks}
               </a>
             )}
             <chakra.select
-              aria-label={`Move the session of ${weekdayNames[day]}, week ${week.number}`}
+              aria-label={`Move the session of ${weekdayNames[day]}, week ${number}`}
               value={day}
-              data-move={dropId(week.number, day)}
+              data-move={dropId(number, day)}
               bg="transparent"
               fontSize="13px"
               textDecoration="underline"
@@ -77,8 +81,8 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
               minH="24px"
               onChange={(event) => {
                 const to = event.target.value
-                if (to === 'missed') edits.push({ kind: 'missed', week: week.number, day })
-                else if (to !== day) edits.push({ kind: 'move-session', week: week.number, day, toDay: to as Day })
+                if (to === 'missed') push({ kind: 'missed', week: number, day })
+                else if (to !== day) push({ kind: 'move-session', week: number, day, toDay: to as Day })
               }}
             >
               {weekdays.map((one) => (
@@ -93,4 +97,4 @@ export function SessionHead({ week, day, remarks, edits }: { week: WeekPart; day
       )}
     </Cell>
   )
-}
+})

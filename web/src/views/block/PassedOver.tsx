@@ -1,8 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react'
+import { memo } from 'react'
 import type { PassedOverPart } from '../../api/schema'
 
 /** What could not be chosen, and why. */
-export function PassedOver({ rows, name }: { rows: readonly PassedOverPart[]; name: (id: string) => string }) {
+export const PassedOver = memo(function PassedOver({ rows, name }: { rows: readonly PassedOverPart[]; name: (id: string) => string }) {
   if (rows.length === 0) return null
   return (
     <chakra.details px={2.5} pb={4}>
@@ -16,4 +17,4 @@ export function PassedOver({ rows, name }: { rows: readonly PassedOverPart[]; na
       ))}
     </chakra.details>
   )
-}
+})

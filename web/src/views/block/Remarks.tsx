@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useState } from 'react'
-import type { BlockView, CheckView } from '../../api/schema'
+import { memo, type ReactNode, useState } from 'react'
+import type { BlockView, CheckView, DraftView } from '../../api/schema'
 import { useBlockDraft } from '../../hooks/useBlock'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
@@ -25,38 +25,55 @@ export function Remarks({ clientId, edits, name, onPlace }: Props) {
       </chakra.h2>
       {remarks.length === 0 && <Box color="quiet">Nothing to remark.</Box>}
       {remarks.map((remark) => (
-        <Flex key={keyOf(remark)} gap={3} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
-          <Box w="64px" flexShrink={0} fontWeight="600" color={remark.severity === 'info' ? 'quiet' : 'stop'}>
-            {words(remark.severity)}
-          </Box>
-          <Box w="132px" flexShrink={0} color="quiet">
-            <Where remark={remark} onPlace={onPlace} name={name} />
-          </Box>
-          <Box flex="1" minW={0}>
-            {remark.because} {remark.fix && <chakra.span color="quiet">{remark.fix}</chakra.span>}
-            {at === keyOf(remark) && (
-              <FixPreview
-                clientId={clientId}
-                edits={edits}
-                remark={remark}
-                onTake={() => {
-                  edits.push(...remark.edits)
-                  setAt(null)
-                }}
-                onLeave={() => setAt(null)}
-              />
-            )}
-          </Box>
-          {remark.edits.length > 0 && at !== keyOf(remark) && (
-            <Plain size="xs" onClick={() => setAt(keyOf(remark))}>
-              See the fix
-            </Plain>
+        <Remark key={keyOf(remark)} remark={remark} name={name} onPlace={onPlace} onSee={setAt} open={at === keyOf(remark)}>
+          {at === keyOf(remark) && (
+            <FixPreview
+              clientId={clientId}
+              edits={edits}
+              remark={remark}
+              onTake={() => {
+                edits.push(...remark.edits)
+                setAt(null)
+              }}
+              onLeave={() => setAt(null)}
+            />
           )}
-        </Flex>
+        </Remark>
       ))}
     </Box>
   )
 }
+
+interface RemarkProps {
+  remark: CheckView
+  name: (exercise: string) => string
+  onPlace: (place: Place) => void
+  onSee: (key: string) => void
+  open: boolean
+  children: ReactNode
+}
+
+const Remark = memo(function Remark({ remark, name, onPlace, onSee, open, children }: RemarkProps) {
+  return (
+    <Flex gap={3} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
+      <Box w="64px" flexShrink={0} fontWeight="600" color={remark.severity === 'info' ? 'quiet' : 'stop'}>
+        {words(remark.severity)}
+      </Box>
+      <Box w="132px" flexShrink={0} color="quiet">
+        <Where remark={remark} onPlace={onPlace} name={name} />
+      </Box>
+      <Box flex="1" minW={0}>
+        {remark.because} {remark.fix && <chakra.span color="quiet">{remark.fix}</chakra.span>}
+        {children}
+      </Box>
+      {remark.edits.length > 0 && !open && (
+        <Plain size="xs" onClick={() => onSee(keyOf(remark))}>
+          See the fix
+        </Plain>
+      )}
+    </Flex>
+  )
+})
 
 const keyOf = (remark: CheckView) => `${remark.code} ${remark.week} ${remark.day} ${remark.exercise} ${remark.because}`
 
@@ -106,7 +123,7 @@ function FixPreview({ clientId, edits, remark, onTake, onLeave }: FixProps) {
   )
 }
 
-function differences(before: BlockView, after: BlockView): string[] {
+function differences(before: BlockView, after: DraftView): string[] {
   const had = before.remarks.map(keyOf)
   const has = after.remarks.map(keyOf)
   const lines = [

@@ -12,9 +12,9 @@ export function Muscles({ muscles }: { muscles: readonly MuscleBand[] }) {
       <chakra.summary cursor="pointer" minH="28px" fontWeight="600">
         Hard sets in week 1
       </chakra.summary>
-      <Grid templateColumns={{ base: '1fr', xl: '1fr 1fr' }} columnGap={6}>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) minmax(0, 1fr)' }} columnGap={6}>
         {muscles.map((one) => (
-          <Grid key={one.muscle} templateColumns="112px 1fr 92px" alignItems="center" gap={2} py={0.5}>
+          <Grid key={one.muscle} templateColumns="112px minmax(0, 1fr) 92px" alignItems="center" gap={2} py={0.5}>
             <Box>{words(one.muscle ?? '')}</Box>
             <Band sets={one.sets} low={one.low} high={one.high} most={most} />
             <Box fontSize="13px" fontStretch="80%" aria-hidden whiteSpace="nowrap">
