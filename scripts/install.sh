@@ -29,5 +29,6 @@ require_chromium() {
   local missing=()
   [ -x /usr/bin/chromium ] || missing+=(chromium)
   [ -x /usr/bin/chromedriver ] || missing+=(chromium-driver)
+  [ -x /usr/bin/pdftotext ] || missing+=(poppler-utils) # reads back what was printed
   [ ${#missing[@]} -eq 0 ] || install_packages "${missing[@]}"
 }

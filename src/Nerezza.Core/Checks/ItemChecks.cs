@@ -21,16 +21,16 @@ internal static class ItemChecks
         if (PainChecks.On(item, exercise, context.Caps) is { } pain) yield return pain;
         // Accessories find their load by effort; a lift should stand on a max.
         if (item.Role is Role.Main or Role.Second && item.Sets.Any(set => set.Load is null)) yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, Exercise: exercise.Id);
-        if (Rest(item, context) is { } rest) yield return rest;
+        if (Rest(item, session, context) is { } rest) yield return rest;
         if (IsUnsafeAlone(item, exercise, context)) yield return new Check(CheckCode.NoSafeties, CheckSeverity.Stop, Exercise: exercise.Id) { Fix = [Lighter(item, session)] };
     }
 
     /// <summary>Strength work rests two minutes and more after both sides.</summary>
-    private static Check? Rest(PrescribedItem item, CheckContext context)
+    private static Check? Rest(PrescribedItem item, Session session, CheckContext context)
     {
         int least = PrescriptionRules.LeastStrengthRest;
         IEnumerable<PrescribedSet> after = item.Sets.Where((set, i) => set.Side is null || i % 2 == 1 || i == item.Sets.Count - 1);
-        return StrengthWork.Is(item, context.Catalogue) && after.Any(set => set.Rest.Seconds < least) ? new Check(CheckCode.StrengthRest, CheckSeverity.Warn, Exercise: item.Exercise, Value: after.Min(set => set.Rest.Seconds), Limit: least) : null;
+        return StrengthWork.Is(item, context.Catalogue) && after.Any(set => set.Rest.Seconds < least) ? new Check(CheckCode.StrengthRest, CheckSeverity.Warn, Exercise: item.Exercise, Value: after.Min(set => set.Rest.Seconds), Limit: least) { Fix = [new BlockEdit.Write(new CellPlace(0, session.Day, item.Exercise), new CellValues { RestSeconds = least })] } : null;
     }
 
     private static bool IsUnsafeAlone(PrescribedItem item, Exercise exercise, CheckContext context) =>

@@ -49,16 +49,18 @@ internal static class JumpChecks
 
     private static IEnumerable<Check> Loads(Block block, CheckContext context)
     {
-        Dictionary<(Weekday, string), Load> before = [];
+        Dictionary<(Weekday, string), (Load Load, int Reps)> before = [];
         foreach (Week week in block.Weeks)
             foreach (Session session in week.Sessions)
                 foreach (PrescribedItem item in session.Items)
                 {
                     if (item.Sets.Max(set => set.Load) is not { Grams: > 0 } load) continue;
-                    Load? last = before.TryGetValue((session.Day, item.Exercise), out Load there) ? there : context.Last.On(item.Exercise);
-                    if (last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
+                    (Load? last, int reps) = before.TryGetValue((session.Day, item.Exercise), out (Load Load, int Reps) there) ? (there.Load, there.Reps) : (context.Last.On(item.Exercise), 0);
+                    // A heavier load at fewer repetitions is the step that double progression takes.
+                    bool asMany = item.Sets.Max(set => set.Reps) >= reps;
+                    if (asMany && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
                         yield return new Check(CheckCode.JumpTooBig, CheckSeverity.Warn, week.Number, session.Day, item.Exercise, load.Kilograms, from.Kilograms) { Fix = [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Load = from })] };
-                    if (week.Kind is not WeekKind.Deload) before[(session.Day, item.Exercise)] = load;
+                    if (week.Kind is not WeekKind.Deload) before[(session.Day, item.Exercise)] = (load, item.Sets.Max(set => set.Reps));
                 }
     }
 

@@ -54,10 +54,11 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
 
     private bool IsFarUnder(Load load, double target) => target - load.Kilograms > LoadRules.Shipped.Loading.UnderTarget * MaxKg + OneGram;
 
-    /// <summary>Nothing heavier is there: repetitions make up for it while the range allows, and what effort is left is written as it is.</summary>
+    /// <summary>Nothing heavier is there: repetitions make up for it while the range allows and effort leads, and what effort is left is written as it is.</summary>
     private FittedSet Light(Load load, SetWanted wanted)
     {
-        int reps = wanted.AimFraction is null ? Math.Max(wanted.Reps, Math.Min(RepsAt(load, wanted), wanted.Range.Top)) : wanted.Reps;
+        bool effortLeads = wanted.AimFraction is null && Curve.Fraction(wanted.Reps, wanted.Rpe) <= wanted.MostFraction;
+        int reps = effortLeads ? Math.Max(wanted.Reps, Math.Min(RepsAt(load, wanted), wanted.Range.Top)) : wanted.Reps;
         double done = (load.Kilograms + BodyKg) / MaxKg;
         return new FittedSet(reps, Rpe.Min(wanted.Rpe, Curve.Effort(done, reps)), Percent.FromFraction(done), load, 0);
     }

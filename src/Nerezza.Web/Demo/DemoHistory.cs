@@ -18,7 +18,7 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
 {
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
-    private const double MiddlingLoad = 0.3;
+    private const double MiddlingLoad = 0.35;
     private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Case(file, [], null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
@@ -39,11 +39,11 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
                     _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
     }
 
-    /// <summary>Work by effort finds its load on the floor: a middling one of the client's kit, rated as it was asked for.</summary>
+    /// <summary>Work by effort finds its load on the floor: about a third of body mass, rated as it was asked for.</summary>
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
     {
         IReadOnlyList<Load> steps = _loader.MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0].Steps;
-        return Row(session, item, place, steps.Count > 0 ? steps[(int)(steps.Count * MiddlingLoad)] : default, item.Sets[place].Rpe);
+        return Row(session, item, place, steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg).Append(steps.FirstOrDefault()).Max(), item.Sets[place].Rpe);
     }
 
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)

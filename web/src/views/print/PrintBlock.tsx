@@ -6,7 +6,7 @@ import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
-import { cellAt, percentInWords, rowsOf, setsInWords, topSet } from '../block/grid'
+import { cellAt, rowsOf, setsInWords, topSet } from '../block/grid'
 import { Sheet, Td, Th } from './Sheet'
 
 /** The whole block on paper: weeks across, sessions down, sets and loads. */
@@ -62,10 +62,9 @@ export function PrintBlock() {
                   const top = topSet(cell.item)
                   return (
                     <Td key={week.number} whiteSpace="nowrap">
-                      {setsInWords(cell.item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : `RPE ${plain(top.rpe ?? 0)}`}
+                      {setsInWords(cell.item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : top.kg === 0 ? 'body weight' : 'by effort'}
                       <br />
-                      {percentInWords(top.percent, top.rpe)}
-                      {top.percent ? `, RPE ${plain(cell.item.sets.at(-1)?.rpe ?? 0)}` : ''}
+                      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(cell.item.sets.at(-1)?.rpe ?? 0)}
                     </Td>
                   )
                 })}

@@ -58,11 +58,11 @@ function Item({ item }: { item: FloorItem }) {
               </Td>
               <Td>{asked(set)}</Td>
               <Td>
-                {set.kg === null ? 'by effort' : `${mass(set.kg)} ${massUnit()}`}
+                {set.kg === null ? 'by effort' : set.kg === 0 ? 'body weight' : `${mass(set.kg)} ${massUnit()}`}
                 {set.perSide && set.place === 0 ? `, ${platesInWords(set.perSide)}` : ''}
               </Td>
-              <Td>RPE {plain(set.rpe)}</Td>
-              <Td>{set.tempo}</Td>
+              <Td whiteSpace="nowrap">RPE {plain(set.rpe)}</Td>
+              <Td whiteSpace="nowrap">{set.tempo}</Td>
               <Td>{clock(set.restSeconds)}</Td>
               <Td w="70px" />
               <Td w="60px" />
