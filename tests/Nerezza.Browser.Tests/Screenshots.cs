@@ -25,6 +25,14 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         Theme(browser);
         Take(browser, "block-dark");
         Theme(browser);
+        browser.Script("document.querySelector('[role=grid] [data-focus=true]').focus()");
+        browser.Driver.SwitchTo().ActiveElement().SendKeys("8");
+        browser.Find("#typing").SendKeys(OpenQA.Selenium.Keys.Enter);
+        browser.Find("//button[.='Keep']");
+        Thread.Sleep(800);
+        browser.Script("document.querySelector('[data-ledger]').scrollIntoView()");
+        Take(browser, "block-edited");
+        browser.Find("//button[.='Leave']").Click();
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         Take(browser, "intake");

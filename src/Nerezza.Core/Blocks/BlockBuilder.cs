@@ -36,6 +36,7 @@ public sealed class BlockBuilder(BlockInput input)
         foreach (WeekShape shape in WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression))
         {
             List<(Track Track, ItemAsk Ask)> asks = [.. tracks.Where(track => !_events.IsOn(track.DateIn(shape.Number))).Select(track => (track, targets.AskOf(track, shape)))];
+            if (shape.Kind is WeekKind.Load) asks = Apart(asks);
             (Weekday Day, string Exercise)? amrap = calibrating.In(shape, kind, [.. asks.Select(row => (row.Track.Day.Day.Day.Day, row.Ask))]);
             weeks.Add(new Week(shape.Number, shape.Kind, [.. asks.GroupBy(row => row.Track.Day).Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], shape))]));
         }
@@ -45,6 +46,24 @@ public sealed class BlockBuilder(BlockInput input)
     /// <summary>The weeks without a session in them.</summary>
     public static Block Empty(BlockKind kind, BlockInput input) => new(kind, input.Request.Start,
         [.. WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression).Select(shape => new Week(shape.Number, shape.Kind, []))]);
+
+    /// <summary>A main or second lift that comes again in the week comes at repetitions of its own: the nearest free ones that the exercise has.</summary>
+    private static List<(Track Track, ItemAsk Ask)> Apart(List<(Track Track, ItemAsk Ask)> asks)
+    {
+        HashSet<(string, int)> taken = [];
+        List<(Track, ItemAsk)> apart = [];
+        foreach ((Track track, ItemAsk ask) in asks)
+        {
+            (string id, int reps, RepRange range) = (ask.Chosen.Exercise.Id, ask.Target.Reps, ask.Chosen.Exercise.Reps);
+            bool moves = ask.Rule.Role is Role.Main or Role.Second && ask.Target.Seconds is null && ask.Target.Metres is null;
+            int free = moves ? NearestFirst(reps).Where(other => range.Contains(other) && !taken.Contains((id, other))).DefaultIfEmpty(reps).First() : reps;
+            taken.Add((id, free));
+            apart.Add((track, free == reps ? ask : ask with { Target = ask.Target with { Reps = free }, Range = new RepRange(Math.Min(ask.Range.Bottom, free), Math.Max(ask.Range.Top, free)) }));
+        }
+        return apart;
+    }
+
+    private static IEnumerable<int> NearestFirst(int reps) => Enumerable.Range(0, 5).SelectMany(step => step == 0 ? new[] { reps } : [reps + step, reps - step]);
 
     private static (Track Track, ItemAsk Ask) WithAmrap((Track Track, ItemAsk Ask) row, (Weekday Day, string Exercise)? amrap) =>
         amrap == (row.Track.Day.Day.Day.Day, row.Ask.Chosen.Exercise.Id) ? (row.Track, row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } }) : row;

@@ -17,7 +17,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     public Track TrackOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
         RoleRule role = RoleRule.Of(chosen.Role, _rule.Aim, chosen.Exercise.Pattern);
-        int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id && lift.Role == chosen.Role));
+        int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
         LighterRule light = BlockRules.Shipped.File.LighterHinge;
         bool staysLight = chosen.Exercise.Pattern is Pattern.Hinge && !heavy.Contains(day);
         return new Track
@@ -38,8 +38,17 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         bool low = chosen.Role is Role.Main && _rule.Aim is Aim.Strength && input.Schools.StrengthReps is StrengthReps.Low;
         RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
         RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
-        bool moves = chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second && exposure > 0;
-        return moves ? PrescriptionRules.Shipped.Moved(exposure).Overlap(chosen.Exercise.Reps) ?? range : range;
+        bool moves = exposure > 0 && (chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second);
+        return moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
+    }
+
+    /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two higher.</summary>
+    private static RepRange? MovedFor(Exercise exercise, int exposure)
+    {
+        if (PrescriptionRules.Shipped.Moved(exposure).Overlap(exercise.Reps) is not { } moved) return null;
+        if (exposure == 0 || MovedFor(exercise, exposure - 1) is not { } last || moved.Bottom > last.Bottom) return moved;
+        int bottom = Math.Min(exercise.Reps.Top, last.Bottom + PrescriptionRules.Shipped.File.MoveByReps);
+        return new RepRange(bottom, Math.Max(bottom, moved.Top));
     }
 
     /// <summary>What a week asks of a track.</summary>

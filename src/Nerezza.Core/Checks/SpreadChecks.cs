@@ -36,9 +36,14 @@ internal static class SpreadChecks
     {
         if (context.Client.Emphasis.Count == 0) yield break;
         double Wanted(Session session) => context.Client.Emphasis.Sum(muscle => tallyOf(session).Sets[(int)muscle]);
-        foreach ((Session first, Session second) in week.Sessions.Zip(week.Sessions.Skip(1)))
-            if (second.Date.DayNumber - first.Date.DayNumber == 1 && Wanted(second) >= CheckRules.Shipped.EmphasisSets && Wanted(first) == 0)
+        for (int i = 1; i < week.Sessions.Count; i++)
+        {
+            (Session first, Session second) = (week.Sessions[i - 1], week.Sessions[i]);
+            // Between two emphasised days the other half has no better place.
+            bool between = i > 1 && first.Date.DayNumber - week.Sessions[i - 2].Date.DayNumber == 1 && Wanted(week.Sessions[i - 2]) > 0;
+            if (!between && second.Date.DayNumber - first.Date.DayNumber == 1 && Wanted(second) >= CheckRules.Shipped.EmphasisSets && Wanted(first) == 0)
                 yield return new Check(CheckCode.EmphasisLate, CheckSeverity.Info, week.Number, second.Day) { Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)] };
+        }
     }
 }
 

@@ -107,7 +107,7 @@ internal sealed class AccessoryProblem
         {
             yield return Needed("push", each, cost, Region.IsPush);
             yield return Needed("pull", each, cost, Region.IsPull);
-            yield return new ChoiceWant("push with pull", null, PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, cost / 2);
+            yield return new ChoiceWant("push with pull", null, PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, Rules.Set.PushOverPull);
         }
         if (each > 1)
             foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })

@@ -36,7 +36,7 @@ internal sealed record LikingRule(double Liked, double Neutral, double Disliked)
 internal sealed record MainChangeRule(int Severity, double AwayFrom, double Light);
 
 internal sealed record SetRule(
-    int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets);
+    int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets, int PushOverPull);
 
 internal sealed record StartMoreRule(double Part, double Sets);
 

@@ -43,7 +43,7 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
     {
         IReadOnlyList<Load> steps = _loader.MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0].Steps;
-        return Row(session, item, place, steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg).Append(steps.FirstOrDefault()).Max(), item.Sets[place].Rpe);
+        return Row(session, item, place, steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg).DefaultIfEmpty(steps.Count > 0 ? steps[0] : default).Max(), item.Sets[place].Rpe);
     }
 
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)

@@ -129,7 +129,7 @@ public sealed class BlockEditorTests
             Core.Checks.Check? still = after.Checks.FirstOrDefault(other => (other.Code, other.Week, other.Day, other.Exercise) == (check.Code, check.Week, check.Day, check.Exercise));
             // Where even the lightest load is too heavy for the repetitions that the fix writes, they cannot move.
             bool stuck = check.Code is CheckCode.RepRangeRepeat && check.Fix[0] is BlockEdit.Write write && At(after, write.At)!.Sets[0].Load is not null && At(after, write.At)!.Sets[^1].Reps != write.Values.Reps;
-            Assert.True(still is null || stuck || (check.Code is CheckCode.SessionTooLong && still.Value < check.Value), $"{check} by {check.Fix[0]} left {still}");
+            Assert.True(still is null || stuck || (check.Code is CheckCode.SessionTooLong && still.Value < check.Value), $"{check} by {check.Fix[0]} left {still?.Value} {string.Join(" | ", after.Block!.Weeks[(check.Week ?? 1) - 1].Sessions.SelectMany(session => session.Items.Where(item => item.Exercise == check.Exercise).Select(item => session.Day + " " + string.Join(",", item.Sets.Select(set => set.Reps)))))}");
         }
     }, iter: 60);
 
