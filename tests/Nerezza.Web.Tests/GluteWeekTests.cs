@@ -17,7 +17,12 @@ public sealed class GluteWeekTests
     {
         Client = new Client
         {
-            Name = "student", HeightCm = 168, MassKg = 62, Level = Level.Intermediate, Goal = Goal.Muscle, Emphasis = [Muscle.GluteusMaximus],
+            Name = "student",
+            HeightCm = 168,
+            MassKg = 62,
+            Level = Level.Intermediate,
+            Goal = Goal.Muscle,
+            Emphasis = [Muscle.GluteusMaximus],
             Days = [new(Weekday.Mon, 75), new(Weekday.Tue, 75), new(Weekday.Wed, 75), new(Weekday.Fri, 75), new(Weekday.Sat, 75)],
         },
         Equipment = new Equipment

@@ -18,7 +18,11 @@ public sealed class WeekSolverTests
         select new DaySplit(
             new Client
             {
-                Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Emphasis = emphasis,
+                Name = "x",
+                HeightCm = 175,
+                MassKg = 80,
+                Level = Level.Intermediate,
+                Emphasis = emphasis,
                 Days = [.. days.Select(day => new TrainingDay(day, 60))],
                 OtherTraining = [.. hard.Select(day => new OtherTraining(day, OtherTrainingKind.Run, 40, true))],
             },

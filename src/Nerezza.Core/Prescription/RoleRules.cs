@@ -62,7 +62,7 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps,  int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(

@@ -57,17 +57,17 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
     }
 
     private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load load, Rpe rpe) => new()
-        {
-            CoachId = file.Client.CoachId,
-            Id = Guid.CreateVersion7(),
-            ClientId = file.Client.Id,
-            Date = session.Date,
-            Exercise = item.Exercise,
-            Place = place,
-            LoadKg = (decimal)load.Kilograms,
-            Reps = item.Sets[place].Reps,
-            Side = item.Sets[place].Side,
-            Rpe = (decimal)rpe.Value,
-            LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == session.Date) * 4),
-        };
+    {
+        CoachId = file.Client.CoachId,
+        Id = Guid.CreateVersion7(),
+        ClientId = file.Client.Id,
+        Date = session.Date,
+        Exercise = item.Exercise,
+        Place = place,
+        LoadKg = (decimal)load.Kilograms,
+        Reps = item.Sets[place].Reps,
+        Side = item.Sets[place].Side,
+        Rpe = (decimal)rpe.Value,
+        LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == session.Date) * 4),
+    };
 }

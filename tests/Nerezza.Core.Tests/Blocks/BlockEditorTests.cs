@@ -20,7 +20,11 @@ public sealed class BlockEditorTests
     {
         Client = new Client
         {
-            Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
+            Name = "x",
+            HeightCm = 175,
+            MassKg = 80,
+            Level = Level.Intermediate,
+            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
             Days = [new(Weekday.Mon, 75), new(Weekday.Wed, 75), new(Weekday.Fri, 75)],
         },
         Equipment = new Equipment

@@ -71,7 +71,11 @@ public sealed class ReviewTests
     {
         Client = new Client
         {
-            Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
+            Name = "x",
+            HeightCm = 175,
+            MassKg = 80,
+            Level = Level.Intermediate,
+            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
             Days = [new(Weekday.Mon, 70), new(Weekday.Thu, 70)],
         },
         Equipment = new Equipment

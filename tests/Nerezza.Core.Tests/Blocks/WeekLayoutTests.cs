@@ -23,7 +23,10 @@ public sealed class WeekLayoutTests
     {
         var client = new Client
         {
-            Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate,
+            Name = "x",
+            HeightCm = 175,
+            MassKg = 80,
+            Level = Level.Intermediate,
             Emphasis = emphasis.Length > 0 ? [Codes.Find<Muscle>(emphasis)!.Value] : [],
             Days = [.. days.Split(' ').Select(day => new TrainingDay(Codes.Find<Weekday>(day)!.Value, 60))],
             OtherTraining = hard.Length > 0 ? [new OtherTraining(Codes.Find<Weekday>(hard)!.Value, OtherTrainingKind.Sport, 60, true)] : [],
