@@ -70,6 +70,25 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         Assert.Contains("front-squat", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task Substitutes_carry_loads_of_their_own_and_take_over_only_what_is_left()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        ChosenLine main = (await View(caller, id)).Chosen.First(line => line.Role is Role.Main);
+        Assert.All(main.Substitutes, other => Assert.True(other.Sets > 0 && other.Reps > 0 && other.Kg is null or > 0));
+        FloorItem planned = await Item(caller, id);
+        FloorItem other = planned.Substitutes.First(one => one.Sets[0].Side is null && one.Sets[0].Kg is not null);
+        Assert.Equal(planned.Sets.Count, other.Sets.Count);
+        Assert.NotEqual(planned.Sets[0].Kg, other.Sets[0].Kg);
+
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(planned.Exercise, kg: planned.Sets[0].Kg!.Value, reps: 5, rpe: 7));
+        Assert.Equal(planned.Sets.Count - 1, (await Item(caller, id)).Substitutes.First(one => one.Exercise == other.Exercise).Sets.Count);
+    }
+
+    private static async Task<FloorItem> Item(Caller caller, Guid id) =>
+        (await caller.Get<FloorView>($"/api/clients/{id}/floor?date=2026-11-30")).Items.First(item => item.Role is Role.Main);
+
     private static Task<ExercisesView> View(Caller caller, Guid id) => caller.Get<ExercisesView>($"/api/clients/{id}/exercises");
 
     private static async Task<string[]> Prescribed(Caller caller, Guid id) =>

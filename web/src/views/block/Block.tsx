@@ -86,7 +86,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
             panel={panel}
             onPanel={turnPanel}
           />
-          <EditBar edits={edits} field={field} onField={setField} name={name} />
+          <EditBar edits={edits} field={field} onField={setField} />
           {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}
           {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" onDone={close} />}
           {open === 'versions' && <Versions clientId={clientId} current={kept.number} onDone={close} />}

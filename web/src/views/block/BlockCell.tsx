@@ -75,7 +75,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
         {typing === null ? (
           <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
             <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" fontWeight="500" />
-            {top.kg !== null && top.kg !== undefined && <Numeral value={mass(top.kg)} size="17px" />}
+            {typeof top.kg === 'number' && <Numeral value={top.kg === 0 ? 'body' : mass(top.kg)} size={top.kg === 0 ? '14px' : '17px'} />}
           </Flex>
         ) : (
           <Typing field={props.field} start={typing} acts={acts} />

@@ -7,7 +7,6 @@ interface Props {
   edits: BlockEdits
   field: FieldKey
   onField: (field: FieldKey) => void
-  name: (exercise: string) => string
 }
 
 /** What a typed number changes, undo and redo, and the way to keep or leave what was changed. */

@@ -67,7 +67,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
   return (
     <Flex direction="column" h="100%" minH={0}>
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }} overflow={{ base: 'auto', lg: 'hidden' }}>
-        <Box flex="1 1 0" minW={0} overflow={{ lg: 'auto' }}>
+        <Box flex="1 1 0" minW={0} overflowY={{ lg: 'auto' }} overflowX={{ lg: 'hidden' }}>
           <Flex px={4} minH="52px" align="center" gap={2} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
             <chakra.h1 fontSize="17px" fontWeight="650" mr={2}>
               Exercises
