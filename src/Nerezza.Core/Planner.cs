@@ -39,7 +39,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         WeeklySets limits = LimitsOf(@case, kind.Kind, week);
         RoleCost cost = CostOf(@case, BlockKindRule.Of(kind.Kind), week, limits);
         var loader = new Loader(@case.Equipment);
-        ExerciseChoice selection = ChooseAtStart(@case, loader, kind.Kind, cost, week);
+        ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
         var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start));
         Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
         var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
@@ -80,16 +80,21 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     }
 
     /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>
-    private ExerciseChoice ChooseAtStart(ClientCase @case, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week)
+    private ExerciseChoice ChooseAtStart(ClientCase @case, MaxBook now, IReadOnlyList<Finding> open, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week)
     {
-        ClientCase start = @case with
-        {
-            Log = [.. @case.Log.Where(day => day.Date < @case.Block.Start)],
-            Strength = [.. @case.Strength.Where(entry => entry.Date is not { } date || date < @case.Block.Start)],
-        };
-        MaxBook maxes = MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
-        IReadOnlyList<Finding> findings = FindingReview.Open(Review(start, HealthReferral.From(start.Client.Health, start.Pain), maxes));
+        ClientCase start = AtStart(@case);
+        bool same = ReferenceEquals(start, @case);
+        MaxBook maxes = same ? now : MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
+        IReadOnlyList<Finding> findings = same ? open : FindingReview.Open(Review(start, HealthReferral.From(start.Client.Health, start.Pain), maxes));
         return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
+    }
+
+    /// <summary>The case without what came after the block's start; the case itself where nothing did.</summary>
+    private static ClientCase AtStart(ClientCase @case)
+    {
+        LogDay[] log = [.. @case.Log.Where(day => day.Date < @case.Block.Start)];
+        StrengthEntry[] strength = [.. @case.Strength.Where(entry => entry.Date is not { } date || date < @case.Block.Start)];
+        return log.Length == @case.Log.Count && strength.Length == @case.Strength.Count ? @case : @case with { Log = log, Strength = strength };
     }
 
     private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) => new()

@@ -32,7 +32,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.UntilTrue("all is as it was made", () => Cells(browser).SequenceEqual(made));
         for (int i = 0; i < 10; i++) Press(browser, "r");
         browser.UntilTrue("all is done again", () => Cells(browser).SequenceEqual(edited));
-        browser.Find("//button[.='Leave']").Click();
+        browser.Find("//button[.='Take back']").Click();
         browser.UntilTrue("nothing is left to keep", () => browser.All("//button[.='Keep']").Count == 0);
     });
 
@@ -71,7 +71,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         Focus(browser);
         Press(browser, Keys.Home + "c" + Keys.ArrowRight + "v");
         browser.UntilTrue("week 2 has the session of week 1", () => Cells(browser).Any(cell => cell.Contains("by hand", StringComparison.Ordinal)));
-        browser.Find("//button[.='Leave']").Click();
+        browser.Find("//button[.='Take back']").Click();
     });
 
     [Fact]
@@ -89,7 +89,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[.='Take the fix']").SendKeys(Keys.Enter);
         browser.UntilTrue("it is taken", () => browser.All("//button[.='Take the fix']").Count == 0);
         browser.UntilTrue("it can be undone", () => browser.Find("//button[.='Undo']").Enabled);
-        browser.Find("//button[.='Leave']").Click();
+        browser.Find("//button[.='Take back']").Click();
     });
 
     [Fact]
@@ -122,7 +122,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//*[@id=//label[.='Find']/@for]").SendKeys("lateral raise");
         browser.Find("//section[@aria-label='Add an exercise']//button[.='Add']").Click();
         browser.UntilTrue("it stands in the grid", () => browser.All("[role=grid] tbody th[scope=row]").Any(head => head.Text.StartsWith("Lateral raise", StringComparison.Ordinal) || head.Text.StartsWith("Cable lateral raise", StringComparison.Ordinal)));
-        browser.Find("//button[.='Leave']").Click();
+        browser.Find("//button[.='Take back']").Click();
     });
 
     private static string Printed(Browser browser)

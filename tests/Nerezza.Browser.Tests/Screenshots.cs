@@ -32,7 +32,7 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         Thread.Sleep(800);
         browser.Script("document.querySelector('[data-ledger]').scrollIntoView()");
         Take(browser, "block-edited");
-        browser.Find("//button[.='Leave']").Click();
+        browser.Find("//button[.='Take back']").Click();
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         Take(browser, "intake");

@@ -57,4 +57,13 @@ public sealed class MeasureTests
 
     [Fact]
     public void Every_code_finds_its_value() => Assert.All(Enum.GetValues<Implement>(), value => Assert.Equal(value, Codes.Find<Implement>(Codes.Of(value))));
+
+    [Theory]
+    [InlineData(5, "", 5)]
+    [InlineData(5, "5", 6)] // the higher of two as near
+    [InlineData(5, "5 6", 4)]
+    [InlineData(8, "8 7 6 5", 4)] // nothing above the top
+    [InlineData(8, "8 7 6 5 4 3", null)]
+    public void The_nearest_free_repetitions_stay_in_the_range(int reps, string taken, int? expected) =>
+        Assert.Equal(expected, new RepRange(3, 8).NearestFree(reps, taken.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(one => int.Parse(one, System.Globalization.CultureInfo.InvariantCulture)).Contains, 5));
 }

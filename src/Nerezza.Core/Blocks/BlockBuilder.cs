@@ -56,14 +56,12 @@ public sealed class BlockBuilder(BlockInput input)
         {
             (string id, int reps, RepRange range) = (ask.Chosen.Exercise.Id, ask.Target.Reps, ask.Chosen.Exercise.Reps);
             bool moves = ask.Rule.Role is Role.Main or Role.Second && ask.Target.Seconds is null && ask.Target.Metres is null;
-            int free = moves ? NearestFirst(reps).Where(other => range.Contains(other) && !taken.Contains((id, other))).DefaultIfEmpty(reps).First() : reps;
+            int free = moves ? range.NearestFree(reps, other => taken.Contains((id, other)), PrescriptionRules.Shipped.File.MoveWithinReps) ?? reps : reps;
             taken.Add((id, free));
             apart.Add((track, free == reps ? ask : ask with { Target = ask.Target with { Reps = free }, Range = new RepRange(Math.Min(ask.Range.Bottom, free), Math.Max(ask.Range.Top, free)) }));
         }
         return apart;
     }
-
-    private static IEnumerable<int> NearestFirst(int reps) => Enumerable.Range(0, 5).SelectMany(step => step == 0 ? new[] { reps } : [reps + step, reps - step]);
 
     private static (Track Track, ItemAsk Ask) WithAmrap((Track Track, ItemAsk Ask) row, (Weekday Day, string Exercise)? amrap) =>
         amrap == (row.Track.Day.Day.Day.Day, row.Ask.Chosen.Exercise.Id) ? (row.Track, row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } }) : row;

@@ -33,7 +33,7 @@ internal sealed record BlockRules
 
 internal sealed record BlocksFile(
     IReadOnlyList<BlockKindRow> Kinds, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
-    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain);
+    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain, double EffortAWeek);
 
 internal sealed record BlockKindRow(
     string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, double? MostFraction, double? FractionStep, int? LeastMainSets);
@@ -45,7 +45,7 @@ internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double 
 
 internal sealed record LighterRule(double Percent, double Rpe);
 
-internal sealed record PeakingRule(int LastHingeDays, int LastSquatDays, double LightFraction, double LightRpe, IReadOnlyList<double> Attempts);
+internal sealed record PeakingRule(int LastHingeDays, int LastSquatDays, double LightFraction, double LightRpe);
 
 internal sealed record LayOffRule(int Weeks, double Load, double Sets);
 

@@ -46,7 +46,8 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         public List<Chosen> Lifts { get; } = [];
         public double Left { get; private set; } = day.Day.Minutes - cost.GeneralMinutes;
 
-        public bool Fits(Chosen chosen) => Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen) && SpineFits(chosen);
+        /// <summary>A cell of the block is found by week, day and exercise, so that one exercise stands once in a session.</summary>
+        public bool Fits(Chosen chosen) => Lifts.All(lift => lift.Exercise.Id != chosen.Exercise.Id) && Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen) && SpineFits(chosen);
 
         /// <summary>How many exercises of the same sort stand there already.</summary>
         public int Clashes(Chosen chosen) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise));

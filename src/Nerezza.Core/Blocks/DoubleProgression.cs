@@ -17,7 +17,7 @@ public static class DoubleProgression
         (RepRange range, int reps) = (last.Ask.Range, last.Sets[0].Reps);
         Rpe hardest = Rpe.Min(most, target.MostRpe);
         if (fit is null || last.Sets[0].Load is not { } load)
-            return target with { Reps = Math.Min(range.Top, target.Reps + 1), Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + 0.5)) };
+            return target with { Reps = Math.Min(range.Top, target.Reps + 1), Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + BlockRules.Shipped.File.EffortAWeek)) };
         var wanted = new SetWanted(reps, hardest, range, target.MostFraction);
         if (reps < range.Top && fit.RepsAt(load, wanted) > reps) return At(target, load, reps + 1, fit);
         bool upFits = reps >= range.Top && fit.Means.NextAbove(load) is { } up && fit.RepsAt(up, wanted) >= range.Bottom && Fraction(fit, up) <= target.MostFraction;

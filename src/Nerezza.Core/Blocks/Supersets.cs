@@ -8,7 +8,7 @@ namespace Nerezza.Core.Blocks;
 /// <summary>Pairs accessories to save time: opposites or unrelated muscles, never strength work (handbook 11).</summary>
 public static class Supersets
 {
-    private const double Shared = 0.5;
+    private static readonly SupersetRule Rule = PrescriptionRules.Shipped.File.Supersets;
 
     /// <summary>Pairs as many accessories as it takes to hold the minutes given; the same session where it fits, or nothing can be paired.</summary>
     public static IReadOnlyList<PrescribedItem> Fit(IReadOnlyList<PrescribedItem> items, int minutesGiven, ExerciseCatalogue catalogue)
@@ -39,7 +39,7 @@ public static class Supersets
         IsAccessory(one, catalogue) && IsAccessory(other, catalogue) && !Clash(catalogue[one.Exercise], catalogue[other.Exercise]);
 
     /// <summary>Whether two exercises work one muscle hard.</summary>
-    public static bool Clash(Exercise one, Exercise other) => Enum.GetValues<Muscle>().Any(muscle => one.ShareOf(muscle) >= Shared && other.ShareOf(muscle) >= Shared);
+    public static bool Clash(Exercise one, Exercise other) => Enum.GetValues<Muscle>().Any(muscle => one.ShareOf(muscle) >= Rule.HardFromShare && other.ShareOf(muscle) >= Rule.HardFromShare);
 
     private static bool IsAccessory(PrescribedItem item, ExerciseCatalogue catalogue) => item.Role is Role.Accessory or Role.SingleJoint or Role.Trunk && !StrengthWork.Is(item, catalogue);
 

@@ -24,7 +24,7 @@ public readonly record struct Posture(
     public double HipHeight => Joints.Hip.Y;
 
     /// <summary>Thigh from the horizontal, degrees; positive with the hip above the knee.</summary>
-    public double ThighDeg => Angles.Degrees(Math.Atan2(Joints.Hip.Y - Joints.Knee.Y, Joints.Knee.X - Joints.Hip.X));
+    public double ThighDeg => Weights.ThighDeg(Joints.Knee, Joints.Hip);
 }
 
 /// <summary>Sums that every posture needs: weights at their places, and the moments about the joints.</summary>
@@ -48,15 +48,21 @@ internal readonly record struct Weights(double Shanks, double Thighs, double Tru
         double all = Shanks + Thighs + Trunk + Load;
         Point centre = new(
             (Shanks * shank.X + Thighs * thigh.X + Trunk * trunk.X + Load * bar.X) / all, (Shanks * shank.Y + Thighs * thigh.Y + Trunk * trunk.Y + Load * bar.Y) / all);
-        double thighDeg = Angles.Degrees(Math.Atan2(hip.Y - knee.Y, knee.X - hip.X)), shankDeg = Angles.Degrees(Math.Atan2(knee.X - foot.Ankle.X, knee.Y - foot.Ankle.Y));
+        double thighDeg = ThighDeg(knee, hip), shankDeg = Angles.Degrees(Math.Atan2(knee.X - foot.Ankle.X, knee.Y - foot.Ankle.Y));
         return new Posture(
-            leanDeg, shankDeg, 90 + leanDeg - thighDeg, 90 + shankDeg - thighDeg,
+            leanDeg, shankDeg, HipFlexion(knee, hip, leanDeg), 90 + shankDeg - thighDeg,
             Gravity * (Trunk * (trunk.X - hip.X) + Load * (bar.X - hip.X)),
             Gravity * (Thighs * (knee.X - thigh.X) + Trunk * (knee.X - trunk.X) + Load * (knee.X - bar.X)),
             Gravity * (Shanks * shank.X + Thighs * thigh.X + Trunk * trunk.X + Load * bar.X),
             Gravity * lowBack,
             new Joints(foot.Heel, foot.Ball, foot.Ankle, knee, hip, shoulder, bar, centre, foot.BalanceX));
     }
+
+    /// <summary>Thigh from the horizontal in the side plane, degrees; positive with the hip above the knee.</summary>
+    public static double ThighDeg(Point knee, Point hip) => Angles.Degrees(Math.Atan2(hip.Y - knee.Y, knee.X - hip.X));
+
+    /// <summary>Bend of the hip, degrees, 0 standing.</summary>
+    public static double HipFlexion(Point knee, Point hip, double leanDeg) => 90 + leanDeg - ThighDeg(knee, hip);
 
     private static Point Between(Point from, Point to, double part) => new(from.X + part * (to.X - from.X), from.Y + part * (to.Y - from.Y));
 }

@@ -118,6 +118,11 @@ public static class Lever
         return HipThrust.Exercises.Contains(exercise) ? Held(HipThrust.Top(lifter, loadKg)) : null;
     }
 
+    /// <summary>The posture alone of an exercise as its own, where <see cref="Of"/> also says what would make it reachable; null when it cannot be held.</summary>
+    public static Posture? PostureOf(Lifter lifter, string exercise, double loadKg) => SquatSetting.Of(exercise, loadKg) is { } squat
+        ? Squat.Deepest(lifter, squat, Level) <= Level ? Squat.At(lifter, squat, Level) : null
+        : PullSetting.Of(exercise, loadKg) is { } pull ? Pull.StartAt(lifter, pull) : Of(lifter, exercise, loadKg, LeverMoves.None)?.Posture;
+
     /// <summary>The way down, from nearly straight to the depth asked for; points that cannot be held are left out. Empty for lifts summed at one point.</summary>
     public static IReadOnlyList<LeverPoint> Sweep(Lifter lifter, string exercise, double loadKg, LeverMoves moves, double step)
     {

@@ -106,18 +106,23 @@ public static class Squat
         double? deepest = null;
         for (double b = Math.Max(limits.ReachFrom, asked); b >= asked; b -= limits.Step)
         {
-            if (At(lifter, setting, b) is null) return deepest;
+            if (!IsHeld(lifter, setting, b)) return deepest;
             deepest = b;
         }
-        return At(lifter, setting, asked) is null ? deepest : asked;
+        return IsHeld(lifter, setting, asked) ? asked : deepest;
     }
+
+    private static bool IsHeld(Lifter lifter, SquatSetting setting, double thighDeg) => BalancedLean(lifter, setting, Legs.Of(lifter, setting, thighDeg)) is not null;
 
     /// <summary>Hip height in centimetres at which the pelvis is likely to tuck on the way down to a depth; null when it does not come to that.</summary>
     public static double? TuckHeightCm(Lifter lifter, SquatSetting setting, double asked)
     {
         BodyRules rules = BodyRules.Shipped;
         for (double b = rules.Sweep.SquatFrom; b >= asked; b -= rules.Limits.Step)
-            if (At(lifter, setting, b) is { } posture && posture.HipFlexionDeg > lifter.HipFlexion + rules.Tuck.BeyondPassive) return posture.HipHeight * 100;
+        {
+            Legs legs = Legs.Of(lifter, setting, b);
+            if (BalancedLean(lifter, setting, legs) is { } lean && Weights.HipFlexion(legs.Knee, legs.Hip, lean) > lifter.HipFlexion + rules.Tuck.BeyondPassive) return legs.Hip.Y * 100;
+        }
         return null;
     }
 

@@ -24,7 +24,7 @@ internal static class SpreadChecks
             foreach ((Session session, PrescribedItem item) in again)
             {
                 if (seen.Add(item.Sets[^1].Reps)) continue;
-                int? other = Enumerable.Range(0, 6).Select(step => item.Sets[^1].Reps + step).Where(reps => context.Catalogue[item.Exercise].Reps.Contains(reps) && !all.Contains(reps)).Cast<int?>().FirstOrDefault();
+                int? other = context.Catalogue[item.Exercise].Reps.NearestFree(item.Sets[^1].Reps, all.Contains, PrescriptionRules.Shipped.File.MoveWithinReps);
                 IReadOnlyList<BlockEdit> fix = other is { } reps ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })] : [];
                 yield return new Check(CheckCode.RepRangeRepeat, CheckSeverity.Info, week.Number, session.Day, item.Exercise, item.Sets[^1].Reps) { Fix = fix };
             }

@@ -27,7 +27,4 @@ public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, Max
         OneRepMax? max = other.Sides is Sides.One ? maxes.Find(substitute, sides.First) ?? maxes.Find(substitute) : maxes.Find(substitute);
         return _prescriber.WithPlates(_prescriber.Prescribe(new ItemAsk(chosen, rule with { Role = item.Role }, range, target), max, WarmUpNeed.WarmPattern, sides), other);
     }
-
-    /// <summary>Sets of an item, both sides of one counted once.</summary>
-    public static int SetsOf(PrescribedItem item) => item.SetsASide;
 }

@@ -35,6 +35,8 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
         double target = Target(Fraction(wanted, wanted.Reps));
         if (NearestWithin(target, wanted) is not { } nearest || nearest.Kilograms + BodyKg <= 0) return null;
         if (!IsOver(nearest, target)) return IsFarUnder(nearest, target) ? Light(nearest, wanted) : Set(wanted, wanted.Reps, nearest);
+        // Where a part of the max is aimed at, as in a deload or a ramp, repetitions are not traded for the load.
+        if (wanted.AimFraction is not null && Means.NextBelow(nearest) is { } under && under.Kilograms + BodyKg > 0) return Light(under, wanted);
         int fewer = RepsAt(nearest, wanted);
         if (fewer >= wanted.Range.Bottom) return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
         if (Means.NextBelow(nearest) is { } lower) return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);

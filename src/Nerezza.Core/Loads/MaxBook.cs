@@ -5,11 +5,14 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Loads;
 
 /// <summary>Every max that can be said of a client on a day: measured, followed through the log, or by ratio.</summary>
+/// <remarks>What was asked once is kept, so that one book serves one caller at a time.</remarks>
 public sealed class MaxBook
 {
     private readonly ExerciseCatalogue _catalogue;
     private readonly Client _client;
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
+    private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _found = [];
+    private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _alone = [];
 
     private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
         (_client, _catalogue, Today, Bias) = (client, catalogue, today, bias);
@@ -37,7 +40,11 @@ public sealed class MaxBook
         .Select(key => Find(key.Exercise, key.Side)!)];
 
     /// <summary>The max of an exercise, its own or by ratio; null when nothing speaks of it.</summary>
-    public OneRepMax? Find(string exercise, Side? side = null) => Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
+    public OneRepMax? Find(string exercise, Side? side = null)
+    {
+        if (!_found.TryGetValue((exercise, side), out OneRepMax? max)) _found[(exercise, side)] = max = Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
+        return max;
+    }
 
     /// <summary>The day of the newest set of an exercise's own; null when there is none. A set without a date counts as old.</summary>
     public DateOnly? NewestSetOn(string exercise, Side? side) =>
@@ -93,6 +100,12 @@ public sealed class MaxBook
         ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source)
         : null;
 
+    private OneRepMax? OwnAloneToday(string exercise, Side? side)
+    {
+        if (!_alone.TryGetValue((exercise, side), out OneRepMax? max)) _alone[(exercise, side)] = max = OwnAlone(exercise, side, Today);
+        return max;
+    }
+
     private List<MaxObservation> SeenBy(string exercise, Side? side, DateOnly day) => _seen.TryGetValue((exercise, side), out List<MaxObservation>? all)
         ? [.. all.Where(o => o.Date <= day).OrderBy(o => o.Date).ThenBy(o => o.Source)]
         : [];
@@ -119,7 +132,7 @@ public sealed class MaxBook
         return _seen.Keys
             .Where(key => key.Exercise != exercise && key.Side == side && Family(key.Exercise).Root == root)
             .OrderBy(key => key.Exercise, StringComparer.Ordinal)
-            .Select(key => (Relative: Family(key.Exercise), Max: OwnAlone(key.Exercise, side, day)))
+            .Select(key => (Relative: Family(key.Exercise), Max: day == Today ? OwnAloneToday(key.Exercise, side) : OwnAlone(key.Exercise, side, day)))
             .Where(row => row.Max is not null)
             .Select(row => new OneRepMax(exercise, side, Math.Round(row.Max!.Kilograms * value / row.Relative.Value, 6),
                 Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio))

@@ -18,6 +18,19 @@ public readonly record struct RepRange(int Bottom, int Top)
     /// <summary>The nearest number of repetitions inside the range.</summary>
     public int Hold(int reps) => Math.Clamp(reps, Bottom, Top);
 
+    /// <summary>The number of repetitions nearest to one that the range holds and that is not taken, the higher of two as near.</summary>
+    /// <param name="within">How far it may lie.</param>
+    /// <returns>Null when every one so near is taken.</returns>
+    public int? NearestFree(int reps, Predicate<int> isTaken, int within)
+    {
+        for (int step = 0; step <= within; step++)
+        {
+            if (Contains(reps + step) && !isTaken(reps + step)) return reps + step;
+            if (Contains(reps - step) && !isTaken(reps - step)) return reps - step;
+        }
+        return null;
+    }
+
     /// <summary>Whether the range holds this number.</summary>
     public bool Contains(int reps) => reps >= Bottom && reps <= Top;
 }

@@ -25,12 +25,19 @@ public enum Aim
 public sealed record RoleRule(Role Role, Aim Aim, Pattern? Pattern, int WorkSets, RepRange Reps, Rpe LowestRpe, Rpe HighestRpe, Rest Rest, Tempo Tempo, IReadOnlyList<int>? Metres)
 {
     /// <summary>The row of a role; roles without an aim of their own have one row for all.</summary>
-    public static RoleRule Of(Role role, Aim aim, Pattern pattern) =>
-        Best(role, row => row.Pattern == pattern && (row.Aim == aim || row.Aim is Aim.Any))
-        ?? Best(role, row => row.Pattern is null && row.Aim == aim)
-        ?? PrescriptionRules.Shipped.Rows.First(row => row.Role == role && row.Pattern is null);
-
-    private static RoleRule? Best(Role role, Func<RoleRule, bool> fits) => PrescriptionRules.Shipped.Rows.FirstOrDefault(row => row.Role == role && fits(row));
+    public static RoleRule Of(Role role, Aim aim, Pattern pattern)
+    {
+        (RoleRule? forAim, RoleRule? forAny) = (null, null);
+        foreach (RoleRule row in PrescriptionRules.Shipped.Rows)
+        {
+            if (row.Role != role) continue;
+            if (row.Pattern == pattern && (row.Aim == aim || row.Aim is Aim.Any)) return row;
+            if (row.Pattern is not null) continue;
+            forAny ??= row;
+            if (row.Aim == aim) forAim ??= row;
+        }
+        return forAim ?? forAny!;
+    }
 }
 
 /// <summary>The numbers of handbook section 11, from Data/roles.yaml.</summary>
@@ -62,7 +69,7 @@ internal sealed record PrescriptionRules
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps, int MoveWithinReps, SupersetRule Supersets, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(
@@ -70,6 +77,8 @@ internal sealed record RoleRow(
     IReadOnlyList<int> RestSeconds, string Tempo, string? Pattern = null, IReadOnlyList<int>? Metres = null);
 
 internal sealed record ShapesRule(double RampStep, double AscendingRpe, double BackOff);
+
+internal sealed record SupersetRule(double HardFromShare);
 
 internal sealed record CalibratingRule(IReadOnlyList<string> First, IReadOnlyList<string> Loads, IReadOnlyList<string> LoadsAlone, int EveryWeeks);
 

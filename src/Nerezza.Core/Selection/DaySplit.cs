@@ -103,7 +103,8 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
         return first.Focus == second.Focus && (s < t) != (d < e) ? cost + Rules.OutOfTurn : cost;
     }
 
-    private static DateOnly FirstOn(DateOnly start, Weekday day)
+    /// <summary>The first date from a start on that is this weekday.</summary>
+    public static DateOnly FirstOn(DateOnly start, Weekday day)
     {
         int from = ((int)start.DayOfWeek + 6) % 7;
         return start.AddDays(((int)day - from + 7) % 7);

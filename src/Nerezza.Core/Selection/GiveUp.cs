@@ -42,11 +42,12 @@ public sealed record Shortfall(Lack Of, GiveUp GiveUp);
 internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, IReadOnlyDictionary<string, PassedOver> ruledOut)
 {
     private const int MostFilters = 3;
+    private readonly int[] _used = [.. problem.Caps.Select(cap => Sum(cap.PerSession, choice))];
 
     public IReadOnlyList<Shortfall> Of(IReadOnlyList<FindingCode> unanswered) =>
     [
         .. unanswered.Select(code => new Shortfall(new Lack.Finding(code), WayTo(problem.Answers.Where(answer => answer.Finding == code).SelectMany(answer => answer.Members)) as GiveUp ?? Filters(code))),
-        .. problem.Wants.Where(want => want.Of is not null && Sum(want.PerSession) < want.Needed)
+        .. problem.Wants.Where(want => want.Of is not null && Sum(want.PerSession, choice) < want.Needed)
             .Select(want => (want.Of, Way: WayTo(Enumerable.Range(0, problem.Candidates.Count).Where(i => want.PerSession[i] > 0))))
             .Where(row => row.Way is not null).Select(row => new Shortfall(row.Of!, row.Way!)),
     ];
@@ -64,8 +65,13 @@ internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, IReadO
     }
 
     private List<OverLimit> OverBy(int candidate) => [.. problem.Caps
-        .Select(cap => (cap, Over: Sum(cap.PerSession) + cap.PerSession[candidate] - cap.Limit))
+        .Select((cap, i) => (cap, Over: _used[i] + cap.PerSession[candidate] - cap.Limit))
         .Where(row => row.Over > 0 && row.cap.PerSession[candidate] > 0).Select(row => new OverLimit(row.cap.Kind, row.cap.Muscle, (double)row.Over / row.cap.Unit))];
 
-    private int Sum(IReadOnlyList<int> each) => each.Select((one, i) => one * choice.Sessions[i]).Sum();
+    private static int Sum(IReadOnlyList<int> each, Choice choice)
+    {
+        int sum = 0;
+        for (int i = 0; i < each.Count; i++) sum += each[i] * choice.Sessions[i];
+        return sum;
+    }
 }

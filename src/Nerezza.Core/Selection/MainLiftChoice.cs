@@ -6,7 +6,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The main squat, the main hinge, and the thrust where it is due, each with the variation for its second place in the week (handbook 9).</summary>
-internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost)
+internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost)
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
 
@@ -28,7 +28,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
             if (isAnswer || second.Exercise.Axial <= Rules.LowAxial) continue;
             List<Exercise> light = [.. AbleOf(Rules.Mains.GetValueOrDefault(Codes.Of(slots[i].Pattern) + "Else", [])).Where(exercise => exercise.Axial <= Rules.LowAxial)];
             if (light.Count == 0) continue;
-            var scoring = new Scoring(context with { Targets = [slots[i].Main.Exercise.Id] });
+            Scoring scoring = scores.Toward([slots[i].Main.Exercise.Id]);
             List<(Exercise Exercise, double Score)> ranked = [.. light.Select(exercise => (exercise, Score: ScoreOf(exercise, scoring))).OrderByDescending(row => row.Score)];
             slots[i] = slots[i] with { Second = ToChosen(ranked[0].Exercise, Role.Second, scoring, ranked) with { Reason = ChosenReason.SparesSpine } };
         }
@@ -51,7 +51,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Eligibility eligibili
         if (able.Count == 0) return null;
         // What the client names is what the others are measured against, even where it cannot be done now.
         string target = TargetsOf(pattern).Select(exercise => exercise.Id).FirstOrDefault() ?? able[0].Id;
-        var scoring = new Scoring(context with { Targets = [target] });
+        Scoring scoring = scores.Toward([target]);
         List<(Exercise Exercise, double Score)> ranked = [.. able.Select(exercise => (exercise, Score: ScoreOf(exercise, scoring))).OrderByDescending(row => IsPicked(row.exercise)).ThenByDescending(row => row.Score)];
         Exercise main = ranked[0].Exercise, second = SecondFor(main, able, scoring) ?? main;
         return new MainSlot(pattern, ToChosen(main, Role.Main, scoring, ranked), ToChosen(second, Role.Second, scoring, ranked));

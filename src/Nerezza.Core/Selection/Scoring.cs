@@ -8,7 +8,7 @@ namespace Nerezza.Core.Selection;
 /// <summary>What the score of an exercise is taken against.</summary>
 /// <param name="LoadKg">The load of an exercise's own 1RM, external kilograms; 0 where no max is known.</param>
 public sealed record ScoreContext(
-    Client Client, ExerciseCatalogue Catalogue, IReadOnlyList<Finding> Findings, IReadOnlyList<string> Targets, Lifter Lifter, Func<Exercise, double> LoadKg, IReadOnlyList<LogDay> Log, DateOnly Start);
+    Client Client, ExerciseCatalogue Catalogue, IReadOnlyList<Finding> Findings, Lifter Lifter, Func<Exercise, double> LoadKg, IReadOnlyList<LogDay> Log, DateOnly Start);
 
 /// <summary>The parts of an exercise's score (handbook 9).</summary>
 public sealed class Scoring
@@ -20,17 +20,28 @@ public sealed class Scoring
     private readonly Dictionary<Pattern, double> _bestOfPattern;
     private readonly HashSet<Position> _askedPositions;
     private readonly bool _upright;
+    private readonly Dictionary<string, double> _fits;
 
     /// <summary>Prepares what does not change from exercise to exercise.</summary>
     public Scoring(ScoreContext context)
     {
         _context = context;
-        _targets = [.. context.Targets.Select(id => context.Catalogue[id])];
+        _fits = [];
+        _targets = [.. context.Client.TargetLifts.Select(id => context.Catalogue[id])];
         _openWeight = context.Findings.Where(IsOpen).Sum(Weight);
         _bestOfPattern = context.Catalogue.All.GroupBy(exercise => exercise.Pattern).ToDictionary(group => group.Key, group => group.Max(StimulusRaw));
         _askedPositions = [.. context.Findings.SelectMany(finding => finding.Asks.Positions)];
         _upright = _askedPositions.Contains(Position.UprightTrunk);
     }
+
+    private Scoring(Scoring other, IReadOnlyList<string> targets)
+    {
+        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits) = (other._context, other._openWeight, other._bestOfPattern, other._askedPositions, other._upright, other._fits);
+        _targets = [.. targets.Select(id => _context.Catalogue[id])];
+    }
+
+    /// <summary>The same scores with carry-over to other lifts than the client's targets.</summary>
+    public Scoring Toward(IReadOnlyList<string> targets) => new(this, targets);
 
     /// <summary>The parts for an exercise in a role.</summary>
     public ScoreParts Of(Exercise exercise, AnswerRole role) => new(
@@ -97,8 +108,15 @@ public sealed class Scoring
 
     private double Fit(Exercise exercise)
     {
+        // Postures cost more than all other parts together, and do not change with the targets.
+        if (!_fits.TryGetValue(exercise.Id, out double fit)) _fits[exercise.Id] = fit = FitOf(exercise);
+        return fit;
+    }
+
+    private double FitOf(Exercise exercise)
+    {
         if (Lever.FamilyOf(exercise.Id) is not (LeverFamily.Squat or LeverFamily.Hinge)) return 1;
-        if (Lever.Of(_context.Lifter, exercise.Id, _context.LoadKg(exercise), LeverMoves.None)?.Posture is not { } posture) return 0;
+        if (Lever.PostureOf(_context.Lifter, exercise.Id, _context.LoadKg(exercise)) is not { } posture) return 0;
         bool judged = _upright && Lever.FamilyOf(exercise.Id) is LeverFamily.Squat;
         double over = judged ? Math.Max(0, posture.LeanDeg - Rules.Fit.UprightAtMost) : 0;
         return over <= Rules.Fit.Full ? 1 : Math.Clamp((Rules.Fit.None - over) / (Rules.Fit.None - Rules.Fit.Full), 0, 1);

@@ -12,6 +12,7 @@ public sealed class SelectionBook
     private readonly SelectionInput _input;
     private readonly IChooser _chooser;
     private readonly ScoreContext _context;
+    private readonly Scoring _scoring;
     private readonly Eligibility _eligibility;
     private readonly Dictionary<string, PassedOver> _out = [];
     private readonly List<Exercise> _able = [];
@@ -19,7 +20,8 @@ public sealed class SelectionBook
     private SelectionBook(SelectionInput input, IChooser chooser)
     {
         (_input, _chooser) = (input, chooser);
-        _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Client.TargetLifts, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
+        _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
+        _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Client, input.Picks, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
         foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
@@ -33,9 +35,9 @@ public sealed class SelectionBook
 
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
+        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _scoring, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
-        List<Chosen> drills = [.. new DrillChoice(_able, _context, _eligibility).Choose()];
+        List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
         List<string> taken = [.. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
         ScoreWeights weights = ScoreWeights.Of(School);
         IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
@@ -59,7 +61,7 @@ public sealed class SelectionBook
     private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
     {
         IReadOnlyList<string> targets = _input.Client.TargetLifts.Count > 0 ? _input.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
-        var scoring = new Scoring(_context with { Targets = targets });
+        Scoring scoring = _scoring.Toward(targets);
         return [.. _able
             .Where(exercise => exercise.Muscles.Count > 0 && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill) && !taken.Contains(exercise.Id) && !Answers.Drills.Contains(exercise.Id))
             .Select(exercise => (Exercise: exercise, Parts: scoring.Of(exercise, AnswerRole.Accessory)))
@@ -134,14 +136,12 @@ public sealed class SelectionBook
 }
 
 /// <summary>Drills: daily work for missing range, one to learn what is not yet skill, priming where a muscle is not felt.</summary>
-internal sealed class DrillChoice(IReadOnlyList<Exercise> able, ScoreContext context, Eligibility eligibility)
+internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Finding> findings, Scoring scoring, Eligibility eligibility)
 {
-    private readonly Scoring _scoring = new(context);
-
     public IEnumerable<Chosen> Choose()
     {
         List<Chosen> drills = [];
-        foreach (Finding finding in context.Findings.Where(Scoring.IsOpen))
+        foreach (Finding finding in findings.Where(Scoring.IsOpen))
         {
             DrillRule most = SelectionRules.Shipped.Drills;
             // Pain has its own relief work; a finding of missing range its daily drills.
@@ -165,7 +165,7 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, ScoreContext con
 
     private Chosen ToChosen(Exercise exercise, Role role, AnswerRole answer, Finding finding)
     {
-        ScoreParts parts = _scoring.Of(exercise, answer);
+        ScoreParts parts = scoring.Of(exercise, answer);
         return new Chosen
         {
             Exercise = exercise,

@@ -25,7 +25,7 @@ public enum Emphasised
 public sealed record SessionKind(DayFocus Focus, int Turn, HeavyLift Heavy, Emphasised Emphasis);
 
 /// <summary>Which session on which day: what each placing costs alone, and with another.</summary>
-/// <param name="Sessions">As many as there are days.</param>
+/// <param name="Sessions">As many as there are days. Equal ones cost the same alone, and more out of turn.</param>
 /// <param name="Alone">Cost of session s on day d.</param>
 /// <param name="Together">Cost of session s on day d beside session t on day e, for s below t.</param>
 public sealed record WeekLayoutProblem(IReadOnlyList<SessionKind> Sessions, IReadOnlyList<IReadOnlyList<int>> Alone, Func<int, int, int, int, int> Together)

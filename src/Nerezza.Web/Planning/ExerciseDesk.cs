@@ -63,8 +63,8 @@ public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
     private List<SubstituteLine> Substitutes(Chosen chosen, Plan plan, Substitution substitution)
     {
         if (plan.Block?.Weeks[0].Sessions.SelectMany(session => session.Items).FirstOrDefault(item => item.Exercise == chosen.Exercise.Id) is not { } item) return [];
-        return [.. chosen.Substitutes.Select(id => substitution.For(item, id, Substitution.SetsOf(item))).OfType<PrescribedItem>()
-            .Select(other => new SubstituteLine(other.Exercise, catalogue[other.Exercise].Name, Substitution.SetsOf(other), other.Sets[0].Reps, other.Sets[0].Load?.Kilograms, other.Sets[0].Rpe.Value))];
+        return [.. chosen.Substitutes.Select(id => substitution.For(item, id, item.SetsASide)).OfType<PrescribedItem>()
+            .Select(other => new SubstituteLine(other.Exercise, catalogue[other.Exercise].Name, other.SetsASide, other.Sets[0].Reps, other.Sets[0].Load?.Kilograms, other.Sets[0].Rpe.Value))];
     }
 
     private static List<ScorePart> Parts(ScoreParts parts, ScoreWeights weights) => [.. parts.Named.Select((part, i) => new ScorePart(part.Name, part.Value, weights.Values[i] / weights.Values.Sum()))];

@@ -20,7 +20,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
     public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution)
     {
         // Where some sets were done with the exercise itself, only the rest goes over.
-        int left = Math.Max(1, Substitution.SetsOf(item) - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
+        int left = Math.Max(1, item.SetsASide - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
         IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
         return Line(item, @case, doneToday) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday))] };
     }

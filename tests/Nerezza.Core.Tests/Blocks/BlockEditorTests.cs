@@ -16,32 +16,7 @@ public sealed class BlockEditorTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
 
-    private static readonly ClientCase Case = new()
-    {
-        Client = new Client
-        {
-            Name = "x",
-            HeightCm = 175,
-            MassKg = 80,
-            Level = Level.Intermediate,
-            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
-            Days = [new(Weekday.Mon, 75), new(Weekday.Wed, 75), new(Weekday.Fri, 75)],
-        },
-        Equipment = new Equipment
-        {
-            Items = new HashSet<Implement> { Implement.Barbell, Implement.Rack, Implement.Bench, Implement.Plates, Implement.Dumbbells, Implement.Cable, Implement.PullUpBar, Implement.Pulldown },
-            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell)],
-            Plates = [.. new[] { 25.0, 20, 10, 5, 2.5, 1.25 }.Select(kg => new PlatePairs(Load.FromKilograms(kg), 2, kg >= 20))],
-            Dumbbells = [.. Enumerable.Range(2, 14).Select(i => Load.FromKilograms(i * 2.5))],
-            StackStep = Load.FromKilograms(5),
-        },
-        Strength =
-        [
-            new StrengthEntry("back-squat-high-bar", Load.FromKilograms(120), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
-            new StrengthEntry("conventional-deadlift", Load.FromKilograms(150), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
-        ],
-        Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Strength, 4, BlockFocus.Whole),
-    };
+    private static readonly ClientCase Case = PlainCase.With(75, [Weekday.Mon, Weekday.Wed, Weekday.Fri], [Implement.Cable, Implement.PullUpBar]);
 
     private static readonly CellPlace Squat = new(1, Weekday.Mon, "back-squat-high-bar");
 

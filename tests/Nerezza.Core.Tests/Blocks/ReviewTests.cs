@@ -67,32 +67,10 @@ public sealed class ReviewTests
     private static string Text(BlockReview review) => string.Join('\n', review.Checks.Select(check => $"{check.Code} {check.Week} {check.Day} {check.Exercise} {check.Value} {check.Limit}")
         .Concat(review.Ledger.SelectMany(row => row.Weeks.Select(week => $"{row.Muscle} {week}"))).Concat(review.Totals.Select(total => total.ToString())));
 
-    private static readonly ClientCase Case = new()
+    private static readonly ClientCase Case = PlainCase.With(
+        70, [Weekday.Mon, Weekday.Thu], [Implement.LegExtension, Implement.SissyBench, Implement.FarmersHandles, Implement.SafetyBar, Implement.Bands, Implement.GluteHam]) with
     {
-        Client = new Client
-        {
-            Name = "x",
-            HeightCm = 175,
-            MassKg = 80,
-            Level = Level.Intermediate,
-            TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
-            Days = [new(Weekday.Mon, 70), new(Weekday.Thu, 70)],
-        },
-        Equipment = new Equipment
-        {
-            Items = new HashSet<Implement> { Implement.Barbell, Implement.Rack, Implement.Bench, Implement.Plates, Implement.Dumbbells, Implement.LegExtension, Implement.SissyBench, Implement.FarmersHandles, Implement.Pulldown, Implement.SafetyBar, Implement.Bands, Implement.GluteHam },
-            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell), new Bar("safety bar", Load.FromKilograms(25), Implement.SafetyBar)],
-            Plates = [.. new[] { 25.0, 20, 10, 5, 2.5, 1.25 }.Select(kg => new PlatePairs(Load.FromKilograms(kg), 2, kg >= 20))],
-            Dumbbells = [.. Enumerable.Range(2, 14).Select(i => Load.FromKilograms(i * 2.5))],
-            StackStep = Load.FromKilograms(5),
-        },
-        Strength =
-        [
-            new StrengthEntry("back-squat-high-bar", Load.FromKilograms(120), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
-            new StrengthEntry("conventional-deadlift", Load.FromKilograms(150), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
-        ],
         Ladders = [new LadderRung("knee-extension-hip-straight", 2)],
-        Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Strength, 4, BlockFocus.Whole),
     };
 
     private static BlockEdit Edit(string written) => written.Split(' ') switch

@@ -88,5 +88,14 @@ public sealed class LoadFitTests
         Assert.Equal((12, 20.0), (set.Reps, set.Load.Kilograms));
     }
 
+    [Fact]
+    public void Where_a_part_of_the_max_is_aimed_at_the_next_lower_is_taken_at_the_same_repetitions()
+    {
+        // 75 % of 30 kg is 22.5; 24 is nearest and over; 20 / 30 = 0.667 allows 15 (Epley), 8 of them leave 7 in reserve: RPE 3.
+        var means = new LoadMeans.Pieces(1, [Load.FromKilograms(20), Load.FromKilograms(24)]);
+        FittedSet set = new LoadFit(RepCurve.Standard, 30, 0, means).Fit(new SetWanted(8, Rpe.Of(8), new RepRange(8, 12), AimFraction: 0.75))!;
+        Assert.Equal((8, 20.0, 3.0), (set.Reps, set.Load.Kilograms, Math.Round(set.Rpe.Value, 6)));
+    }
+
     private static PlatePairs Plate(double kg, int pairs) => new(Load.FromKilograms(kg), pairs, kg >= 20);
 }

@@ -37,6 +37,43 @@ export function TextField({ label, hint, error, ...input }: { label: string; hin
   )
 }
 
+/** Several lines of text. */
+export function LinesField({
+  label,
+  error,
+  value,
+  rows = 3,
+  onValue,
+}: {
+  label: string
+  error?: string
+  value: string
+  rows?: number
+  onValue: (value: string) => void
+}) {
+  return (
+    <Field label={label} error={error}>
+      {({ id, describedBy, invalid }) => (
+        <chakra.textarea
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={invalid}
+          value={value}
+          rows={rows}
+          onChange={(event) => onValue(event.target.value)}
+          w="100%"
+          px={3}
+          py={2}
+          {...box}
+          height="auto"
+          borderWidth="1px"
+          borderStyle="solid"
+        />
+      )}
+    </Field>
+  )
+}
+
 /** A number as typed: the text is kept as it is until it is sent, so that nothing typed is lost. */
 export function NumberField({
   label,

@@ -163,11 +163,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
 
     private SessionDraft NewDraft(int week, Weekday day, List<ItemAsk> asks) => new(day, DateOf(week, day), MinutesOn(day), asks, null);
 
-    private DateOnly DateOf(int week, Weekday day)
-    {
-        DateOnly first = input.Request.Start.AddDays(7 * (week - 1));
-        return first.AddDays(((int)day - (((int)first.DayOfWeek + 6) % 7) + 7) % 7);
-    }
+    private DateOnly DateOf(int week, Weekday day) => DaySplit.FirstOn(input.Request.Start, day).AddDays(7 * (week - 1));
 
     private int MinutesOn(Weekday day) => input.Client.Days.FirstOrDefault(one => one.Day == day)?.Minutes ?? input.Client.Days.Max(one => one.Minutes);
 

@@ -37,7 +37,7 @@ export function EditBar({ edits, field, onField }: Props) {
           {edits.dirty && (
             <>
               <Plain size="xs" onClick={edits.drop}>
-                Leave
+                Take back
               </Plain>
               <Primary size="xs" minH="34px" onClick={edits.keep}>
                 Keep

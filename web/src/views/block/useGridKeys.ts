@@ -2,7 +2,7 @@ import { type KeyboardEvent, useRef } from 'react'
 import type { EditSection } from '../../api/schema'
 import type { GridProps } from './BlockGrid'
 import { fieldOf, fields, write } from './fields'
-import { cellAt, type Day, daysFrom, move, type Place, sessionOn } from './grid'
+import { cellAt, type Day, daysFrom, move, type Place } from './grid'
 
 interface Asked extends GridProps {
   typing: string | null
@@ -44,8 +44,7 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
     const toDay = days[days.indexOf(place.day) + by]
     if (!cell || !toDay) return
     edits.push({ kind: 'move-session', week: place.week, day: place.day, toDay })
-    const there = sessionOn(cell.week, toDay)
-    go({ ...place, day: toDay, exercise: there ? place.exercise : place.exercise })
+    go({ ...place, day: toDay })
   }
 
   return (event) => {

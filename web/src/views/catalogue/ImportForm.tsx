@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useImportExercises, useImportPreview } from '../../hooks/useExercises'
 import { useSettled } from '../../hooks/useSettled'
-import { Field, Plain, Primary } from '../../ui/form'
+import { LinesField, Plain, Primary } from '../../ui/form'
 
 /** Brings in a list of exercises, YAML or JSON: what it would do is shown first, and nothing is taken while a row is wrong. */
 export function ImportForm({ onDone }: { onDone: () => void }) {
@@ -15,23 +15,7 @@ export function ImportForm({ onDone }: { onDone: () => void }) {
   }
   return (
     <Box as="section" aria-label="Bring in exercises" px={4} py={3} borderBottom="1px solid" borderColor="hair" bg="plate">
-      <Field label="A list as YAML or JSON: paste it, or choose a file">
-        {({ id }) => (
-          <chakra.textarea
-            id={id}
-            value={text}
-            rows={6}
-            onChange={(event) => setText(event.target.value)}
-            w="100%"
-            bg="lifted"
-            border="1px solid"
-            borderColor="edge"
-            px={3}
-            py={2}
-            fontSize="14px"
-          />
-        )}
-      </Field>
+      <LinesField label="A list as YAML or JSON: paste it, or choose a file" value={text} rows={6} onValue={setText} />
       <chakra.input
         type="file"
         accept=".yaml,.yml,.json"

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { HardestAt, LoadSource, MuscleLength, Pattern } from '../../api/schema'
 import { options, words } from '../../text/codes'
-import { Field, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
+import { LinesField, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
 import { conflicts, hardest, idOf, lengths, loads, muscles, type OwnDraft, patterns, positions } from './own'
 
 interface Part {
@@ -40,7 +40,7 @@ export function NamePart({ draft, onChange, error, isNew }: Part & { isNew: bool
 export function WordsPart({ draft, onChange, error }: Part) {
   return (
     <Grid templateColumns={two} gap={3}>
-      <Lines label="Cues, one a line, two or three" value={draft.cues} error={error('cues')} onValue={(cues) => onChange({ cues })} />
+      <LinesField label="Cues, one a line, two or three" value={draft.cues} error={error('cues')} onValue={(cues) => onChange({ cues })} />
       <Grid gap={3}>
         <TextField
           label="The one fault to watch for"
@@ -57,8 +57,8 @@ export function WordsPart({ draft, onChange, error }: Part) {
           onChange={(event) => onChange({ caution: event.target.value })}
         />
       </Grid>
-      <Lines label="How it is set up" value={draft.stance} error={error('stance')} onValue={(stance) => onChange({ stance })} />
-      <Lines
+      <LinesField label="How it is set up" value={draft.stance} error={error('stance')} onValue={(stance) => onChange({ stance })} />
+      <LinesField
         label="How to get out of a failed repetition"
         value={draft.escape}
         error={error('escape')}
@@ -72,7 +72,7 @@ export function LoadPart({ draft, onChange, error, names }: Part) {
   return (
     <Grid gap={3}>
       <Grid templateColumns={two} gap={3}>
-        <Lines
+        <LinesField
           label="Kit: pieces with commas; each line is another way"
           value={draft.kit}
           error={error('kit')}
@@ -220,30 +220,6 @@ export function CostPart({ draft, onChange, error }: Part) {
         />
       ))}
     </Grid>
-  )
-}
-
-function Lines({ label, value, error, onValue }: { label: string; value: string; error?: string; onValue: (value: string) => void }) {
-  return (
-    <Field label={label} error={error}>
-      {({ id, describedBy, invalid }) => (
-        <chakra.textarea
-          id={id}
-          aria-describedby={describedBy}
-          aria-invalid={invalid}
-          value={value}
-          rows={3}
-          onChange={(event) => onValue(event.target.value)}
-          w="100%"
-          bg="lifted"
-          border="1px solid"
-          borderColor="edge"
-          px={3}
-          py={2}
-          fontSize="15px"
-        />
-      )}
-    </Field>
   )
 }
 
