@@ -28,6 +28,8 @@ public sealed record Plan
     public Block? Block { get; init; }
     /// <summary>The kind of the block with the reason for it; null without a block.</summary>
     public KindDecision? Kind { get; init; }
+    /// <summary>Attempts at the main lifts, where the block peaks or tests.</summary>
+    public IReadOnlyList<Attempts> Attempts { get; init; } = [];
     /// <summary>Edits of the coach that could not be made.</summary>
     public IReadOnlyList<RefusedEdit> Refused { get; init; } = [];
     /// <summary>Hard sets per muscle a week.</summary>

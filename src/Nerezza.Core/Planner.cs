@@ -37,13 +37,13 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         KindDecision kind = BlockKindChoice.Decide(new KindInput(@case.Block, @case.Client, @case.Log, BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue), @case.LastKind, openPain));
         IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue).LayOut(layout);
         WeeklySets limits = LimitsOf(@case, kind.Kind, week);
-        RoleCost cost = CostOf(@case, BlockKindRule.Of(kind.Kind), week, limits);
+        RoleCost cost = CostOf(@case, kind.Kind, week, limits);
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
-        var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start));
+        var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start), ReturnCourse.Of(@case.Pain, @case.Log, @case.Block.Start));
         Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
         var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
-        return new PlanBasis(plan with { Kind = kind, Selection = selection, Block = block, Checks = [.. referred, .. SelectionChecks.Run(selection)] }, new EditDesk(editor, new BlockReviewer(ContextOf(@case, limits)), maxes));
+        return new PlanBasis(plan with { Kind = kind, Selection = selection, Block = block, Attempts = Attempts.Of(kind.Kind, selection, maxes, loader, @case.Client.MassKg), Checks = [.. referred, .. SelectionChecks.Run(selection)] }, new EditDesk(editor, new BlockReviewer(ContextOf(@case, limits)), maxes));
     }
 
     /// <summary>The plan with these edits. One basis serves one caller at a time.</summary>
@@ -73,10 +73,12 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         @case.Client, kind, WeeklySets.Upper(week),
         WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>());
 
-    private RoleCost CostOf(ClientCase @case, BlockKindRule rule, IReadOnlyList<SplitDay> week, WeeklySets limits)
+    private RoleCost CostOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits)
     {
+        BlockKindRule rule = BlockKindRule.Of(kind);
+        int leastMain = kind is BlockKind.Return ? ReturnCourse.MostSets(@case.Block.Weeks) : rule.LeastMainSets;
         LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
-        return RoleCost.For(rule.Aim, rule.SetsFactor, rule.LeastMainSets, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
+        return RoleCost.For(rule.Aim, rule.SetsFactor, leastMain, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session);
     }
 
     /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>

@@ -13,9 +13,10 @@ namespace Nerezza.Core.Blocks;
 /// <param name="SetUpOf">Heights to set for an exercise.</param>
 /// <param name="SkillCap">Part of 1RM that skill work of an exercise stays under; 1 where no fault says.</param>
 /// <param name="Away">What a lay-off leaves of load and sets.</param>
+/// <param name="Back">The steps of a block of return.</param>
 public sealed record BlockInput(
     Client Client, Schools Schools, BlockRequest Request, IReadOnlyList<SplitDay> Week, ExerciseCatalogue Catalogue, Loader Loader, MaxBook Maxes, ISetCost Cost, SidePlan Sides,
-    Func<Exercise, double> SkillCap, Func<Exercise, SetUp> SetUpOf, LayOff Away);
+    Func<Exercise, double> SkillCap, Func<Exercise, SetUp> SetUpOf, LayOff Away, ReturnCourse Back);
 
 /// <summary>Builds a block of the chosen exercises on a client's days (handbook 11 and 12).</summary>
 public sealed class BlockBuilder(BlockInput input)

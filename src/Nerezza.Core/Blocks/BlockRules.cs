@@ -6,7 +6,7 @@ using Nerezza.Core.Prescription;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What a kind of block asks of main lifts.</summary>
-public sealed record BlockKindRule(BlockKind Kind, int FewestWeeks, int MostWeeks, Aim Aim, Rpe FirstRpe, Rpe LastRpe, double SetsFactor, double MostFraction, double FractionStep, int LeastMainSets)
+public sealed record BlockKindRule(BlockKind Kind, int FewestWeeks, int MostWeeks, Aim Aim, Rpe FirstRpe, Rpe LastRpe, double SetsFactor, int LeastMainSets)
 {
     /// <summary>The row of a kind.</summary>
     /// <exception cref="ArgumentException">The kind is auto, which has to be decided first.</exception>
@@ -22,7 +22,7 @@ internal sealed record BlockRules
         File = file;
         Kinds = [.. file.Kinds.Select(row => new BlockKindRule(
             Codes.Find<BlockKind>(row.Kind)!.Value, row.Weeks[0], row.Weeks[1], Codes.Find<Aim>(row.Aim)!.Value,
-            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), row.SetsFactor, row.MostFraction ?? 1, row.FractionStep ?? 0, row.LeastMainSets ?? 1))];
+            Rpe.Of(row.Rpe[0]), Rpe.Of(row.Rpe[1]), row.SetsFactor, row.LeastMainSets ?? 1))];
     }
 
     public static BlockRules Shipped { get; } = new(EmbeddedData.Read("blocks", BlocksJson.Default.BlocksFile));
@@ -32,11 +32,13 @@ internal sealed record BlockRules
 }
 
 internal sealed record BlocksFile(
-    IReadOnlyList<BlockKindRow> Kinds, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
-    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain, double EffortAWeek);
+    IReadOnlyList<BlockKindRow> Kinds, IReadOnlyList<ReturnStepRule> ReturnSteps, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
+    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<double> Attempts, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain, double EffortAWeek);
 
 internal sealed record BlockKindRow(
-    string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, double? MostFraction, double? FractionStep, int? LeastMainSets);
+    string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, int? LeastMainSets);
+
+internal sealed record ReturnStepRule(double Load, int Sets);
 
 internal sealed record DeloadRule(
     double SetsFactor, double LoadFactor, double MostRpe, int EveryWeeks, int EveryWeeksWithCare, int CareFromAge, int NeededFromWeeks);

@@ -14,22 +14,32 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost, axialASession))];
         foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper))
             foreach (Chosen lift in WeekLifts.On(room.Day, selection.Mains)) room.Add(lift);
+        GiveTheEventItsDay(rooms, [.. selection.Others.Where(one => one.Reason is ChosenReason.EventWork)]);
         foreach (Chosen drill in selection.Others.Where(one => one.Role is Role.Priming or Role.Skill))
             foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper && room.Fits(drill))) room.Add(drill);
         foreach (Chosen accessory in selection.Others.Where(one => one.Sessions > 0).OrderByDescending(one => one.Answers.Count > 0).ThenByDescending(one => one.Sessions).ThenByDescending(one => cost.Minutes(one.Exercise, one.Role)).ThenBy(one => one.Exercise.Id, StringComparer.Ordinal))
-            Place(accessory, rooms);
-        return [.. rooms.Select(room => new DayPlan(room.Day, [.. room.Lifts.OrderBy(lift => OrderIn(lift.Role, schools)).ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic).ThenBy(lift => lift.Exercise.Id, StringComparer.Ordinal)])).Where(plan => plan.Lifts.Count > 0)];
+            Place(accessory, rooms, schools);
+        return [.. rooms.Select(room => new DayPlan(room.Day, [.. room.Lifts.OrderBy(lift => OrderIn(lift, schools)).ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic).ThenBy(lift => lift.Exercise.Id, StringComparer.Ordinal)])).Where(plan => plan.Lifts.Count > 0)];
     }
 
-    /// <summary>Roles stand in the order of a session; the school of pre-exhaustion puts single joints before the main lift.</summary>
-    private static int OrderIn(Role role, Schools schools) => schools.Isolation is Isolation.PreExhaust && role is Role.SingleJoint ? (int)Role.Skill : (int)role;
+    /// <summary>Event work takes the hinges' place on the first day that a hinge leads, and counts as one.</summary>
+    private static void GiveTheEventItsDay(List<DayRoom> rooms, IReadOnlyList<Chosen> work)
+    {
+        List<DayRoom> legs = [.. rooms.Where(room => room.Lifts.Count > 0).OrderByDescending(room => room.Lifts[0].Exercise.Pattern is Pattern.Hinge).ThenBy(room => room.Day.FirstDate)];
+        if (work.Count == 0 || legs.Count == 0) return;
+        foreach (Chosen hinge in legs[0].Lifts.Where(lift => lift.Exercise.Pattern is Pattern.Hinge).ToList()) legs[0].Remove(hinge);
+        foreach (Chosen one in work.Where(legs[0].Fits)) legs[0].Add(one);
+    }
 
-    private static void Place(Chosen accessory, List<DayRoom> rooms)
+    /// <summary>Roles stand in the order of a session; the school of pre-exhaustion puts single joints before the main lift, and throws are done fresh.</summary>
+    private static int OrderIn(Chosen chosen, Schools schools) => chosen.Exercise.Pattern is Pattern.Throw || (schools.Isolation is Isolation.PreExhaust && chosen.Role is Role.SingleJoint) ? (int)Role.Skill : (int)chosen.Role;
+
+    private static void Place(Chosen accessory, List<DayRoom> rooms, Schools schools)
     {
         List<DayRoom> used = [];
         for (int i = 0; i < accessory.Sessions; i++)
         {
-            DayRoom? room = rooms.Where(room => !used.Contains(room) && Region.Suits(accessory.Exercise, room.Day.Focus) && room.Fits(accessory))
+            DayRoom? room = rooms.Where(room => !used.Contains(room) && Region.Suits(accessory.Exercise, room.Day.Focus, schools.Quads) && room.Fits(accessory))
                 .OrderBy(room => room.Clashes(accessory))
                 .ThenByDescending(room => used.Select(other => Apart(other.Day, room.Day)).DefaultIfEmpty(0).Min()).ThenByDescending(room => room.Left).ThenBy(room => room.Day.FirstDate).FirstOrDefault();
             if (room is null) return;
@@ -59,6 +69,12 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         {
             Lifts.Add(chosen);
             Left -= cost.Minutes(chosen.Exercise, chosen.Role);
+        }
+
+        public void Remove(Chosen chosen)
+        {
+            Lifts.Remove(chosen);
+            Left += cost.Minutes(chosen.Exercise, chosen.Role);
         }
 
         private bool SpineFits(Chosen chosen) => chosen.Exercise.Axial == 0 || Lifts.Append(chosen).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role)) <= axialASession;

@@ -11,14 +11,16 @@ public static class HeavyHinges
     {
         int apart = BlockRules.Shipped.File.HeavyHinge.DaysApart;
         HashSet<DayPlan> heavy = [];
-        foreach (DayPlan day in week.Where(HasHinge).OrderByDescending(IsLed).ThenBy(day => day.Day.FirstDate))
+        foreach (DayPlan day in week.Where(HasHinge).OrderByDescending(HasEvent).ThenByDescending(IsLed).ThenBy(day => day.Day.FirstDate))
             if (heavy.All(other => Gap(day, other) >= apart)) heavy.Add(day);
         return heavy;
     }
 
-    private static bool HasHinge(DayPlan day) => day.Lifts.Any(lift => lift.Exercise.Pattern is Pattern.Hinge);
+    private static bool HasEvent(DayPlan day) => day.Lifts.Any(lift => lift.Reason is ChosenReason.EventWork);
 
-    private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge);
+    private static bool HasHinge(DayPlan day) => day.Lifts.Any(lift => lift.Exercise.Pattern is Pattern.Hinge || lift.Reason is ChosenReason.EventWork);
+
+    private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => (lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge) || HasEvent(day));
 
     private static int Gap(DayPlan one, DayPlan other) => Math.Abs(one.Day.FirstDate.DayNumber - other.Day.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
 }

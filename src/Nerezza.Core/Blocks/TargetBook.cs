@@ -16,7 +16,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     /// <summary>The course of an exercise on a day.</summary>
     public Track TrackOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
-        RoleRule role = RoleRule.Of(chosen.Role, _rule.Aim, chosen.Exercise.Pattern);
+        RoleRule role = RoleRule.Of(chosen.Role, chosen.Reason is ChosenReason.EventWork ? Aim.Event : _rule.Aim, chosen.Exercise.Pattern);
         int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
         LighterRule light = BlockRules.Shipped.File.LighterHinge;
         bool staysLight = chosen.Exercise.Pattern is Pattern.Hinge && !heavy.Contains(day);
@@ -67,8 +67,15 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         WeekTarget target = progresses && track.Before is { } before && shape.Index > 0 && away == LayOff.None && kind is not BlockKind.Return
             ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with { MostFraction = MostOf(track, shape), Last = LastSet.Alike }
             : First(track, shape, away);
-        return target with { Sets = Math.Max(1, (int)Math.Round(input.Cost.Sets(track.Chosen.Role) * away.Sets, MidpointRounding.AwayFromZero)), Metres = MetresOf(track.Role, shape), Seconds = SecondsOf(track.Chosen.Exercise, shape) };
+        return target with { Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)), Metres = MetresOf(track, shape), Seconds = SecondsOf(track.Chosen.Exercise, shape) };
     }
+
+    private int SetsOf(Track track, WeekShape shape) => track.Chosen switch
+    {
+        { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
+        { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
+        _ => input.Cost.Sets(track.Chosen.Role),
+    };
 
     private Rpe Hardest(Track track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
 
@@ -98,7 +105,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
 
     private double MostOf(Track track, WeekShape shape)
     {
-        double cap = _rule.MostFraction < 1 ? _rule.MostFraction + _rule.FractionStep * (shape.Number - 1) : 1;
+        double cap = kind is BlockKind.Return ? input.Back.In(shape.Number).Fraction : 1;
         if (track.Chosen.Role is Role.Skill) cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
         return Math.Min(cap, track.MostFraction);
     }
@@ -110,8 +117,14 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         _ => TargetKind.Straight,
     } : TargetKind.Straight;
 
-    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps.</summary>
-    private static int? MetresOf(RoleRule role, WeekShape shape) => role.Metres is [var from, var to] ? InSteps(from + shape.Through * (to - from), PrescriptionRules.Shipped.File.MetresStep) : null;
+    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps; an event by a step a week.</summary>
+    private static int? MetresOf(Track track, WeekShape shape)
+    {
+        if (track.Role.Metres is not [var from, var to]) return null;
+        return track.Chosen.Reason is ChosenReason.EventWork
+            ? Math.Min(to, from + PrescriptionRules.Shipped.File.EventMetresAWeek * shape.Index)
+            : InSteps(from + shape.Through * (to - from), PrescriptionRules.Shipped.File.MetresStep);
+    }
 
     /// <summary>Likewise a hold.</summary>
     private static int? SecondsOf(Exercise exercise, WeekShape shape) => exercise.HoldSeconds is { } hold

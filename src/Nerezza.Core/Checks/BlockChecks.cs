@@ -3,6 +3,7 @@ using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
 using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Checks;
@@ -40,18 +41,25 @@ internal static class BlockChecks
     private static IEnumerable<Check> Hinges(Block block, ExerciseCatalogue catalogue)
     {
         HeavyHingeRule rule = BlockRules.Shipped.File.HeavyHinge;
-        List<(Week Week, Session Session, string Exercise)> heavy = [.. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items
-            .Where(item => catalogue[item.Exercise].Pattern is Pattern.Hinge
-                && item.Sets.Any(set => set.Percent?.Value >= rule.Percent || set.Rpe.Value >= rule.Rpe))
-            .Select(item => (week, session, item.Exercise))))];
-        foreach (((_, Session first, _), (Week week, Session second, string exercise)) in heavy.Zip(heavy.Skip(1)))
+        List<HeavyHinge> heavy = [.. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items
+            .Where(item => IsEvent(week, item) || (catalogue[item.Exercise].Pattern is Pattern.Hinge && item.Sets.Any(set => set.Percent?.Value >= rule.Percent || set.Rpe.Value >= rule.Rpe)))
+            .Select(item => new HeavyHinge(week, session, item))))];
+        foreach ((HeavyHinge first, HeavyHinge second) in heavy.Zip(heavy.Skip(1)))
         {
-            int apart = second.Date.DayNumber - first.Date.DayNumber;
-            if (apart > 0 && apart < rule.DaysApart)
-                yield return new Check(CheckCode.HingeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise, apart, rule.DaysApart)
-                {
-                    Fix = [new BlockEdit.Write(new CellPlace(week.Number, second.Day, exercise), new CellValues { Percent = BlockRules.Shipped.File.LighterHinge.Percent })],
-                };
+            int apart = second.Session.Date.DayNumber - first.Session.Date.DayNumber;
+            if (apart <= 0 || apart >= rule.DaysApart) continue;
+            // An event stays as it is; the hinge beside it goes lighter.
+            HeavyHinge lighter = IsEvent(second.Week, second.Item) ? first : second;
+            CellPlace at = new(lighter.Week.Number, lighter.Session.Day, lighter.Item.Exercise);
+            yield return new Check(CheckCode.HingeSpacing, CheckSeverity.Warn, second.Week.Number, second.Session.Day, second.Item.Exercise, apart, rule.DaysApart)
+            {
+                Fix = IsEvent(lighter.Week, lighter.Item) ? [] : [new BlockEdit.Write(at, new CellValues { Percent = BlockRules.Shipped.File.LighterHinge.Percent })],
+            };
         }
     }
+
+    /// <summary>An event session counts as a heavy hinge (handbook 12).</summary>
+    private static bool IsEvent(Week week, PrescribedItem item) => item.Reason is ChosenReason.EventWork && week.Kind is not WeekKind.Deload;
+
+    private sealed record HeavyHinge(Week Week, Session Session, PrescribedItem Item);
 }

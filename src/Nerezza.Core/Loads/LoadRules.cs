@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Loads;
 
 /// <summary>The numbers of handbook section 10, from Data/loads.yaml, where each has its source.</summary>
-internal sealed record LoadRules(OneRepMaxRules OneRepMax, EffortRules Effort, LoadingRules Loading, WarmUpRules WarmUp, JumpRules Jump)
+internal sealed record LoadRules(OneRepMaxRules OneRepMax, OwnCurveRules OwnCurve, EffortRules Effort, LoadingRules Loading, WarmUpRules WarmUp, JumpRules Jump)
 {
     public static LoadRules Shipped { get; } = EmbeddedData.Read("loads", LoadJson.Default.LoadRules);
 }
@@ -13,6 +13,8 @@ internal sealed record OneRepMaxRules(
     double StartSdFresh, double StartSdOther, int FreshDays, int FreshReps, double DriftSdPerDay, double DriftSdPerDayNovice,
     double FormulaSd, double SdPerRep, double RatingSd, double EasyRpe, double EasyReserve, int UndatedDays, double IntervalZ,
     double LowConfidenceAbove, double NoneAbove, double TrainingMax);
+
+internal sealed record OwnCurveRules(double StartWeight, int WithinDays, double Apart, double Least, double Most);
 
 internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight);
 

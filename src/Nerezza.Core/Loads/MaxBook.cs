@@ -11,6 +11,7 @@ public sealed class MaxBook
     private readonly ExerciseCatalogue _catalogue;
     private readonly Client _client;
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
+    private readonly Dictionary<(string Exercise, Side? Side), RepCurve> _curves = [];
     private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _found = [];
     private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _alone = [];
 
@@ -29,10 +30,15 @@ public sealed class MaxBook
     {
         DateOnly newest = log.Select(day => day.Date).Concat(strength.Select(entry => entry.Date ?? today)).Append(today).Max();
         var book = new MaxBook(client, catalogue, newest, EffortBias.From(log));
-        book.AddStrength(strength);
-        book.AddLog(log);
+        List<DaySets> days = [.. book.Entered(strength), .. book.Logged(log)];
+        foreach (var sets in days.GroupBy(day => (day.Exercise, day.Side)))
+            book._curves[sets.Key] = OwnCurve.Of(catalogue[sets.Key.Exercise].Curve, [.. sets.SelectMany(book.PointsOf)]);
+        foreach (DaySets day in days) book.Add(day);
         return book;
     }
+
+    /// <summary>The sets of one exercise and side on one day, in the order done.</summary>
+    private sealed record DaySets(string Exercise, Side? Side, DateOnly Date, IReadOnlyList<SetSeen> Sets, EffortBias Bias, MaxSource Source);
 
     /// <summary>Every exercise and side with a set of its own, by id.</summary>
     public IReadOnlyList<OneRepMax> Measured => [.. _seen.Keys
@@ -52,37 +58,35 @@ public sealed class MaxBook
 
     private double BodyKg(Exercise exercise) => exercise.BodyFraction * _client.MassKg;
 
-    private void AddStrength(IReadOnlyList<StrengthEntry> strength)
+    /// <summary>Unlike the log, entries come without an order within the day, so that the heaviest stands for it.</summary>
+    private IEnumerable<DaySets> Entered(IReadOnlyList<StrengthEntry> strength) => strength
+        .GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays)))
+        .Select(day => new DaySets(day.Key.Exercise, day.Key.Side, day.Key.Date, [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))], EffortBias.None, MaxSource.Measured));
+
+    private IEnumerable<DaySets> Logged(IReadOnlyList<LogDay> log) => log.SelectMany(day => day.Sets
+        .Where(set => set.Reps is not null).GroupBy(set => (set.Exercise, set.Side))
+        .Select(sets => new DaySets(sets.Key.Exercise, sets.Key.Side, day.Date, [.. sets.Select(set => new SetSeen(
+            set.Load?.Kilograms ?? 0, Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue), set.Rpe?.Value, set.Amrap))], Bias, MaxSource.Log)));
+
+    /// <summary>What a day's sets say of the curve: a bound says nothing, nor a set from which no 1RM can be told.</summary>
+    private IEnumerable<CurvePoint> PointsOf(DaySets day)
     {
-        // Unlike the log, entries come without an order within the day, so the heaviest stands for it.
-        foreach (var day in strength.GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays))))
-        {
-            Exercise exercise = _catalogue[day.Key.Exercise];
-            List<SetSeen> sets = [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))];
-            Add(day.Key.Exercise, day.Key.Side, DayObservation.From(exercise, day.Key.Date, sets, BodyKg(exercise), EffortBias.None, MaxSource.Measured));
-        }
+        double body = BodyKg(_catalogue[day.Exercise]);
+        return day.Sets.Where(set => set.Reps > 0 && set.Kilograms + body > 0)
+            .Select(set => (set, Failure: set.ToFailure(day.Bias)))
+            .Where(row => !row.Failure.IsBound && RepCurve.Trust(row.Failure.Repetitions) is not EstimateTrust.None)
+            .Select(row => new CurvePoint(day.Date, row.set.Kilograms + body, row.Failure.Repetitions));
     }
 
-    private void AddLog(IReadOnlyList<LogDay> log)
+    private void Add(DaySets day)
     {
-        foreach (LogDay day in log)
-        {
-            foreach (var sets in day.Sets.Where(set => set.Reps is not null).GroupBy(set => (set.Exercise, set.Side)))
-            {
-                Exercise exercise = _catalogue[sets.Key.Exercise];
-                List<SetSeen> seen = [.. sets.Select(set => new SetSeen(
-                    set.Load?.Kilograms ?? 0, Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue), set.Rpe?.Value, set.Amrap))];
-                Add(sets.Key.Exercise, sets.Key.Side, DayObservation.From(exercise, day.Date, seen, BodyKg(exercise), Bias, MaxSource.Log));
-            }
-        }
-    }
-
-    private void Add(string exercise, Side? side, MaxObservation? observation)
-    {
-        if (observation is null) return;
-        if (!_seen.TryGetValue((exercise, side), out List<MaxObservation>? list)) _seen[(exercise, side)] = list = [];
+        (string Exercise, Side? Side) key = (day.Exercise, day.Side);
+        if (DayObservation.From(day.Date, day.Sets, BodyKg(_catalogue[day.Exercise]), day.Bias, _curves[key], day.Source) is not { } observation) return;
+        if (!_seen.TryGetValue(key, out List<MaxObservation>? list)) _seen[key] = list = [];
         list.Add(observation);
     }
+
+    private RepCurve CurveOf(string exercise, Side? side) => _curves.TryGetValue((exercise, side), out RepCurve own) ? own : new RepCurve(_catalogue[exercise].Curve);
 
     private OneRepMax? Own(string exercise, Side? side, DateOnly day)
     {
@@ -114,7 +118,7 @@ public sealed class MaxBook
     {
         MaxFilter filter = MaxFilter.For(_client.Level);
         MaxState state = filter.Advance(seen.Aggregate(start, filter.Observe), day);
-        return new OneRepMax(exercise, side, Math.Round(Math.Exp(state.LogMean), 6), Math.Round(Math.Sqrt(state.Variance), 6), source);
+        return new OneRepMax(exercise, side, Math.Round(Math.Exp(state.LogMean), 6), Math.Round(Math.Sqrt(state.Variance), 6), source, CurveOf(exercise, side));
     }
 
     private MaxState StartAt(MaxObservation first)
@@ -135,7 +139,7 @@ public sealed class MaxBook
             .Select(key => (Relative: Family(key.Exercise), Max: day == Today ? OwnAloneToday(key.Exercise, side) : OwnAlone(key.Exercise, side, day)))
             .Where(row => row.Max is not null)
             .Select(row => new OneRepMax(exercise, side, Math.Round(row.Max!.Kilograms * value / row.Relative.Value, 6),
-                Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio))
+                Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio, CurveOf(exercise, side)))
             .MinBy(max => max.LogSd);
     }
 

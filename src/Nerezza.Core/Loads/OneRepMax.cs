@@ -8,7 +8,8 @@ namespace Nerezza.Core.Loads;
 /// <param name="Kilograms">The estimate; where body weight is lifted too it is the total load.</param>
 /// <param name="LogSd">Standard deviation of its natural logarithm; 0.05 is about 5 %.</param>
 /// <param name="Source">Where it comes from.</param>
-public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, double LogSd, MaxSource Source)
+/// <param name="Curve">The lifter's rep curve for the exercise: the exercise's own until their sets say otherwise.</param>
+public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, double LogSd, MaxSource Source, RepCurve Curve)
 {
     /// <summary>Lower end of the 80 % interval, in kilograms.</summary>
     public double Low => Kilograms * Math.Exp(-LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);

@@ -15,7 +15,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     public PrescribedItem Prescribe(ItemAsk ask, OneRepMax? max, WarmUpNeed need, SidePlan sides)
     {
         Exercise exercise = ask.Chosen.Exercise;
-        var curve = new RepCurve(exercise.Curve);
+        RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
         IReadOnlyList<Wish> wishes = Wishes.Of(ask.Target, ask.Range, curve);
         (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
         if (sets.Count == 0) sets = [.. wishes.Select(wish => Unloaded(wish, ask, exercise))];
@@ -34,7 +34,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
 
     /// <summary>The loads of an exercise's work at today's max; null where nothing can be loaded.</summary>
     public LoadFit FitFor(Exercise exercise, OneRepMax max, double workKg) =>
-        new(new RepCurve(exercise.Curve), max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
+        new(max.Curve, max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
 
     /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the others.</summary>
     private static IReadOnlyList<PrescribedSet> Finished(List<PrescribedSet> sets, ItemAsk ask, Exercise exercise, SidePlan sides)
@@ -48,7 +48,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         Reps = wish.Wanted.Reps,
         Rpe = wish.Written(wish.Wanted.Rpe, ask.Target.MostRpe),
         Tempo = TempoOf(ask, exercise),
-        Rest = ask.Target.Rest ?? ask.Rule.Rest,
+        Rest = ask.Target.Rest ?? PrescriptionRules.Shipped.RestOf(ask.Rule, exercise.Id),
         Metres = ask.Target.Metres,
         Seconds = ask.Target.Seconds,
     };

@@ -42,7 +42,7 @@ public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, i
         RoleRule rule = RoleRule.Of(role, aim, exercise.Pattern);
         int sets = Sets(role), sides = exercise.Sides is Sides.One ? 2 : 1;
         double set = exercise.HoldSeconds is { } hold ? hold.Top : rule.Metres is { } metres ? metres[^1] * Time.SecondsAMetre : (rule.Reps.Overlap(exercise.Reps) ?? exercise.Reps).Middle * (exercise.Tempo ?? rule.Tempo).SecondsPerRep;
-        double work = sets * (set * sides + (sides - 1) * Time.BetweenSidesSeconds) + (sets - 1) * rule.Rest.Seconds;
+        double work = sets * (set * sides + (sides - 1) * Time.BetweenSidesSeconds) + (sets - 1) * PrescriptionRules.Shipped.RestOf(rule, exercise.Id).Seconds;
         return (exercise.SetUpSeconds + Time.WarmUpSets[(int)WarmUpIn(role)] * Time.WarmUpSetSeconds + work) / 60 + Time.BetweenExercisesMinutes;
     }
 

@@ -14,6 +14,8 @@ public enum Aim
     Strength,
     /// <summary>Muscle.</summary>
     Muscle,
+    /// <summary>The client's event.</summary>
+    Event,
     /// <summary>Whatever the aim is.</summary>
     Any,
 }
@@ -64,12 +66,17 @@ internal sealed record PrescriptionRules
     public IReadOnlyList<RoleRule> Rows { get; }
     public RepRange LowStrengthReps { get; }
 
+    /// <summary>The rest of an exercise's sets: the role's, but where its repetitions are of a kind of their own.</summary>
+    public Rest RestOf(RoleRule rule, string exercise) => File.Quarters.Exercises.Contains(exercise)
+        ? new Rest(File.Quarters.RestSeconds, Math.Min(File.Quarters.RestSeconds, rule.Rest.LeastSeconds))
+        : rule.Rest;
+
     /// <summary>The range of an accessory's second, third and later exposure in a week.</summary>
     public RepRange Moved(int exposure) => File.MoveRange[Math.Min(exposure, File.MoveRange.Count - 1)] is [var bottom, var top] ? new RepRange(bottom, top) : LowStrengthReps;
 }
 
 internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps, int MoveWithinReps, SupersetRule Supersets, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
+    IReadOnlyList<RoleRow> Roles, SetsTriedRule SetsTried, SetUpRule SetUp, ShapesRule Shapes, CalibratingRule Calibrating, int HoldStepSeconds, int MoveByReps, int MoveWithinReps, SupersetRule Supersets, QuartersRule Quarters, int EventMetresAWeek, int AxialOfALift, int MetresStep, IReadOnlyList<IReadOnlyList<int>> MoveRange, double SkillBelowFault, WeakerSideRule WeakerSide, IReadOnlyList<int> LowStrengthReps, double SlowLowering, double SpreadAtMost, double FatiguePerSet,
     IReadOnlyList<double> CalibrationRpe, StrengthWorkRule StrengthWork, TimeRule Time);
 
 internal sealed record RoleRow(
@@ -77,6 +84,9 @@ internal sealed record RoleRow(
     IReadOnlyList<int> RestSeconds, string Tempo, string? Pattern = null, IReadOnlyList<int>? Metres = null);
 
 internal sealed record ShapesRule(double RampStep, double AscendingRpe, double BackOff);
+
+/// <summary>Exercises done as one and a quarter repetitions.</summary>
+internal sealed record QuartersRule(IReadOnlyList<string> Exercises, int RestSeconds);
 
 internal sealed record SupersetRule(double HardFromShare);
 

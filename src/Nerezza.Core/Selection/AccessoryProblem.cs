@@ -45,10 +45,15 @@ internal sealed class AccessoryProblem
 
     private bool WantsAbduction => _input.Client.Emphasis.Contains(Muscle.GluteusMaximus);
 
-    private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus));
+    private DayFocus RegionOf(Exercise exercise) => Region.Of(exercise, _input.Schools.Quads);
+
+    private bool IsSpread(Exercise exercise) => _input.Schools.Quads is QuadSchool.Spread && exercise.Pattern is Pattern.KneeExtension;
+
+    private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus, _input.Schools.Quads));
 
     private int SessionsMost(Exercise exercise)
     {
+        if (IsSpread(exercise)) return Math.Clamp(DaysFor(exercise), 1, Rules.Set.SpreadSessions[^1]);
         bool wanted = exercise.PrimeMovers.Any(_input.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
         return Math.Clamp(DaysFor(exercise), 1, wanted ? Rules.Set.SessionsMostEmphasised : Rules.Set.SessionsMost);
     }
@@ -61,7 +66,7 @@ internal sealed class AccessoryProblem
             double taken = focus is DayFocus.Upper ? 0 : _mains.Sum(main => _input.Cost.Minutes(main.Exercise, main.Role));
             double left = days.Sum(day => day.Day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
             bool alone = _week.All(day => day.Focus == focus);
-            yield return new ChoiceCap(CapKind.Minutes, null, 10, PerSession(c => alone || Region.Of(c.Exercise) == focus || (Region.Of(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
+            yield return new ChoiceCap(CapKind.Minutes, null, 10, PerSession(c => alone || RegionOf(c.Exercise) == focus || (RegionOf(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
         }
     }
 
@@ -113,6 +118,7 @@ internal sealed class AccessoryProblem
             foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })
                 yield return Sessions(Codes.Of(pattern), 1, cost / 2, exercise => exercise.Pattern == pattern);
         yield return Sessions("trunk", Math.Min(Rules.Set.TrunkSessions, _week.Count), Rules.Set.TrunkCost, exercise => exercise.Pattern is Pattern.Trunk);
+        if (_input.Schools.Quads is QuadSchool.Spread) yield return Sessions("quads spread", Math.Min(Rules.Set.SpreadSessions[0], _week.Count), cost, IsSpread);
         if (WantsAbduction) yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
         if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }
@@ -146,9 +152,10 @@ public static class Region
     /// <summary>Whether a muscle is trained on leg days.</summary>
     public static bool IsOfLegs(Muscle muscle) => Legs.Contains(muscle);
 
-    /// <summary>Lower, upper, or full where it suits any day.</summary>
-    public static DayFocus Of(Exercise exercise) => exercise.Pattern switch
+    /// <summary>Lower, upper, or full where it suits any day: so do knee extensions by the school that spreads the quads over the week.</summary>
+    public static DayFocus Of(Exercise exercise, QuadSchool quads) => exercise.Pattern switch
     {
+        Pattern.KneeExtension when quads is QuadSchool.Spread => DayFocus.Full,
         Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms => DayFocus.Upper,
         Pattern.Trunk => DayFocus.Full,
         // What loads back and hardly a leg, such as a seated good morning, suits any day.
@@ -157,7 +164,7 @@ public static class Region
     };
 
     /// <summary>Whether an exercise suits a day.</summary>
-    public static bool Suits(Exercise exercise, DayFocus day) => day is DayFocus.Full || Of(exercise) is DayFocus.Full || Of(exercise) == day;
+    public static bool Suits(Exercise exercise, DayFocus day, QuadSchool quads) => day is DayFocus.Full || Of(exercise, quads) is DayFocus.Full || Of(exercise, quads) == day;
 
     /// <summary>Presses of several joints.</summary>
     public static bool IsPush(Exercise exercise) => exercise.Pattern is Pattern.PressHorizontal or Pattern.PressVertical && AccessoryRole.Of(exercise) is Role.Accessory;

@@ -25,6 +25,8 @@ public enum ChosenReason
     FillsPattern,
     /// <summary>It adds most for its fatigue.</summary>
     AddsStimulus,
+    /// <summary>It is the client's event itself.</summary>
+    EventWork,
     /// <summary>It stands in for one that cannot be done today.</summary>
     StandsIn,
 }

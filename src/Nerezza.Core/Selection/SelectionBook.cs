@@ -38,7 +38,8 @@ public sealed class SelectionBook
         IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _scoring, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        List<string> taken = [.. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
+        List<Chosen> events = [.. EventWork.Of(_input.Client, _input.Kind, _able).Select(ToEvent)];
+        List<string> taken = [.. events.Select(one => one.Exercise.Id), .. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
         ScoreWeights weights = ScoreWeights.Of(School);
         IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
@@ -49,7 +50,7 @@ public sealed class SelectionBook
         List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
             .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
             .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights))];
-        ExerciseChoice selection = new(slots, [.. drills, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], [], choice.Proof, weights.Name);
+        ExerciseChoice selection = new(slots, [.. drills, .. events, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], [], choice.Proof, weights.Name);
         ExerciseChoice whole = WithRest(selection, scored);
         return whole with { Shortfalls = new ShortfallBook(problem, choice, _out).Of([.. whole.Unanswered.Select(finding => finding.Code).Distinct()]) };
     }
@@ -87,6 +88,21 @@ public sealed class SelectionBook
         {
             InsteadOf = [.. scored.Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, one)).Take(1)
                 .Select(other => new Alternative(other.Exercise.Id, other.Score, ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)))],
+        };
+    }
+
+    private Chosen ToEvent(Exercise exercise)
+    {
+        ScoreParts parts = _scoring.Of(exercise, AnswerRole.Accessory);
+        return new Chosen
+        {
+            Exercise = exercise,
+            Role = EventWork.RoleOf(exercise),
+            Reason = ChosenReason.EventWork,
+            Answers = [.. _scoring.AnsweredBy(exercise, AnswerRole.Accessory).Select(finding => finding.Code).Distinct()],
+            Score = ScoreWeights.Of(School).Score(parts),
+            Parts = parts,
+            Limits = _eligibility.LimitsOf(exercise),
         };
     }
 
@@ -187,7 +203,7 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     /// <param name="scored">Best first.</param>
     public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
     {
-        List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus)))];
+        List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Schools.Quads)))];
         HashSet<ScoredExercise> kept = [.. fits.Where(row => input.Picks.Contains(new Pick(row.Exercise.Id, PickKind.Accessory)))];
         void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach));
         foreach (Finding finding in open) Keep(row => row.Answers.Contains(finding));

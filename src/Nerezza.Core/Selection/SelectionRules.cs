@@ -7,10 +7,13 @@ namespace Nerezza.Core.Selection;
 /// <summary>The numbers of handbook 9 and of the weekly sets of 12, from Data, each a source or an assumption.</summary>
 internal sealed record SelectionRules(
     IReadOnlyDictionary<string, IReadOnlyList<double>> Weights, int PositionsFromSeverity, CarryOverRule CarryOver, FitRule Fit, LevelRule Level, FreshnessRule Freshness,
-    UnloadedRule Unloaded, double SetUpSeconds, LikingRule Liking, MainChangeRule MainChanges, IReadOnlyDictionary<string, IReadOnlyList<string>> Mains, SetRule Set, DrillRule Drills, int Substitutes, SingleJointRule SingleJoint, int AccessorySets, double Fill, int SecondFromMinutes, StartMoreRule StartMore, int LogWeeks, int LowAxial, SafetiesRule Safeties)
+    UnloadedRule Unloaded, double SetUpSeconds, LikingRule Liking, MainChangeRule MainChanges, IReadOnlyDictionary<string, IReadOnlyList<string>> Mains, SetRule Set, DrillRule Drills, int Substitutes, SingleJointRule SingleJoint, int AccessorySets, double Fill, int SecondFromMinutes, StartMoreRule StartMore, int LogWeeks, int LowAxial, SafetiesRule Safeties, EventsRule Events)
 {
     public static SelectionRules Shipped { get; } = EmbeddedData.Read("selection", SelectionJson.Default.SelectionRules);
 }
+
+/// <summary>Which exercises prepare for an event, best first.</summary>
+internal sealed record EventsRule(IReadOnlyDictionary<string, IReadOnlyList<string>> Exercises, int MedleyImplements);
 
 internal sealed record SafetiesRule(IReadOnlyList<string> Patterns, IReadOnlyList<string> Loads, double FromRpe, double AloneRpe);
 
@@ -36,7 +39,7 @@ internal sealed record LikingRule(double Liked, double Neutral, double Disliked)
 internal sealed record MainChangeRule(int Severity, double AwayFrom, double Light);
 
 internal sealed record SetRule(
-    int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets, int PushOverPull);
+    int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, IReadOnlyList<int> SpreadSessions, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets, int PushOverPull);
 
 internal sealed record StartMoreRule(double Part, double Sets);
 

@@ -34,6 +34,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
     {
         string name = catalogue[exercise].Name;
+        if (reason is ChosenReason.EventWork) return $"{name} is the client's event: one session a week, in the place of a heavy hinge.";
         string why = reason switch
         {
             ChosenReason.Picked => $"{name} is your own choice",

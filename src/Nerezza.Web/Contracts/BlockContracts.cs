@@ -18,20 +18,33 @@ namespace Nerezza.Web.Contracts;
 /// <param name="Sets">Hard sets by muscle and week, by both countings.</param>
 /// <param name="Totals">What each week costs.</param>
 /// <param name="Chain">The blocks from this one toward the event.</param>
+/// <param name="Attempts">Attempts at the main lifts, where the block peaks or tests.</param>
+/// <param name="Daily">Work for range and relief, every day, away from the sessions.</param>
 public sealed record BlockView(
     int Number, DateTimeOffset MadeAt, bool OutOfDate, string? Stop, PlanDocument Plan, PlanDocument AsMade, IReadOnlyList<SetView> Done,
     string KindBecause, string Favours, BlockBase Base, IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells,
-    IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals, IReadOnlyList<ChainLink> Chain);
+    IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals, IReadOnlyList<ChainLink> Chain,
+    IReadOnlyList<AttemptsView> Attempts, IReadOnlyList<DailyWork> Daily);
 
 /// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
 public sealed record DraftView(
     BlockPart? Block, IReadOnlyList<MaxPart> Maxes, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells, IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals);
 
+/// <summary>The attempts at a lift on the day.</summary>
+public sealed record AttemptsView(string Exercise, double ForecastKg, IReadOnlyList<double> Kg);
+
+/// <summary>Something to do every day.</summary>
+public sealed record DailyWork(string Exercise, string Because);
+
 /// <summary>One exercise of one session beyond the open format.</summary>
 /// <param name="Pinned">What the coach changed by hand.</param>
 /// <param name="UnderTensionSeconds">How long one set lasts.</param>
 /// <param name="LeastRestSeconds">The shortest rest that keeps the work what it is.</param>
-public sealed record CellView(int Week, Weekday Day, string Exercise, IReadOnlyList<string> Pinned, TargetKind Shape, double UnderTensionSeconds, int LeastRestSeconds);
+/// <param name="TrainingMaxKg">Nine tenths of the max; null without one.</param>
+/// <param name="PercentOfTrainingMax">The same load as a part of it.</param>
+/// <param name="OwnCurve">The lifter's rep curve, k, where their sets bent it.</param>
+public sealed record CellView(int Week, Weekday Day, string Exercise, IReadOnlyList<string> Pinned, TargetKind Shape, double UnderTensionSeconds, int LeastRestSeconds,
+    double? TrainingMaxKg, double? PercentOfTrainingMax, double? OwnCurve);
 
 /// <summary>A check with its place and a fix that can be taken.</summary>
 /// <param name="Fix">What to do, in words; null where it is the coach's to judge.</param>

@@ -136,7 +136,7 @@ public sealed record SetView(
 
 /// <summary>A session on the floor.</summary>
 public sealed record FloorView(
-    Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates, string Caution);
+    Guid ClientId, string Client, DateOnly Date, int Week, WeekKind WeekKind, int Minutes, string? Stop, IReadOnlyList<FloorItem> Items, IReadOnlyList<DateOnly> Dates, string Caution, IReadOnlyList<DailyWork> Daily);
 
 /// <summary>An exercise on the floor.</summary>
 /// <param name="Substitutes">What can stand in for the sets that are still to do, best first; itself without substitutes.</param>

@@ -79,10 +79,11 @@ public static class BlockEndpoints
         return TypedResults.Ok(lines);
     }
 
-    private static async Task<Results<Ok<VersionDifference>, NotFound>> Difference(Guid id, int number, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<VersionDifference>, NotFound>> Difference(Guid id, int number, int? against, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
     {
-        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } other || await plans.Newest(id, cancel) is not { } newest) return TypedResults.NotFound();
-        return TypedResults.Ok(desk.Difference(other, newest, file, await log.Counting(id, cancel)));
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } other
+            || await (against is { } version ? plans.Version(id, version, cancel) : plans.Newest(id, cancel)) is not { } second) return TypedResults.NotFound();
+        return TypedResults.Ok(desk.Difference(other, second, file, await log.Counting(id, cancel)));
     }
 
     /// <summary>Going back makes a version like the old one; nothing is lost.</summary>

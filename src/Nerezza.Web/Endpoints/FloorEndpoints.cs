@@ -27,17 +27,17 @@ public static class FloorEndpoints
         if (await plans.Newest(id, cancel) is not { } row) return TypedResults.NoContent();
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
         if (PlanDesk.Stop(file) is { } stop)
-            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor));
+            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, []));
         IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
         // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers each set.
         List<LoggedSetRow> before = [.. sets.Where(set => set.Date < date)], today = [.. sets.Where(set => set.Date == date)];
         ClientCase @case = PlanDesk.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
         if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
-            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor));
+            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
         Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
         return TypedResults.Ok(new FloorView(id, file.Client.Name, date, found.Week.Number, found.Week.Kind, found.Session.Minutes, null,
-            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution))], dates, ReferralWords.OnTheFloor));
+            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution))], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
     }
 
     private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(

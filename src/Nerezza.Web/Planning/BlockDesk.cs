@@ -2,6 +2,7 @@ using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Wording;
@@ -13,7 +14,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays out a block for the desk: as it stands, or as a draft would be.</summary>
-public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
+public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorDesk floor)
 {
     private readonly PlanWords _words = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
@@ -24,12 +25,13 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
         DateOnly start = row.Inputs.Block!.Start;
         IReadOnlyList<SetView> done = [.. log.Where(set => set.Date >= start).Select(FloorDesk.View)];
         if (PlanDesk.Stop(file) is { } stop)
-            return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, row.Document with { Block = null }, row.Document with { Block = null }, done, "", "", row.Base, edits, [], [], [], [], [], []);
+            return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, row.Document with { Block = null }, row.Document with { Block = null }, done, "", "", row.Base, edits, [], [], [], [], [], [], [], []);
         Plan plan = desk.Current(row, file, log, edits);
         DraftView draft = Draft(plan, file);
         return new BlockView(
             row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, done,
-            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file));
+            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
+            [.. plan.Attempts.Select(one => new AttemptsView(one.Exercise, Math.Round(one.ForecastKg, 1), [.. one.Loads.Select(load => load.Kilograms)]))], floor.Daily(plan));
     }
 
     /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
@@ -50,10 +52,21 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk)
     public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
         new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
 
-    private static IEnumerable<CellView> Cells(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => new CellView(
-        week.Number, session.Day, item.Exercise,
-        [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],
-        item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds)))) ?? [];
+    private IEnumerable<CellView> Cells(Plan plan)
+    {
+        Dictionary<string, OneRepMax> maxes = plan.Maxes.GroupBy(max => max.Exercise).ToDictionary(group => group.Key, group => group.First());
+        return plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => Cell(week, session, item, maxes.GetValueOrDefault(item.Exercise))))) ?? [];
+    }
+
+    private CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max)
+    {
+        double? bent = max is { Curve.K: var k } && Math.Abs(k - catalogue[item.Exercise].Curve) > 1e-9 ? Math.Round(k, 2) : null;
+        double? part = max is not null && item.Sets.Max(set => set.Percent?.Value) is { } percent ? Math.Round(percent * max.Kilograms / max.TrainingMax, 1) : null;
+        return new CellView(
+            week.Number, session.Day, item.Exercise,
+            [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],
+            item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds, max is null ? null : Math.Round(max.TrainingMax, 1), part, bent);
+    }
 
     private CheckView Remark(Check check) => new(
         Codes.Of(check.Code), check.Severity, check.Week, check.Day, check.Exercise, _words.Because(check), PlanWords.Fix(check), [.. check.Fix.Select(EditMapping.ToSection)]);

@@ -6,6 +6,7 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Web.Contracts;
@@ -17,15 +18,18 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
 
+    /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
+    public IReadOnlyList<DailyWork> Daily(Plan plan) => [.. plan.Selection.Others.Where(one => one.Role is Role.Capacity).Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
+
     public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution)
     {
         // Where some sets were done with the exercise itself, only the rest goes over.
         int left = Math.Max(1, item.SetsASide - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
         IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
-        return Line(item, @case, doneToday) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday))] };
+        return Line(item, @case, doneToday, plan) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday, plan))] };
     }
 
-    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday)
+    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan)
     {
         Exercise exercise = catalogue[item.Exercise];
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
@@ -34,7 +38,7 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
             item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues, FloorWords.Text(item.SetUp),
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             [.. item.Sets.Select((set, place) => Set(set, place, done))],
-            Proposal(item, exercise, @case, done, means),
+            Proposal(item, exercise, @case, done, means, plan),
             Choices(item, means), [], item.Superset);
     }
 
@@ -53,14 +57,14 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
         set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds, set.Side, set.Metres, set.Seconds, set.Amrap,
         done.Find(row => row.Place == place) is { } row ? View(row) : null);
 
-    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means)
+    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means, Plan plan)
     {
         int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
         if (done.Count == 0 || next < 0 || item.Sets[next].Load is not { } load) return null;
         List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item.Sets[row.Place]))];
         if (sets.Count == 0) return null;
         NextSet proposal = NextSet.After(sets, new SetAhead(load, item.Sets[next].Reps, item.Sets[next].Rpe), item.Sets.Count - done.Count,
-            new RepCurve(exercise.Curve), exercise.BodyFraction * @case.Client.MassKg, means);
+            plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve), exercise.BodyFraction * @case.Client.MassKg, means);
         return proposal switch
         {
             NextSet.Adjusted adjusted => new FloorProposal(next, adjusted.Ahead.Load.Kilograms, adjusted.Ahead.Reps, FloorWords.Text(proposal)!),

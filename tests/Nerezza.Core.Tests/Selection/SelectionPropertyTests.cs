@@ -52,7 +52,7 @@ public sealed class SelectionPropertyTests
         if (before.Selection.Ranked.Count == 0 || before.Selection.Others.All(chosen => chosen.Sessions == 0)) return;
         Exercise wanted = before.Selection.Ranked[number % before.Selection.Ranked.Count].Exercise;
         Exercise unwanted = before.Selection.Others.First(chosen => chosen.Sessions > 0).Exercise;
-        if (wanted.Id == unwanted.Id || !new DaySplit(@case.Client, @case.Block, ExerciseCatalogue.Shipped).LayOut(new GreedyWeekLayout()).Any(day => Region.Suits(wanted, day.Focus))) return;
+        if (wanted.Id == unwanted.Id || !new DaySplit(@case.Client, @case.Block, ExerciseCatalogue.Shipped).LayOut(new GreedyWeekLayout()).Any(day => Region.Suits(wanted, day.Focus, QuadSchool.Standard))) return;
         Plan after = Planner.Make(@case with { Picks = [new Pick(wanted.Id, PickKind.Accessory), new Pick(unwanted.Id, PickKind.Banned)] });
         Assert.Contains(after.Selection.All, chosen => chosen.Exercise.Id == wanted.Id);
         Assert.DoesNotContain(after.Selection.All, chosen => chosen.Exercise.Id == unwanted.Id);

@@ -1908,7 +1908,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    against?: number;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2236,6 +2238,12 @@ export interface components {
             ask: components["schemas"]["ScreenAsk"];
             norm: null | components["schemas"]["Norm"];
         };
+        AttemptsView: {
+            exercise: string;
+            /** Format: double */
+            forecastKg: number;
+            kg: number[];
+        };
         BandPointSection: {
             /** Format: double */
             cm: number;
@@ -2292,6 +2300,8 @@ export interface components {
             sets: components["schemas"]["MuscleLedger"][];
             totals: components["schemas"]["WeekTotals"][];
             chain: components["schemas"]["ChainLink"][];
+            attempts: components["schemas"]["AttemptsView"][];
+            daily: components["schemas"]["DailyWork"][];
         };
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
@@ -2324,6 +2334,12 @@ export interface components {
             underTensionSeconds: number;
             /** Format: int32 */
             leastRestSeconds: number;
+            /** Format: double */
+            trainingMaxKg: null | number;
+            /** Format: double */
+            percentOfTrainingMax: null | number;
+            /** Format: double */
+            ownCurve: null | number;
         };
         ChainLink: {
             kind: components["schemas"]["BlockKind"];
@@ -2437,6 +2453,10 @@ export interface components {
             /** Format: int32 */
             number: number;
             left: string[];
+        };
+        DailyWork: {
+            exercise: string;
+            because: string;
         };
         DaySection: {
             day: components["schemas"]["Weekday"];
@@ -2861,6 +2881,7 @@ export interface components {
             items: components["schemas"]["FloorItem"][];
             dates: string[];
             caution: string;
+            daily: components["schemas"]["DailyWork"][];
         };
         FloorWarmUp: {
             /** Format: double */
@@ -3771,6 +3792,7 @@ export type AccessorySchool = components['schemas']['AccessorySchool'];
 export type AgainstLine = components['schemas']['AgainstLine'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type AskView = components['schemas']['AskView'];
+export type AttemptsView = components['schemas']['AttemptsView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarSection = components['schemas']['BarSection'];
@@ -3797,6 +3819,7 @@ export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
 export type CopyResult = components['schemas']['CopyResult'];
+export type DailyWork = components['schemas']['DailyWork'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
 export type DayView = components['schemas']['DayView'];

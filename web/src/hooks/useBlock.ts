@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import type { BlockView, CopyBlock, DraftView, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
@@ -24,16 +24,22 @@ export function useMakePlan(id: string) {
   })
 }
 
+const draftOf = (id: string, number: number, edits: readonly EditSection[] | null) =>
+  queryOptions({
+    queryKey: ['client', id, 'block', 'draft', number, edits],
+    retry: false,
+    queryFn: () => answer(api.POST('/api/clients/{id}/block/preview', { ...path(id), body: { number, edits: [...(edits ?? [])] } })),
+  })
+
 /** The block as it would be with these edits; fetched only while there are some to try. */
 export function useBlockDraft(id: string, number: number, edits: readonly EditSection[] | null): Fetched<DraftView> {
-  return fetched(
-    useQuery({
-      queryKey: ['client', id, 'block', 'draft', number, edits],
-      enabled: edits !== null,
-      retry: false,
-      queryFn: () => answer(api.POST('/api/clients/{id}/block/preview', { ...path(id), body: { number, edits: [...(edits ?? [])] } })),
-    }),
-  )
+  return fetched(useQuery({ ...draftOf(id, number, edits), enabled: edits !== null }))
+}
+
+/** Asks for a draft before the page is drawn again, so that the server works meanwhile. */
+export function useAskForDraft(id: string, number: number): (edits: readonly EditSection[]) => void {
+  const queries = useQueryClient()
+  return (edits) => void queries.prefetchQuery(draftOf(id, number, edits))
 }
 
 /** A draft laid over the block that it was tried on. */
@@ -63,14 +69,18 @@ export function useVersions(id: string): Fetched<readonly VersionLine[]> {
   )
 }
 
-/** What the plan in force has otherwise than an older version; fetched only when one is asked about. */
-export function useVersionDifference(id: string, number: number | null): Fetched<VersionDifference> {
+/** What one version has otherwise than another; fetched only when one is asked about. */
+export function useVersionDifference(id: string, number: number | null, against: number): Fetched<VersionDifference> {
   return fetched(
     useQuery({
-      queryKey: ['client', id, 'versions', number],
+      queryKey: ['client', id, 'versions', number, against],
       enabled: number !== null,
       queryFn: () =>
-        answer(api.GET('/api/clients/{id}/block/versions/{number}/difference', { params: { path: { id, number: number ?? 0 } } })),
+        answer(
+          api.GET('/api/clients/{id}/block/versions/{number}/difference', {
+            params: { path: { id, number: number ?? 0 }, query: { against } },
+          }),
+        ),
     }),
   )
 }

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react'
+import type { CSSProperties } from 'react'
 import { plain } from '../text/numbers'
 
 interface Props {
@@ -10,14 +10,25 @@ interface Props {
   height?: number
 }
 
+const edge = '1px solid var(--nz-colors-quiet)'
+const wanted: CSSProperties = {
+  position: 'absolute',
+  top: 0,
+  bottom: 0,
+  background: 'var(--nz-colors-hair)',
+  borderLeft: edge,
+  borderRight: edge,
+}
+const bar: CSSProperties = { position: 'absolute', top: '30%', bottom: '30%', left: 0, background: 'var(--nz-colors-ink)' }
+
 /** Hard sets of a muscle as a bar over its target: the band from the low to the high limit. */
 export function Band({ sets, low, high, most, height = 14 }: Props) {
   const at = (value: number) => `${Math.min(100, (value / most) * 100)}%`
   return (
-    <Box role="img" aria-label={bandInWords(sets, low, high)} position="relative" h={`${height}px`} w="100%">
-      <Box position="absolute" top={0} bottom={0} left={at(low)} w={at(high - low)} bg="hair" borderX="1px solid" borderColor="quiet" />
-      <Box position="absolute" top="30%" bottom="30%" left={0} w={at(sets)} bg="ink" />
-    </Box>
+    <div role="img" aria-label={bandInWords(sets, low, high)} style={{ position: 'relative', height, width: '100%' }}>
+      <div style={{ ...wanted, left: at(low), width: at(high - low) }} />
+      <div style={{ ...bar, width: at(sets) }} />
+    </div>
   )
 }
 

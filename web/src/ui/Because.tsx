@@ -13,8 +13,8 @@ export function Because({ links, open }: { links: readonly ChainLink[]; open?: s
   return (
     <Box as="section" aria-label="Because" bg="iron" color="iron.ink" flexShrink={0} data-print="no">
       {open && (
-        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="iron.hair" fontSize="14px" maxW="90ch">
-          {open}
+        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="iron.hair" fontSize="14px">
+          <Box maxW="90ch">{open}</Box>
         </Box>
       )}
       <Flex minH="62px" overflowX={{ base: 'auto', lg: 'visible' }} role="list">

@@ -1,18 +1,25 @@
-import { Box, type BoxProps, chakra } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
+import type { CSSProperties } from 'react'
 
-const Unit = chakra('span')
+interface Props {
+  value: string
+  unit?: string
+  size?: string
+  weight?: number
+  /** Whether it is read elsewhere and only drawn here. */
+  hidden?: boolean
+}
 
-/** A number as content: condensed, tabular, its unit small. */
-export function Numeral({ value, unit, size = '17px', ...rest }: { value: string; unit?: string; size?: string } & BoxProps) {
+const numeral: CSSProperties = { fontStretch: '75%', lineHeight: 1, whiteSpace: 'nowrap' }
+const small: CSSProperties = { fontSize: 'max(13px, 0.45em)', fontWeight: 400, marginLeft: '0.2em', opacity: 0.8 }
+
+/** A number as content: condensed, tabular, its unit small. A block draws hundreds at a keystroke, so that it is plain markup (docs/measured.md). */
+export function Numeral({ value, unit, size = '17px', weight = 600, hidden }: Props) {
   return (
-    <Box as="span" fontStretch="75%" fontWeight="600" fontSize={size} lineHeight={1} whiteSpace="nowrap" {...rest}>
+    <span style={{ ...numeral, fontSize: size, fontWeight: weight }} aria-hidden={hidden}>
       {value}
-      {unit && (
-        <Unit fontSize="max(13px, 0.45em)" fontWeight="400" ml="0.2em" opacity={0.8}>
-          {unit}
-        </Unit>
-      )}
-    </Box>
+      {unit && <span style={small}>{unit}</span>}
+    </span>
   )
 }
 

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
@@ -9,6 +9,7 @@ import { today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { OutOfDate } from '../findings/OutOfDate'
 import { AddExercise } from './AddExercise'
+import { Beside } from './Beside'
 import { BlockBecause } from './BlockBecause'
 import { BlockGrid } from './BlockGrid'
 import { BlockHead, type OpenPart } from './BlockHead'
@@ -52,7 +53,11 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   const [whole, setWhole] = useState(false)
   const [open, setOpen] = useState<OpenPart | null>(search.get('plan') === 'again' ? 'plan' : null)
   const name = useCallback((exercise: string) => catalogue.find((line) => line.id === exercise)?.name ?? exercise, [catalogue])
-  const place = held(block, at, today())
+  const place = useMemo(() => held(block, at, today()), [block, at])
+  // The grid is drawn first; panel and reasons follow, so that a number typed shows what it does at once.
+  const seenView = useDeferredValue(view)
+  const seenPlace = useDeferredValue(place)
+  const focus = useMemo(() => (seenPlace && seenView.plan.block ? cellAt(seenView.plan.block, seenPlace) : null), [seenPlace, seenView])
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const inGrid = event.target instanceof HTMLElement && event.target.closest('[role=grid]')
@@ -67,10 +72,10 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   }, [])
-  const cell = place ? cellAt(block, place) : null
   const close = () => setOpen(null)
   const turnPart = useCallback((part: OpenPart) => setOpen((is) => (is === part ? null : part)), [])
   const turnPanel = useCallback(() => setPanel((is) => !is), [])
+  const turnWhole = useCallback(() => setWhole((is) => !is), [])
   return (
     <Flex direction="column" h={{ lg: '100%' }} minH="100%">
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }}>
@@ -114,21 +119,32 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
             </Box>
           )}
           <Remarks clientId={clientId} edits={edits} name={name} onPlace={setAt} />
+          <Beside attempts={view.attempts} daily={view.daily} name={name} />
           <PassedOver rows={view.plan.passedOver} name={name} />
         </Box>
-        {panel && cell && place && (
+        {panel && focus && seenPlace && (
           <IronPanel
-            cell={cell}
-            more={cellView(view.cells, place)}
-            view={view}
-            place={place}
+            cell={focus}
+            more={cellView(seenView.cells, seenPlace)}
+            view={seenView}
+            place={seenPlace}
             name={name}
             clientId={clientId}
-            onFold={() => setPanel(false)}
+            onFold={turnPanel}
           />
         )}
       </Flex>
-      {cell && <BlockBecause cell={cell} view={view} name={name} clientId={clientId} whole={whole} onWhole={() => setWhole(!whole)} />}
+      {focus && seenPlace && (
+        <BlockBecause
+          cell={focus}
+          more={cellView(seenView.cells, seenPlace)}
+          view={seenView}
+          name={name}
+          clientId={clientId}
+          whole={whole}
+          onWhole={turnWhole}
+        />
+      )}
     </Flex>
   )
 }

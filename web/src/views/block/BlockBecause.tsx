@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { BlockView } from '../../api/schema'
+import { memo } from 'react'
+import type { BlockView, CellView } from '../../api/schema'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Because, type ChainLink } from '../../ui/Because'
 import { platesInWords } from '../../ui/Plates'
@@ -7,6 +8,7 @@ import { type Cell, middleSet } from './grid'
 
 interface Props {
   cell: Cell
+  more: CellView | undefined
   view: BlockView
   name: (exercise: string) => string
   clientId: string
@@ -17,7 +19,7 @@ interface Props {
 const sources = { measured: 'from a set entered', ratio: 'by ratio from another lift', log: 'from the log' } as const
 
 /** How the number in focus came to be: from the max to the plates. */
-export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Props) {
+export const BlockBecause = memo(function BlockBecause({ cell, more, view, name, clientId, whole, onWhole }: Props) {
   const { item } = cell
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
@@ -34,7 +36,7 @@ export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Pro
       kind: 'prescribed',
       text:
         max && set.percent
-          ? `${plain(set.percent, 1)} % of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}`
+          ? `${plain(set.percent, 1)} % of the max of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}`
           : 'by effort alone',
     },
     {
@@ -43,16 +45,20 @@ export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Pro
       focused: true,
     },
   ]
-  const more = [
+  const said = [
     item.because,
     max
       ? `The max is likely between ${mass(max.low, 0)} and ${mass(max.high, 0)} ${massUnit()}; it moves with every session that is logged.`
       : '',
+    more?.trainingMaxKg && more.percentOfTrainingMax
+      ? `Percents are of the max; the heaviest set is ${plain(more.percentOfTrainingMax, 1)} % of the training max, ${mass(more.trainingMaxKg, 1)} ${massUnit()}.`
+      : '',
+    more?.ownCurve ? `The client’s own sets bend the rep curve of this lift to k = ${plain(more.ownCurve, 2)}.` : '',
   ]
   return (
     <Flex bg="iron" align="stretch" data-print="no">
       <Box flex="1" minW={0}>
-        <Because links={links} open={whole ? more.filter(Boolean).join(' ') : undefined} />
+        <Because links={links} open={whole ? said.filter(Boolean).join(' ') : undefined} />
       </Box>
       <chakra.button
         type="button"
@@ -68,4 +74,4 @@ export function BlockBecause({ cell, view, name, clientId, whole, onWhole }: Pro
       </chakra.button>
     </Flex>
   )
-}
+})

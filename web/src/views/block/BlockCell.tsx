@@ -1,5 +1,5 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
-import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
+import { chakra, Flex } from '@chakra-ui/react'
+import { type CSSProperties, type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
 import type { ItemPart } from '../../api/schema'
 import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
@@ -7,7 +7,24 @@ import { Tape } from '../../ui/Tape'
 import { type FieldKey, fieldOf } from './fields'
 import { type Day, percentInWords, type Place, setsInWords, tapeOf, topSet } from './grid'
 
-const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
+const edge = '1px solid var(--nz-colors-hair)'
+const plainCell: CSSProperties = {
+  verticalAlign: 'top',
+  padding: 0,
+  borderBottom: edge,
+  borderLeft: edge,
+  cursor: 'default',
+  position: 'relative',
+}
+const line: CSSProperties = {
+  display: 'flex',
+  justifyContent: 'space-between',
+  alignItems: 'baseline',
+  flexWrap: 'wrap',
+  marginTop: '6px',
+  gap: '8px',
+}
+const aside: CSSProperties = { fontSize: '13px', color: 'var(--nz-colors-quiet)', marginTop: '2px' }
 
 export interface CellActs {
   place: (place: Place) => void
@@ -39,7 +56,14 @@ export const BlockCell = memo(function BlockCell(props: Props) {
   const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
   const at = { week, day, exercise }
   if (!item)
-    return <Cell tabIndex={focused ? 0 : -1} data-focus={focused} boxShadow={focused ? ring : undefined} onClick={() => acts.place(at)} />
+    return (
+      <td
+        tabIndex={focused ? 0 : -1}
+        data-focus={focused}
+        style={{ ...plainCell, boxShadow: focused ? ring : undefined }}
+        onClick={() => acts.place(at)}
+      />
+    )
   const top = topSet(item)
   const changed = done === 0 && !byHand && made !== null && top.kg !== null && top.kg !== made
   const notes = [
@@ -56,37 +80,30 @@ export const BlockCell = memo(function BlockCell(props: Props) {
     top.kg ? massUnit() : '',
   ].filter(Boolean)
   return (
-    <Cell
+    <td
       tabIndex={focused && typing === null ? 0 : -1}
       data-focus={focused}
       aria-selected={focused}
       onClick={() => acts.place(at)}
       onDoubleClick={() => acts.type(fieldOf(props.field).shown(item))}
       onFocus={() => !focused && acts.place(at)}
-      bg={focused ? 'lifted' : undefined}
-      boxShadow={focused ? ring : undefined}
-      cursor="default"
-      position="relative"
+      style={focused ? { ...plainCell, background: 'var(--nz-colors-lifted)', boxShadow: ring } : plainCell}
     >
       <chakra.span srOnly>{label.join(', ')}</chakra.span>
       {byHand && <span aria-hidden style={corner} />}
       <div aria-hidden={typing === null} style={{ padding: '8px 10px 6px' }}>
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         {typing === null ? (
-          <Flex justify="space-between" align="baseline" mt={1.5} gap={2}>
-            <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" fontWeight="500" />
+          <div style={line}>
+            <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" weight={500} />
             {typeof top.kg === 'number' && <Numeral value={top.kg === 0 ? 'body' : mass(top.kg)} size={top.kg === 0 ? '14px' : '17px'} />}
-          </Flex>
+          </div>
         ) : (
           <Typing field={props.field} start={typing} acts={acts} />
         )}
-        {notes.length > 0 && typing === null && (
-          <Box fontSize="13px" color="quiet" mt={0.5}>
-            {notes.join(', ')}
-          </Box>
-        )}
+        {notes.length > 0 && typing === null && <div style={aside}>{notes.join(', ')}</div>}
       </div>
-    </Cell>
+    </td>
   )
 })
 

@@ -1,4 +1,4 @@
-import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core'
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
@@ -7,7 +7,7 @@ import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { BlockCell, type CellActs } from './BlockCell'
-import { DayHead, dropId, SessionHead } from './DayRow'
+import { DayHead, type Dragged, dropId, SessionHead } from './DayRow'
 import { type FieldKey, fieldOf, write } from './fields'
 import { cellAt, cellView, sessionOn, type Day, daysFrom, doneOf, loadAsMade, move, type Place, rowsOf } from './grid'
 import { LedgerRows } from './LedgerRows'
@@ -24,7 +24,7 @@ export interface GridProps {
   edits: BlockEdits
 }
 
-const Row = chakra('tr')
+const plate = { background: 'var(--nz-colors-plate)' } as const
 const Head = chakra('th', {
   base: { textAlign: 'left', verticalAlign: 'top', fontWeight: 600, borderBottom: '1px solid', borderColor: 'hair', px: 2.5 },
 })
@@ -85,10 +85,18 @@ export function BlockGrid(props: GridProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
   const drop = (event: DragEndEvent) => {
     setDragging(false)
-    const from = event.active.data.current as { weeks: number[]; day: Day } | undefined
+    const from = event.active.data.current as Dragged | undefined
     const to = event.over?.data.current as { day: Day } | undefined
     if (!from || !to || from.day === to.day) return
-    edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
+    const exercise = from.exercise
+    if (exercise === undefined)
+      edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
+    else
+      edits.push(
+        ...block.weeks
+          .filter((week) => cellAt(block, { week: week.number, day: from.day, exercise }))
+          .map((week) => ({ kind: 'carry' as const, week: week.number, day: from.day, exercise, toDay: to.day })),
+      )
   }
   const rows = useMemo(() => rowsOf(block), [block])
   const free = daysFrom(block.start).filter((day) => rows.every((row) => row.day !== day))
@@ -105,7 +113,7 @@ export function BlockGrid(props: GridProps) {
           onKeyDown={onKey}
         >
           <thead>
-            <Row bg="plate" borderTop="1px solid" borderColor="hair">
+            <tr style={{ ...plate, borderTop: '1px solid var(--nz-colors-hair)' }}>
               <Head scope="col" w={lead} position="sticky" left={0} bg="plate" zIndex={1} py={2}>
                 Lift
               </Head>
@@ -123,11 +131,11 @@ export function BlockGrid(props: GridProps) {
                   </Flex>
                 </Head>
               ))}
-            </Row>
+            </tr>
           </thead>
           {rows.map((row) => (
             <tbody key={row.day}>
-              <Row bg="plate">
+              <tr style={plate}>
                 <DayHead day={row.day} weeks={block.weeks.map((week) => week.number)} />
                 {block.weeks.map((week) => (
                   <SessionHead
@@ -139,10 +147,10 @@ export function BlockGrid(props: GridProps) {
                     push={push}
                   />
                 ))}
-              </Row>
+              </tr>
               {row.exercises.map((exercise) => (
-                <Row key={exercise}>
-                  <LiftHead name={name(exercise)} role={roleOf(block, row.day, exercise)} />
+                <tr key={exercise}>
+                  <LiftHead name={name(exercise)} role={roleOf(block, row.day, exercise)} exercise={exercise} day={row.day} />
                   {block.weeks.map((week) => {
                     const at = { week: week.number, day: row.day, exercise }
                     const focused = place.week === at.week && place.day === at.day && place.exercise === at.exercise
@@ -163,14 +171,14 @@ export function BlockGrid(props: GridProps) {
                       />
                     )
                   })}
-                </Row>
+                </tr>
               ))}
             </tbody>
           ))}
           {dragging && free.length > 0 && (
             <tbody>
               {free.map((day) => (
-                <Row key={day} bg="plate">
+                <tr key={day} style={plate}>
                   <Head scope="row">{weekdayNames[day]}</Head>
                   {block.weeks.map((week) => (
                     <SessionHead
@@ -182,7 +190,7 @@ export function BlockGrid(props: GridProps) {
                       push={push}
                     />
                   ))}
-                </Row>
+                </tr>
               ))}
             </tbody>
           )}
@@ -193,10 +201,14 @@ export function BlockGrid(props: GridProps) {
   )
 }
 
-const LiftHead = memo(function LiftHead({ name, role }: { name: string; role: string }) {
+/** An exercise of a day; dragged to another day's row, it is carried there in every week. */
+const LiftHead = memo(function LiftHead({ name, role, exercise, day }: { name: string; role: string; exercise: string; day: Day }) {
+  const { setNodeRef, listeners } = useDraggable({ id: `lift ${day} ${exercise}`, data: { weeks: [], day, exercise } satisfies Dragged })
   return (
     <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
-      {name}
+      <Box as="span" ref={setNodeRef} {...listeners} data-lift={`${day} ${exercise}`} cursor="grab" style={{ touchAction: 'none' }}>
+        {name}
+      </Box>
       <Box fontSize="14px" fontWeight="400" color="quiet">
         {words(role)}
       </Box>

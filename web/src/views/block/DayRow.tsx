@@ -8,11 +8,18 @@ import type { Day } from './grid'
 
 const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
+/** What is dragged: the sessions of a day in some weeks, or one exercise in all of them. */
+export interface Dragged {
+  weeks: readonly number[]
+  day: Day
+  exercise?: string
+}
+
 export const dropId = (week: number, day: Day) => `${week} ${day}`
 
 /** The name of a training day; dragged, it takes the session of every week to another day. */
 export function DayHead({ day, weeks }: { day: Day; weeks: readonly number[] }) {
-  const { setNodeRef, listeners } = useDraggable({ id: `all ${day}`, data: { weeks, day } })
+  const { setNodeRef, listeners } = useDraggable({ id: `all ${day}`, data: { weeks, day } satisfies Dragged })
   return (
     <chakra.th
       scope="rowgroup"
@@ -45,7 +52,7 @@ interface HeadProps {
 
 /** A session of one week: its minutes, how many remarks stand on it, and the day it can be moved to. */
 export const SessionHead = memo(function SessionHead({ number, session, day, remarks, push }: HeadProps) {
-  const drag = useDraggable({ id: dropId(number, day), data: { weeks: [number], day }, disabled: !session })
+  const drag = useDraggable({ id: dropId(number, day), data: { weeks: [number], day } satisfies Dragged, disabled: !session })
   const drop = useDroppable({ id: dropId(number, day), data: { day } })
   return (
     <Cell ref={drop.setNodeRef} bg={drop.isOver ? 'lifted' : 'plate'} px={2.5} py={0.5} fontSize="14px">

@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
+import { memo } from 'react'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { Plain, Primary, Toggle } from '../../ui/form'
 import { type FieldKey, fields } from './fields'
@@ -9,21 +10,30 @@ interface Props {
   onField: (field: FieldKey) => void
 }
 
+/** What a typed number changes. */
+const Fields = memo(function Fields({ field, onField }: { field: FieldKey; onField: (field: FieldKey) => void }) {
+  return (
+    <>
+      <Box fontSize="14px" color="quiet" id="field-label">
+        Type
+      </Box>
+      <Flex role="group" aria-labelledby="field-label" gap={1} wrap="wrap">
+        {fields.map((one) => (
+          <Toggle key={one.key} size="xs" on={one.key === field} onClick={() => onField(one.key)} px={2}>
+            {one.label()}
+          </Toggle>
+        ))}
+      </Flex>
+    </>
+  )
+})
+
 /** What a typed number changes, undo and redo, and the way to keep or leave what was changed. */
 export function EditBar({ edits, field, onField }: Props) {
   return (
     <Box px={2.5} pb={2} data-print="no" position="sticky" top={0} bg="ground" zIndex={2} borderBottom="1px solid" borderColor="hair">
       <Flex gap={1.5} align="center" wrap="wrap">
-        <Box fontSize="14px" color="quiet" id="field-label">
-          Type
-        </Box>
-        <Flex role="group" aria-labelledby="field-label" gap={1} wrap="wrap">
-          {fields.map((one) => (
-            <Toggle key={one.key} size="xs" on={one.key === field} onClick={() => onField(one.key)} px={2}>
-              {one.label()}
-            </Toggle>
-          ))}
-        </Flex>
+        <Fields field={field} onField={onField} />
         <Flex gap={1.5} ml="auto" align="center">
           <Box fontSize="14px" color="quiet" role="status">
             {edits.working ? 'Working' : ''}

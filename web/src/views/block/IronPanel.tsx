@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { memo } from 'react'
 import { Link } from 'react-router'
 import type { BlockView, CellView } from '../../api/schema'
 import { words } from '../../text/codes'
@@ -19,7 +20,7 @@ interface Props {
 }
 
 /** The numbers of the set in focus: load, how to build it, sets, effort, tempo, rest, and the one thing to watch. */
-export function IronPanel({ cell, more, view, place, name, clientId, onFold }: Props) {
+export const IronPanel = memo(function IronPanel({ cell, more, view, place, name, clientId, onFold }: Props) {
   const { item, session, week } = cell
   const top = topSet(item)
   const weekBefore = view.plan.block && place.week > 1 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
@@ -152,7 +153,7 @@ export function IronPanel({ cell, more, view, place, name, clientId, onFold }: P
       </Link>
     </Box>
   )
-}
+})
 
 function effortOf(rpes: readonly number[]): string {
   const low = Math.min(...rpes)
@@ -160,18 +161,18 @@ function effortOf(rpes: readonly number[]): string {
   return low === high ? plain(low) : `${plain(low)}–${plain(high)}`
 }
 
+const quiet = 'var(--nz-colors-iron-quiet)'
+
 function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: string }) {
   return (
     <tr>
-      <chakra.th scope="row" textAlign="left" fontWeight="400" color="iron.quiet" py={0.5}>
+      <th scope="row" style={{ textAlign: 'left', fontWeight: 400, color: quiet, padding: '2px 0' }}>
         {kind}
-      </chakra.th>
-      <chakra.td textAlign="right" py={0.5}>
+      </th>
+      <td style={{ textAlign: 'right', padding: '2px 0' }}>
         <Numeral value={kg === null ? reps : `${reps} × ${mass(kg)}`} size="15px" />
-      </chakra.td>
-      <chakra.td textAlign="right" color="iron.quiet" py={0.5} pl={3} whiteSpace="nowrap">
-        {note}
-      </chakra.td>
+      </td>
+      <td style={{ textAlign: 'right', color: quiet, padding: '2px 0 2px 12px', whiteSpace: 'nowrap' }}>{note}</td>
     </tr>
   )
 }

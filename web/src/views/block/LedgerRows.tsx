@@ -1,27 +1,27 @@
-import { Box, chakra } from '@chakra-ui/react'
-import { memo } from 'react'
+import { chakra } from '@chakra-ui/react'
+import { type CSSProperties, memo } from 'react'
 import type { BlockView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Band, bandInWords } from '../../ui/Band'
 import { Numeral } from '../../ui/Numeral'
 
-const Row = chakra('tr')
-const Head = chakra('th', {
-  base: {
-    textAlign: 'left',
-    fontWeight: 400,
-    px: 2.5,
-    py: 0.5,
-    position: 'sticky',
-    left: 0,
-    bg: 'ground',
-    zIndex: 1,
-    whiteSpace: 'nowrap',
-    fontSize: '14px',
-  },
-})
-const Cell = chakra('td', { base: { px: 2.5, py: 0.5, borderLeft: '1px solid', borderColor: 'hair' } })
+// Drawn again at every keystroke, so that it is plain markup (docs/measured.md).
+const head: CSSProperties = {
+  textAlign: 'left',
+  fontWeight: 400,
+  padding: '2px 10px',
+  position: 'sticky',
+  left: 0,
+  background: 'var(--nz-colors-ground)',
+  zIndex: 1,
+  whiteSpace: 'nowrap',
+  fontSize: '14px',
+}
+const plate: CSSProperties = { background: 'var(--nz-colors-plate)' }
+const cell: CSSProperties = { padding: '2px 10px', borderLeft: '1px solid var(--nz-colors-hair)' }
+const count: CSSProperties = { display: 'grid', gridTemplateColumns: '1fr 34px', alignItems: 'center', gap: '8px' }
+const aside: CSSProperties = { color: 'var(--nz-colors-quiet)', fontSize: '13px', marginLeft: '4px' }
 
 /** Hard sets of each muscle under its weeks, over the band that is wanted; below them what the weeks cost. */
 export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { sets: BlockView['sets']; totals: BlockView['totals'] }) {
@@ -30,30 +30,32 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
   return (
     <>
       <tbody data-ledger>
-        <Row bg="plate">
-          <Head scope="rowgroup" bg="plate" fontWeight="650" py={1}>
+        <tr style={plate}>
+          <th scope="rowgroup" style={{ ...head, ...plate, fontWeight: 650, padding: '4px 10px' }}>
             Hard sets a week
-          </Head>
+          </th>
           {weeks.map((week) => (
-            <Cell key={week.week} bg="plate" fontSize="13px" color="quiet">
+            <td key={week.week} style={{ ...cell, ...aside, ...plate }}>
               bar: sets, box: target
-            </Cell>
+            </td>
           ))}
-        </Row>
+        </tr>
         {rows.map((row) => (
           <MuscleRow key={row.muscle} row={row} most={most} />
         ))}
       </tbody>
       <tbody>
         {totals.map((total) => (
-          <Row key={total.name} borderTop="1px solid" borderColor="hair">
-            <Head scope="row">{total.name}</Head>
+          <tr key={total.name} style={{ borderTop: '1px solid var(--nz-colors-hair)' }}>
+            <th scope="row" style={head}>
+              {total.name}
+            </th>
             {weeks.map((week) => (
-              <Cell key={week.week} textAlign="right">
-                <Numeral value={total.of(week)} size="14px" fontWeight="500" />
-              </Cell>
+              <td key={week.week} style={{ ...cell, textAlign: 'right' }}>
+                <Numeral value={total.of(week)} size="14px" weight={500} />
+              </td>
             ))}
-          </Row>
+          </tr>
         ))}
       </tbody>
     </>
@@ -62,28 +64,21 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
 
 const MuscleRow = memo(function MuscleRow({ row, most }: { row: BlockView['sets'][number]; most: number }) {
   return (
-    <Row>
-      <Head scope="row">
+    <tr>
+      <th scope="row" style={head}>
         {words(row.muscle ?? '')}
-        <Box as="span" color="quiet" fontSize="13px" ml={1}>
-          {target(row.weeks[0])}
-        </Box>
-      </Head>
+        <span style={aside}>{target(row.weeks[0])}</span>
+      </th>
       {row.weeks.map((week) => (
-        <Cell key={week.week} title={`${plain(week.direct, 1)} counted by prime movers alone; ${week.sessions} sessions`}>
-          <Box display="grid" gridTemplateColumns="1fr 34px" alignItems="center" gap={2}>
+        <td key={week.week} style={cell} title={`${plain(week.direct, 1)} counted by prime movers alone; ${week.sessions} sessions`}>
+          <div style={count}>
             <Band sets={week.sets} low={week.low} high={week.high} most={most} />
-            <Numeral
-              value={plain(week.sets, 1)}
-              size="14px"
-              fontWeight={week.sets > week.high || week.sets < week.low ? '750' : '500'}
-              aria-hidden
-            />
-          </Box>
+            <Numeral value={plain(week.sets, 1)} size="14px" weight={week.sets > week.high || week.sets < week.low ? 750 : 500} hidden />
+          </div>
           <chakra.span srOnly>{bandInWords(week.sets, week.low, week.high)}</chakra.span>
-        </Cell>
+        </td>
       ))}
-    </Row>
+    </tr>
   )
 })
 

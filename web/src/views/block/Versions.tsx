@@ -3,13 +3,14 @@ import { useState } from 'react'
 import { useRestoreVersion, useVersionDifference, useVersions } from '../../hooks/useBlock'
 import { words } from '../../text/codes'
 import { dayName, shortDate } from '../../text/dates'
-import { Plain } from '../../ui/form'
+import { Plain, SelectField } from '../../ui/form'
 
-/** Older versions of the plan: what the one in force has otherwise, and the way back. Going back makes a version of its own. */
+/** Older versions of the plan: what another has otherwise, and the way back. Going back makes a version of its own. */
 export function Versions({ clientId, current, onDone }: { clientId: string; current: number; onDone: () => void }) {
   const versions = useVersions(clientId)
   const [asked, setAsked] = useState<number | null>(null)
-  const difference = useVersionDifference(clientId, asked)
+  const [against, setAgainst] = useState(current)
+  const difference = useVersionDifference(clientId, asked, against)
   const restore = useRestoreVersion(clientId)
   return (
     <Box as="section" aria-label="Versions" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" fontSize="14px" bg="plate">
@@ -37,7 +38,10 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
                   <Plain
                     size="xs"
                     aria-expanded={asked === version.number}
-                    onClick={() => setAsked(asked === version.number ? null : version.number)}
+                    onClick={() => {
+                      setAgainst(current)
+                      setAsked(asked === version.number ? null : version.number)
+                    }}
                   >
                     Compare
                   </Plain>
@@ -49,6 +53,19 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
             </Flex>
             {asked === version.number && (
               <Box pl="52px" py={1} role="status">
+                <Box maxW="220px" mb={2}>
+                  <SelectField
+                    label="Against version"
+                    value={String(against)}
+                    options={versions.data
+                      .filter((other) => other.number !== version.number)
+                      .map((other) => ({
+                        value: String(other.number),
+                        label: other.number === current ? `${other.number}, in force` : String(other.number),
+                      }))}
+                    onValue={(number) => setAgainst(Number(number))}
+                  />
+                </Box>
                 {difference.state === 'loading' && 'Comparing.'}
                 {difference.state === 'failed' && difference.message}
                 {difference.state === 'ready' &&

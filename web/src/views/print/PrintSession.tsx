@@ -23,6 +23,16 @@ export function PrintSession() {
       {floor.data.items.map((item) => (
         <Item key={item.exercise} item={item} />
       ))}
+      {floor.data.daily.length > 0 && (
+        <Box mb={3}>
+          <chakra.h2 fontSize="16px" fontWeight="700">
+            Every day, 5 to 10 minutes
+          </chakra.h2>
+          {floor.data.daily.map((work) => (
+            <Box key={work.exercise}>{work.because}</Box>
+          ))}
+        </Box>
+      )}
       <Box>{floor.data.caution}</Box>
     </Sheet>
   )
