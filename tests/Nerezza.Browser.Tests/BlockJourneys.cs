@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Interactions;
+using OpenQA.Selenium.Support.UI;
 
 namespace Nerezza.Browser.Tests;
 
@@ -51,6 +52,14 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.UntilText(" instead of ");
         browser.Find("//button[.='Go back to it']").Click();
         browser.UntilTrue("nothing is by hand any more", () => Cells(browser) is { Length: > 0 } cells && cells.All(cell => !cell.Contains("by hand", StringComparison.Ordinal)));
+        // The one gone back to is like the one in force; the kept one between them is not.
+        browser.Find("//button[.='Versions']").Click();
+        browser.UntilTrue("the versions are there", () => browser.All("//button[.='Compare']").Count > 1);
+        string kept = browser.Find("//button[.='Compare']/preceding-sibling::div[last()]").Text;
+        browser.All("//button[.='Compare']")[1].Click();
+        browser.UntilText("Nothing differs at today’s maxes.");
+        new SelectElement(browser.Find("//label[.='Against version']/following::select[1]")).SelectByText(kept);
+        browser.UntilText(" instead of ");
     });
 
     [Fact]
@@ -72,6 +81,23 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         Press(browser, Keys.Home + "c" + Keys.ArrowRight + "v");
         browser.UntilTrue("week 2 has the session of week 1", () => Cells(browser).Any(cell => cell.Contains("by hand", StringComparison.Ordinal)));
         browser.Find("//button[.='Take back']").Click();
+    });
+
+    [Fact]
+    public void An_exercise_is_dragged_to_another_day_in_every_week() => site.Run(browser =>
+    {
+        OpenBlock(browser, "Jocasta");
+        browser.Size(1280, 2600);
+        IWebElement[] lifts = [.. browser.All("[data-lift]")];
+        string from = lifts[0].GetAttribute("data-lift")!.Split(' ')[0];
+        string last = lifts.Last(lift => lift.GetAttribute("data-lift")!.StartsWith(from + " ", StringComparison.Ordinal)).GetAttribute("data-lift")!;
+        string exercise = last.Split(' ')[1];
+        string to = browser.All("[data-drag]").Select(head => head.GetAttribute("data-drag")!).Where(id => id.StartsWith("1 ", StringComparison.Ordinal))
+            .Select(id => id.Split(' ')[1]).First(day => lifts.All(lift => lift.GetAttribute("data-lift") != $"{day} {exercise}"));
+        new Actions(browser.Driver).MoveToElement(browser.Find($"[data-lift='{last}']")).ClickAndHold().MoveByOffset(12, 8).MoveToElement(browser.Find($"[data-drag='1 {to}']")).MoveByOffset(3, 2).Release().Perform();
+        browser.UntilTrue("it stands on the other day and no more on its own", () => browser.All($"[data-lift='{to} {exercise}']").Count == 1 && browser.All($"[data-lift='{last}']").Count == 0);
+        browser.Find("//button[.='Take back']").Click();
+        browser.UntilTrue("it is back", () => browser.All($"[data-lift='{last}']").Count == 1);
     });
 
     [Fact]

@@ -23,7 +23,12 @@ public sealed class ExerciseJourneys(DemoSite site) : IClassFixture<DemoSite>
         browser.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         browser.UntilTrue("the effect names both", () => browser.Find("[aria-label='What would change']").Text is var text && text.Contains(next, StringComparison.Ordinal) && text.Contains(old, StringComparison.Ordinal));
         Assert.Equal(before, Chosen(browser));
-        browser.Find("//button[.='Take it']").SendKeys(Keys.Enter);
+        browser.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
+        browser.UntilTrue("it is left", () => browser.All("[aria-label='What would change']").Count == 0);
+        Assert.Equal(before, Chosen(browser));
+        browser.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        browser.UntilTrue("it is shown again", () => browser.All("[aria-label='What would change'] li").Count > 0);
+        browser.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         browser.UntilTrue("it is taken", () => Chosen(browser) is var now && now.Contains(next) && !now.Contains(old));
         browser.UntilText("you took it out");
         Focus(browser, browser.All("[data-chosen]")[0]);

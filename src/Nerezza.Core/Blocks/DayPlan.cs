@@ -40,7 +40,7 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         for (int i = 0; i < accessory.Sessions; i++)
         {
             DayRoom? room = rooms.Where(room => !used.Contains(room) && Region.Suits(accessory.Exercise, room.Day.Focus, schools.Quads) && room.Fits(accessory))
-                .OrderBy(room => room.Clashes(accessory))
+                .OrderBy(room => room.Clashes(accessory, schools.Quads))
                 .ThenByDescending(room => used.Select(other => Apart(other.Day, room.Day)).DefaultIfEmpty(0).Min()).ThenByDescending(room => room.Left).ThenBy(room => room.Day.FirstDate).FirstOrDefault();
             if (room is null) return;
             room.Add(accessory);
@@ -59,8 +59,9 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         /// <summary>A cell of the block is found by week, day and exercise, so that one exercise stands once in a session.</summary>
         public bool Fits(Chosen chosen) => Lifts.All(lift => lift.Exercise.Id != chosen.Exercise.Id) && Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen) && SpineFits(chosen);
 
-        /// <summary>How many exercises of the same sort stand there already.</summary>
-        public int Clashes(Chosen chosen) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise));
+        /// <summary>How many exercises of the same sort stand there already; where the quads are spread, all work for them is of one sort.</summary>
+        public int Clashes(Chosen chosen, QuadSchool quads) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise)
+            || (quads is QuadSchool.Spread && chosen.Exercise.Pattern is Pattern.KneeExtension && lift.Exercise.PrimeMovers.Contains(Muscle.Vasti)));
 
         /// <summary>Presses are one sort and pulls another; else the pattern.</summary>
         private static string Sort(Exercise exercise) => Region.IsPush(exercise) ? "push" : Region.IsPull(exercise) ? "pull" : Codes.Of(exercise.Pattern);

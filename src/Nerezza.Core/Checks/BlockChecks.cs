@@ -3,8 +3,8 @@ using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
-using Nerezza.Core.Selection;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 

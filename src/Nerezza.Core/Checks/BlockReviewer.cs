@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using Nerezza.Core.Blocks;
 
 namespace Nerezza.Core.Checks;
@@ -10,30 +9,44 @@ public sealed record BlockReview(IReadOnlyList<MuscleLedger> Ledger, IReadOnlyLi
 /// <remarks>Sessions are immutable, and an edit leaves those that it does not touch the same objects. One reviewer serves one client's block at a time.</remarks>
 public sealed class BlockReviewer(CheckContext context)
 {
-    private readonly ConditionalWeakTable<Session, SessionTally> _tallies = [];
-    private readonly ConditionalWeakTable<Session, IReadOnlyList<Check>> _remarks = [];
+    private readonly KeptFor<SessionTally> _tallies = new(session => SessionTally.Of(session, context));
+    private readonly KeptFor<IReadOnlyList<Check>> _remarks = new(session => [.. ItemChecks.Run(session, context), .. OrderChecks.Run(session, context)]);
 
     /// <summary>The ledger and the remarks, in the order of the weeks.</summary>
     public BlockReview Review(Block block)
     {
-        var ledger = new Ledger(context, TallyOf);
+        _tallies.Turn();
+        _remarks.Turn();
+        var ledger = new Ledger(context, _tallies.Of);
         IReadOnlyList<MuscleLedger> rows = ledger.Of(block);
         IReadOnlyList<WeekTotals> totals = ledger.Totals(block);
         return new BlockReview(rows, totals,
         [
             .. BlockChecks.Run(block, context),
             .. WeekChecks.Run(block, context),
-            .. SpreadChecks.Run(block, context, TallyOf),
-            .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => RemarksOn(session).Select(check => check with { Week = week.Number, Day = session.Day, Fix = [.. check.Fix.Select(edit => edit.In(week.Number))] }))).DistinctBy(Said),
+            .. SpreadChecks.Run(block, context, _tallies.Of),
+            .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => _remarks.Of(session).Select(check => check with { Week = week.Number, Day = session.Day, Fix = [.. check.Fix.Select(edit => edit.In(week.Number))] }))).DistinctBy(Said),
             .. JumpChecks.Run(block, context),
-            .. LoadChecks.Run(block, rows, totals, context, TallyOf),
+            .. LoadChecks.Run(block, rows, totals, context, _tallies.Of),
         ]);
     }
 
     /// <summary>What holds of an exercise in every week is said once.</summary>
     private static object Said(Check check) => check.Code is CheckCode.EquipmentMissing or CheckCode.RungLocked or CheckCode.PainConflict or CheckCode.LoadNotLoadable ? (check.Code, check.Exercise) : check;
 
-    private SessionTally TallyOf(Session session) => _tallies.GetValue(session, one => SessionTally.Of(one, context));
+    /// <summary>What was found of a session, kept while it stands in the block.</summary>
+    private sealed class KeptFor<T>(Func<Session, T> find)
+    {
+        private Dictionary<Session, T> _before = [], _now = [];
 
-    private IReadOnlyList<Check> RemarksOn(Session session) => _remarks.GetValue(session, one => [.. ItemChecks.Run(one, context), .. OrderChecks.Run(one, context)]);
+        /// <summary>Begins a new review: what it does not ask for again is forgotten after the next.</summary>
+        public void Turn() => (_before, _now) = (_now, new Dictionary<Session, T>(ReferenceEqualityComparer.Instance));
+
+        public T Of(Session session)
+        {
+            if (_now.TryGetValue(session, out T? found)) return found;
+            if (!_before.TryGetValue(session, out found)) found = find(session);
+            return _now[session] = found;
+        }
+    }
 }

@@ -85,8 +85,9 @@ internal sealed class AccessoryProblem
     private double HighOf(Muscle muscle)
     {
         SetLimits limits = _sets.Of(muscle);
-        // An emphasised muscle, and one that an open finding asks for, may have its whole room.
-        if (limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
+        // An emphasised muscle, one that an open finding asks for, and quads that are spread over the week may have their whole room.
+        bool spread = muscle is Muscle.Vasti && _input.Schools.Quads is QuadSchool.Spread;
+        if (spread || limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
         // Start from what the client does now; without a log from the low end.
         double from = _now is { } now ? now[muscle] : limits.Usual;
         return Math.Min(limits.StartMost, Math.Max(limits.Low, Math.Max(from * (1 + Rules.StartMore.Part), from + Rules.StartMore.Sets)));
@@ -118,7 +119,7 @@ internal sealed class AccessoryProblem
             foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })
                 yield return Sessions(Codes.Of(pattern), 1, cost / 2, exercise => exercise.Pattern == pattern);
         yield return Sessions("trunk", Math.Min(Rules.Set.TrunkSessions, _week.Count), Rules.Set.TrunkCost, exercise => exercise.Pattern is Pattern.Trunk);
-        if (_input.Schools.Quads is QuadSchool.Spread) yield return Sessions("quads spread", Math.Min(Rules.Set.SpreadSessions[0], _week.Count), cost, IsSpread);
+        if (_input.Schools.Quads is QuadSchool.Spread) yield return Sessions("quads spread", Math.Max(0, Math.Min(Rules.Set.SpreadSessions[0], _week.Count) - _mains.Count(main => main.Exercise.PrimeMovers.Contains(Muscle.Vasti))), cost, IsSpread);
         if (WantsAbduction) yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
         if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }

@@ -14,7 +14,7 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
         string what = shortfall.Of switch
         {
             Lack.Finding finding => $"Nothing here answers {FindingWords.Name(finding.Code).ToLowerInvariant()}",
-            Lack.Sets sets => $"{Plain(Codes.Of(sets.Muscle))} stays under its low limit",
+            Lack.Sets sets => $"Too few hard sets for {Plain(Codes.Of(sets.Muscle)).ToLowerInvariant()}",
             Lack.Session session => $"The week is short of a session of {session.Pattern}",
             _ => "Something stays short",
         };

@@ -7,6 +7,7 @@ const keys = [
   ['arrows', 'in the block: move from cell to cell'],
   ['Enter', 'open'],
   ['., x, u', 'in Findings: accept, reject, undo; in Exercises: pin, take out, undo'],
+  ['Enter, Escape', 'in Exercises: look at a swap, then take it; leave it'],
   ['0 to 9, e', 'in the block: type into the cell; Enter goes down, Tab right, Escape leaves it'],
   ['[ and ]', 'in the block: choose what a typed number changes'],
   ['f', 'in the block: fill to the right'],

@@ -62,7 +62,7 @@ const Remark = memo(function Remark({ remark, name, onPlace, onSee, open, childr
       <Box w="132px" flexShrink={0} color="quiet">
         <Where remark={remark} onPlace={onPlace} name={name} />
       </Box>
-      <Box flex="1" minW={0}>
+      <Box flex={{ base: '1 1 100%', md: '1' }} minW={0}>
         {remark.because} {remark.fix && <chakra.span color="quiet">{remark.fix}</chakra.span>}
         {children}
       </Box>

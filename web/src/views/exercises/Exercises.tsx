@@ -58,6 +58,17 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
     if (event.key === 'u') goBack()
     if (['x', '.', 'u'].includes(event.key)) event.preventDefault()
   }
+  // A change that is looked at is taken by Enter where it was asked for, and left by Escape from anywhere.
+  const onDraftKey = (event: KeyboardEvent<HTMLElement>) => {
+    if (!draft || !(event.target instanceof HTMLElement)) return
+    const asked = event.target.dataset.other === against && against !== null
+    const out = event.target.dataset.chosen === focused?.face.exercise && against === null
+    if (event.key === 'Escape') setDraft(null)
+    else if (event.key === 'Enter' && (asked || out)) take(draft)
+    else return
+    event.preventDefault()
+    event.stopPropagation()
+  }
   if (view.stop)
     return (
       <Box p={5}>
@@ -65,7 +76,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
       </Box>
     )
   return (
-    <Flex direction="column" h="100%" minH={0}>
+    <Flex direction="column" h="100%" minH={0} onKeyDownCapture={onDraftKey}>
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }} overflow={{ base: 'auto', lg: 'hidden' }}>
         <Box flex="1 1 0" minW={0} overflowY={{ lg: 'auto' }} overflowX={{ lg: 'hidden' }}>
           <Flex px={4} minH="52px" align="center" gap={2} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
