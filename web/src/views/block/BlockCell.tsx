@@ -22,7 +22,8 @@ const line: CSSProperties = {
   alignItems: 'baseline',
   flexWrap: 'wrap',
   marginTop: '6px',
-  gap: '8px',
+  columnGap: '6px',
+  rowGap: '2px',
 }
 const aside: CSSProperties = { fontSize: '13px', color: 'var(--nz-colors-quiet)', marginTop: '2px' }
 
@@ -91,7 +92,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
     >
       <chakra.span srOnly>{label.join(', ')}</chakra.span>
       {byHand && <span aria-hidden style={corner} />}
-      <div aria-hidden={typing === null} style={{ padding: '8px 10px 6px' }}>
+      <div aria-hidden={typing === null} style={{ padding: '8px 8px 6px' }}>
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         {typing === null ? (
           <div style={line}>

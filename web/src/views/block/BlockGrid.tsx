@@ -29,7 +29,7 @@ const Head = chakra('th', {
   base: { textAlign: 'left', verticalAlign: 'top', fontWeight: 600, borderBottom: '1px solid', borderColor: 'hair', px: 2.5 },
 })
 
-const lead = { base: '112px', md: '170px' }
+const lead = { base: '150px', md: '170px' }
 
 /** Weeks across, sessions down; each exercise a row of tapes that shows the wave. It is edited like a sheet: arrows, a number, Enter. */
 export function BlockGrid(props: GridProps) {
@@ -108,7 +108,8 @@ export function BlockGrid(props: GridProps) {
           role="grid"
           aria-label="Block"
           w="100%"
-          minW={`${block.weeks.length * 132 + 130}px`}
+          minW={`${block.weeks.length * 145 + 170}px`}
+          tableLayout="fixed"
           borderCollapse="collapse"
           onKeyDown={onKey}
         >

@@ -15,7 +15,6 @@ const head: CSSProperties = {
   left: 0,
   background: 'var(--nz-colors-ground)',
   zIndex: 1,
-  whiteSpace: 'nowrap',
   fontSize: '14px',
 }
 const plate: CSSProperties = { background: 'var(--nz-colors-plate)' }
