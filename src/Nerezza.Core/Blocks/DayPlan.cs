@@ -61,7 +61,7 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
 
         /// <summary>How many exercises of the same sort stand there already; where the quads are spread, all work for them is of one sort.</summary>
         public int Clashes(Chosen chosen, QuadSchool quads) => Lifts.Count(lift => Sort(lift.Exercise) == Sort(chosen.Exercise)
-            || (quads is QuadSchool.Spread && chosen.Exercise.Pattern is Pattern.KneeExtension && lift.Exercise.PrimeMovers.Contains(Muscle.Vasti)));
+            || (Region.IsSpread(chosen.Exercise, quads) && lift.Exercise.PrimeMovers.Contains(Muscle.Vasti)));
 
         /// <summary>Presses are one sort and pulls another; else the pattern.</summary>
         private static string Sort(Exercise exercise) => Region.IsPush(exercise) ? "push" : Region.IsPull(exercise) ? "pull" : Codes.Of(exercise.Pattern);

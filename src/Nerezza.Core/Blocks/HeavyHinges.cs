@@ -18,9 +18,9 @@ public static class HeavyHinges
 
     private static bool HasEvent(DayPlan day) => day.Lifts.Any(lift => lift.Reason is ChosenReason.EventWork);
 
-    private static bool HasHinge(DayPlan day) => day.Lifts.Any(lift => lift.Exercise.Pattern is Pattern.Hinge || lift.Reason is ChosenReason.EventWork);
+    private static bool HasHinge(DayPlan day) => HasEvent(day) || day.Lifts.Any(lift => lift.Exercise.Pattern is Pattern.Hinge);
 
-    private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => (lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge) || HasEvent(day));
+    private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge);
 
     private static int Gap(DayPlan one, DayPlan other) => Math.Abs(one.Day.FirstDate.DayNumber - other.Day.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
 }

@@ -5,8 +5,8 @@ namespace Nerezza.Core.Blocks;
 /// <summary>How training comes back after pain or a lay-off (handbook 7): one step a week while the next morning is as usual, else one step back.</summary>
 /// <remarks>A plan looks ahead: weeks to come are written as if the mornings will be as usual, and written again when one was not.</remarks>
 /// <param name="WeeksDone">Weeks of the block with a logged session.</param>
-/// <param name="Worse">Whether the newest morning was above its usual level.</param>
-public sealed record ReturnCourse(int WeeksDone, Morning Worse)
+/// <param name="LastMorning">The morning after the newest session.</param>
+public sealed record ReturnCourse(int WeeksDone, Morning LastMorning)
 {
     private static readonly IReadOnlyList<ReturnStepRule> Steps = BlockRules.Shipped.File.ReturnSteps;
 
@@ -21,7 +21,7 @@ public sealed record ReturnCourse(int WeeksDone, Morning Worse)
     public (double Fraction, int Sets) In(int week)
     {
         // After a bad morning the next week goes one step back instead of one up.
-        bool back = Worse is Morning.Worse && WeeksDone > 0 && week > WeeksDone;
+        bool back = LastMorning is Morning.Worse && WeeksDone > 0 && week > WeeksDone;
         int taken = back ? Math.Max(0, WeeksDone - 2) + week - WeeksDone - 1 : week - 1;
         ReturnStepRule step = Steps[Math.Min(taken, Steps.Count - 1)];
         return (step.Load, step.Sets);

@@ -13,7 +13,7 @@ public sealed class MaxBook
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
     private readonly Dictionary<(string Exercise, Side? Side), RepCurve> _curves = [];
     private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _found = [];
-    private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _alone = [];
+    private readonly Dictionary<(string Exercise, Side? Side, DateOnly Day), OneRepMax?> _alone = [];
 
     private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
         (_client, _catalogue, Today, Bias) = (client, catalogue, today, bias);
@@ -100,13 +100,10 @@ public sealed class MaxBook
     }
 
     /// <summary>The max from an exercise's own sets alone, so that two relatives never lean on each other.</summary>
-    private OneRepMax? OwnAlone(string exercise, Side? side, DateOnly day) => SeenBy(exercise, side, day) is [var first, ..] seen
-        ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source)
-        : null;
-
-    private OneRepMax? OwnAloneToday(string exercise, Side? side)
+    private OneRepMax? OwnAlone(string exercise, Side? side, DateOnly day)
     {
-        if (!_alone.TryGetValue((exercise, side), out OneRepMax? max)) _alone[(exercise, side)] = max = OwnAlone(exercise, side, Today);
+        if (!_alone.TryGetValue((exercise, side, day), out OneRepMax? max))
+            _alone[(exercise, side, day)] = max = SeenBy(exercise, side, day) is [var first, ..] seen ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source) : null;
         return max;
     }
 
@@ -136,7 +133,7 @@ public sealed class MaxBook
         return _seen.Keys
             .Where(key => key.Exercise != exercise && key.Side == side && Family(key.Exercise).Root == root)
             .OrderBy(key => key.Exercise, StringComparer.Ordinal)
-            .Select(key => (Relative: Family(key.Exercise), Max: day == Today ? OwnAloneToday(key.Exercise, side) : OwnAlone(key.Exercise, side, day)))
+            .Select(key => (Relative: Family(key.Exercise), Max: OwnAlone(key.Exercise, side, day)))
             .Where(row => row.Max is not null)
             .Select(row => new OneRepMax(exercise, side, Math.Round(row.Max!.Kilograms * value / row.Relative.Value, 6),
                 Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio, CurveOf(exercise, side)))

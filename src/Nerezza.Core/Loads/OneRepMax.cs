@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;
 
@@ -19,6 +20,9 @@ public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, do
 
     /// <summary>The training max: 90 % of the estimate.</summary>
     public double TrainingMax => Kilograms * LoadRules.Shipped.OneRepMax.TrainingMax;
+
+    /// <summary>A percentage of the estimate as one of the training max.</summary>
+    public Percent OfTrainingMax(Percent percent) => Percent.FromFraction(percent.Fraction * Kilograms / TrainingMax);
 }
 
 /// <summary>Where a max comes from: entered by the coach, moved by the log, or a ratio to another lift.</summary>

@@ -47,7 +47,7 @@ internal sealed class AccessoryProblem
 
     private DayFocus RegionOf(Exercise exercise) => Region.Of(exercise, _input.Schools.Quads);
 
-    private bool IsSpread(Exercise exercise) => _input.Schools.Quads is QuadSchool.Spread && exercise.Pattern is Pattern.KneeExtension;
+    private bool IsSpread(Exercise exercise) => Region.IsSpread(exercise, _input.Schools.Quads);
 
     private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus, _input.Schools.Quads));
 
@@ -156,13 +156,16 @@ public static class Region
     /// <summary>Lower, upper, or full where it suits any day: so do knee extensions by the school that spreads the quads over the week.</summary>
     public static DayFocus Of(Exercise exercise, QuadSchool quads) => exercise.Pattern switch
     {
-        Pattern.KneeExtension when quads is QuadSchool.Spread => DayFocus.Full,
+        _ when IsSpread(exercise, quads) => DayFocus.Full,
         Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms => DayFocus.Upper,
         Pattern.Trunk => DayFocus.Full,
         // What loads back and hardly a leg, such as a seated good morning, suits any day.
         _ when exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains) => DayFocus.Full,
         _ => DayFocus.Lower,
     };
+
+    /// <summary>Whether the school that spreads the quads takes an exercise to any day.</summary>
+    public static bool IsSpread(Exercise exercise, QuadSchool quads) => quads is QuadSchool.Spread && exercise.Pattern is Pattern.KneeExtension;
 
     /// <summary>Whether an exercise suits a day.</summary>
     public static bool Suits(Exercise exercise, DayFocus day, QuadSchool quads) => day is DayFocus.Full || Of(exercise, quads) is DayFocus.Full || Of(exercise, quads) == day;

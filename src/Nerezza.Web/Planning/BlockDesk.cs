@@ -61,7 +61,7 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     private CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max)
     {
         double? bent = max is { Curve.K: var k } && Math.Abs(k - catalogue[item.Exercise].Curve) > 1e-9 ? Math.Round(k, 2) : null;
-        double? part = max is not null && item.Sets.Max(set => set.Percent?.Value) is { } percent ? Math.Round(percent * max.Kilograms / max.TrainingMax, 1) : null;
+        double? part = max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent ? Math.Round(max.OfTrainingMax(percent).Value, 1) : null;
         return new CellView(
             week.Number, session.Day, item.Exercise,
             [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],

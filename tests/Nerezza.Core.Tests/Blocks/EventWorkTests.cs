@@ -80,7 +80,7 @@ public sealed class EventWorkTests
             Pain = [new PainEntry { Region = PainRegion.Shoulder, WorseOn = [PainTrigger.Overhead], ScoreDuring = 1, UsualScore = 0, ScoreNextMorning = 2, Weeks = 1 }],
         };
         ReturnCourse course = ReturnCourse.Of(hurt.Pain, hurt.Log, hurt.Block.Start);
-        Assert.Equal((3, Morning.Worse), (course.WeeksDone, course.Worse));
+        Assert.Equal((3, Morning.Worse), (course.WeeksDone, course.LastMorning));
         Block block = Planner.Make(hurt).Block!;
         Assert.All(block.Weeks, week => Assert.All(week.Sessions.SelectMany(session => session.Items).Where(item => item.Role is Role.Main), item =>
             Assert.True(item.SetsASide == course.In(week.Number).Sets && item.Sets.All(set => set.Percent is null || set.Percent.Value.Fraction <= course.In(week.Number).Fraction + 1e-9))));

@@ -43,7 +43,7 @@ export const Beside = memo(function Beside({ attempts, daily, name }: Props) {
       {daily.length > 0 && (
         <Box>
           <chakra.h2 fontWeight="650" mb={1}>
-            Every day, 5 to 10 minutes
+            Every day
           </chakra.h2>
           {daily.map((row) => (
             <Box key={row.exercise}>{row.because}</Box>

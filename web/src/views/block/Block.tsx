@@ -58,6 +58,8 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   const seenView = useDeferredValue(view)
   const seenPlace = useDeferredValue(place)
   const focus = useMemo(() => (seenPlace && seenView.plan.block ? cellAt(seenView.plan.block, seenPlace) : null), [seenPlace, seenView])
+  const seen = focus &&
+    seenPlace && { cell: focus, more: cellView(seenView.cells, seenPlace), view: seenView, place: seenPlace, name, clientId }
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const inGrid = event.target instanceof HTMLElement && event.target.closest('[role=grid]')
@@ -122,29 +124,9 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
           <Beside attempts={view.attempts} daily={view.daily} name={name} />
           <PassedOver rows={view.plan.passedOver} name={name} />
         </Box>
-        {panel && focus && seenPlace && (
-          <IronPanel
-            cell={focus}
-            more={cellView(seenView.cells, seenPlace)}
-            view={seenView}
-            place={seenPlace}
-            name={name}
-            clientId={clientId}
-            onFold={turnPanel}
-          />
-        )}
+        {panel && seen && <IronPanel {...seen} onFold={turnPanel} />}
       </Flex>
-      {focus && seenPlace && (
-        <BlockBecause
-          cell={focus}
-          more={cellView(seenView.cells, seenPlace)}
-          view={seenView}
-          name={name}
-          clientId={clientId}
-          whole={whole}
-          onWhole={turnWhole}
-        />
-      )}
+      {seen && <BlockBecause {...seen} whole={whole} onWhole={turnWhole} />}
     </Flex>
   )
 }

@@ -53,7 +53,9 @@ export const BlockBecause = memo(function BlockBecause({ cell, more, view, name,
     more?.trainingMaxKg && more.percentOfTrainingMax
       ? `Percents are of the max; the heaviest set is ${plain(more.percentOfTrainingMax, 1)} % of the training max, ${mass(more.trainingMaxKg, 1)} ${massUnit()}.`
       : '',
-    more?.ownCurve ? `The client’s own sets bend the rep curve of this lift to k = ${plain(more.ownCurve, 2)}.` : '',
+    more?.ownCurve
+      ? `The client’s own sets shape the rep curve of this lift, k ${plain(more.ownCurve, 2)}: under 1 more of the max is left at many repetitions, over 1 less.`
+      : '',
   ]
   return (
     <Flex bg="iron" align="stretch" data-print="no">

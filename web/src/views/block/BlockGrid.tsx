@@ -88,14 +88,12 @@ export function BlockGrid(props: GridProps) {
     const from = event.active.data.current as Dragged | undefined
     const to = event.over?.data.current as { day: Day } | undefined
     if (!from || !to || from.day === to.day) return
-    const exercise = from.exercise
-    if (exercise === undefined)
-      edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
+    if ('weeks' in from) edits.push(...from.weeks.map((week) => ({ kind: 'move-session' as const, week, day: from.day, toDay: to.day })))
     else
       edits.push(
         ...block.weeks
-          .filter((week) => cellAt(block, { week: week.number, day: from.day, exercise }))
-          .map((week) => ({ kind: 'carry' as const, week: week.number, day: from.day, exercise, toDay: to.day })),
+          .filter((week) => cellAt(block, { ...from, week: week.number }))
+          .map((week) => ({ kind: 'carry' as const, ...from, week: week.number, toDay: to.day })),
       )
   }
   const rows = useMemo(() => rowsOf(block), [block])
@@ -204,7 +202,7 @@ export function BlockGrid(props: GridProps) {
 
 /** An exercise of a day; dragged to another day's row, it is carried there in every week. */
 const LiftHead = memo(function LiftHead({ name, role, exercise, day }: { name: string; role: string; exercise: string; day: Day }) {
-  const { setNodeRef, listeners } = useDraggable({ id: `lift ${day} ${exercise}`, data: { weeks: [], day, exercise } satisfies Dragged })
+  const { setNodeRef, listeners } = useDraggable({ id: `lift ${day} ${exercise}`, data: { day, exercise } satisfies Dragged })
   return (
     <Head scope="row" position="sticky" left={0} bg="ground" zIndex={1} py={2}>
       <Box as="span" ref={setNodeRef} {...listeners} data-lift={`${day} ${exercise}`} cursor="grab" style={{ touchAction: 'none' }}>

@@ -9,11 +9,7 @@ import type { Day } from './grid'
 const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
 /** What is dragged: the sessions of a day in some weeks, or one exercise in all of them. */
-export interface Dragged {
-  weeks: readonly number[]
-  day: Day
-  exercise?: string
-}
+export type Dragged = { day: Day; weeks: readonly number[] } | { day: Day; exercise: string }
 
 export const dropId = (week: number, day: Day) => `${week} ${day}`
 

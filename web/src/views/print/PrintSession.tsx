@@ -26,7 +26,7 @@ export function PrintSession() {
       {floor.data.daily.length > 0 && (
         <Box mb={3}>
           <chakra.h2 fontSize="16px" fontWeight="700">
-            Every day, 5 to 10 minutes
+            Every day
           </chakra.h2>
           {floor.data.daily.map((work) => (
             <Box key={work.exercise}>{work.because}</Box>
