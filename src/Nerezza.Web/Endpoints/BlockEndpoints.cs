@@ -29,11 +29,16 @@ public static class BlockEndpoints
         group.MapPost("/block/copies", Copy);
     }
 
-    private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(Guid id, ClientStore clients, PlanStore plans, LogStore log, BlockDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(
+        Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanDesk planner, BlockDesk desk, BasisCache bases, OwnCatalogue catalogue, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        return TypedResults.Ok(desk.View(plan, file, await log.Counting(id, cancel), plan.Edits));
+        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        if (PlanDesk.Stop(file) is { } stop) return TypedResults.Ok(BlockDesk.Stopped(plan, file, sets, stop));
+        // The basis is kept, so that the first key of an edit finds it there.
+        PlanBasis basis = await bases.Of(plan.Id, file, await log.Stamp(id, cancel), catalogue, () => Task.FromResult(planner.Basis(plan, file, sets)));
+        return TypedResults.Ok(desk.View(plan, basis, file, sets));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Make(

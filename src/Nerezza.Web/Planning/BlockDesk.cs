@@ -19,26 +19,34 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     private readonly PlanWords _words = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 
-    /// <summary>The view of a plan with these edits. A stop locks what was planned before, so that no load is on the page until it is cleared.</summary>
-    public BlockView View(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits)
+    /// <summary>The view of a plan as it stands.</summary>
+    /// <param name="basis">What the plan rests on with today's maxes.</param>
+    public BlockView View(PlanRow row, PlanBasis basis, ClientFile file, IReadOnlyList<LoggedSetRow> log)
     {
-        DateOnly start = row.Inputs.Block!.Start;
-        IReadOnlyList<SetView> done = [.. log.Where(set => set.Date >= start).Select(FloorDesk.View)];
-        if (PlanDesk.Stop(file) is { } stop)
-            return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, row.Document with { Block = null }, row.Document with { Block = null }, done, "", "", row.Base, edits, [], [], [], [], [], [], [], []);
-        Plan plan = desk.Current(row, file, log, edits);
+        Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
         return new BlockView(
-            row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, done,
-            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
+            row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, Done(row, log),
+            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, row.Edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
             [.. plan.Attempts.Select(one => new AttemptsView(one.Exercise, Math.Round(one.ForecastKg, 1), [.. one.Loads.Select(load => load.Kilograms)]))], floor.Daily(plan));
     }
 
-    /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
-    public DraftView Draft(PlanBasis basis, ClientFile file, IReadOnlyList<EditSection> edits)
+    /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is cleared.</summary>
+    public static BlockView Stopped(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, string stop)
     {
-        // A basis serves one caller at a time.
-        lock (basis) return Draft(Planner.Finish(basis, EditMapping.ToEdits(edits)), file);
+        PlanDocument locked = row.Document with { Block = null };
+        return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, locked, locked, Done(row, log), "", "", row.Base, row.Edits, [], [], [], [], [], [], [], []);
+    }
+
+    private static IReadOnlyList<SetView> Done(PlanRow row, IReadOnlyList<LoggedSetRow> log) => [.. log.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorDesk.View)];
+
+    /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
+    public DraftView Draft(PlanBasis basis, ClientFile file, IReadOnlyList<EditSection> edits) => Draft(Finish(basis, edits), file);
+
+    // A basis serves one caller at a time.
+    private static Plan Finish(PlanBasis basis, IReadOnlyList<EditSection> edits)
+    {
+        lock (basis) return Planner.Finish(basis, EditMapping.ToEdits(edits));
     }
 
     private DraftView Draft(Plan plan, ClientFile file)

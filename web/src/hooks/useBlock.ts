@@ -1,4 +1,5 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback } from 'react'
 import { answer, api } from '../api/client'
 import type { BlockView, CopyBlock, DraftView, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
@@ -39,7 +40,7 @@ export function useBlockDraft(id: string, number: number, edits: readonly EditSe
 /** Asks for a draft before the page is drawn again, so that the server works meanwhile. */
 export function useAskForDraft(id: string, number: number): (edits: readonly EditSection[]) => void {
   const queries = useQueryClient()
-  return (edits) => void queries.prefetchQuery(draftOf(id, number, edits))
+  return useCallback((edits) => void queries.prefetchQuery(draftOf(id, number, edits)), [queries, id, number])
 }
 
 /** A draft laid over the block that it was tried on. */

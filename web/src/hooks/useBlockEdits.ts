@@ -1,5 +1,5 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BlockView, EditSection } from '../api/schema'
 import { laidOver, useAskForDraft, useBlockDraft, useKeepEdits } from './useBlock'
 
@@ -7,6 +7,17 @@ interface History {
   past: readonly (readonly EditSection[])[]
   now: readonly EditSection[]
   future: readonly (readonly EditSection[])[]
+}
+
+/** What can be done with edits; the same object as long as the block is, so that what it is handed to need not be drawn again. */
+export interface EditActs {
+  push: (...edits: EditSection[]) => void
+  undo: () => void
+  redo: () => void
+  /** Makes the edits a version. */
+  keep: () => void
+  /** Goes back to the version as kept; this can be undone. */
+  drop: () => void
 }
 
 /** The coach's edits of a block: tried on the server at every step, undone and redone without limit, kept in this tab until they are saved. */
@@ -19,11 +30,7 @@ export interface BlockEdits {
   working: boolean
   canUndo: boolean
   canRedo: boolean
-  push: (...edits: EditSection[]) => void
-  undo: () => void
-  redo: () => void
-  keep: () => void
-  drop: () => void
+  acts: EditActs
 }
 
 const withNow = (at: History, now: readonly EditSection[]): History => ({ past: [...at.past, at.now], now, future: [] })
@@ -42,17 +49,35 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
     else sessionStorage.removeItem(place)
   }, [place, history, dirty])
   const ask = useAskForDraft(clientId, kept.number)
-  const turn = (to: History) => {
-    current.current = to
-    if (to.now !== kept.edits) ask(to.now)
-    setHistory(to)
-  }
   const draft = useBlockDraft(clientId, kept.number, dirty ? history.now : null)
   const keep = useKeepEdits(clientId, kept.number)
+  const save = keep.mutate
   const last = useRef(kept)
   // What an edit leaves alone stays the same object, so that only what changed is drawn again.
   const next = dirty ? (draft.state === 'ready' ? laidOver(kept, draft.data) : last.current) : kept
   last.current = replaceEqualDeep(last.current, next)
+  const acts = useMemo<EditActs>(() => {
+    const turn = (to: History) => {
+      current.current = to
+      if (to.now !== kept.edits) ask(to.now)
+      setHistory(to)
+    }
+    return {
+      push: (...edits) => turn(withNow(current.current, [...current.current.now, ...edits])),
+      undo: () => {
+        const at = current.current
+        const before = at.past.at(-1)
+        if (before) turn({ past: at.past.slice(0, -1), now: before, future: [at.now, ...at.future] })
+      },
+      redo: () => {
+        const at = current.current
+        const [next, ...later] = at.future
+        if (next) turn({ past: [...at.past, at.now], now: next, future: later })
+      },
+      keep: () => save(current.current.now, { onSuccess: () => sessionStorage.removeItem(place) }),
+      drop: () => turn(withNow(current.current, kept.edits)),
+    }
+  }, [ask, kept.edits, place, save])
   return {
     view: last.current,
     edits: history.now,
@@ -61,18 +86,6 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
     working: dirty && draft.state === 'loading',
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
-    push: (...edits) => turn(withNow(current.current, [...current.current.now, ...edits])),
-    undo: () => {
-      const at = current.current
-      const before = at.past.at(-1)
-      if (before) turn({ past: at.past.slice(0, -1), now: before, future: [at.now, ...at.future] })
-    },
-    redo: () => {
-      const at = current.current
-      const [next, ...later] = at.future
-      if (next) turn({ past: [...at.past, at.now], now: next, future: later })
-    },
-    keep: () => keep.mutate(history.now, { onSuccess: () => sessionStorage.removeItem(place) }),
-    drop: () => turn(withNow(current.current, kept.edits)),
+    acts,
   }
 }

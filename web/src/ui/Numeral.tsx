@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react'
-import type { CSSProperties } from 'react'
+import './pieces.css'
 
 interface Props {
   value: string
@@ -10,15 +10,12 @@ interface Props {
   hidden?: boolean
 }
 
-const numeral: CSSProperties = { fontStretch: '75%', lineHeight: 1, whiteSpace: 'nowrap' }
-const small: CSSProperties = { fontSize: 'max(13px, 0.45em)', fontWeight: 400, marginLeft: '0.2em', opacity: 0.8 }
-
-/** A number as content: condensed, tabular, its unit small. A block draws hundreds at a keystroke, so that it is plain markup (docs/measured.md). */
+/** A number as content: condensed, tabular, its unit small. */
 export function Numeral({ value, unit, size = '17px', weight = 600, hidden }: Props) {
   return (
-    <span style={{ ...numeral, fontSize: size, fontWeight: weight }} aria-hidden={hidden}>
+    <span className="numeral" style={{ fontSize: size, fontWeight: weight }} aria-hidden={hidden}>
       {value}
-      {unit && <span style={small}>{unit}</span>}
+      {unit && <small>{unit}</small>}
     </span>
   )
 }

@@ -1,4 +1,4 @@
-import { chakra } from '@chakra-ui/react'
+import './pieces.css'
 import { temper } from './temper'
 
 export interface TapeSet {
@@ -9,8 +9,6 @@ export interface TapeSet {
   amrap?: boolean
 }
 
-const Svg = chakra('svg')
-const Rect = chakra('rect')
 const gap = 2
 const leastPercent = 30
 
@@ -43,36 +41,35 @@ export function Tape({
   repWidth?: number
 }) {
   const { bars, end } = lay(sets, height, repWidth)
-  const edge = onIron ? 'currentColor' : 'temperEdge'
+  const edge = onIron ? 'currentColor' : ink('temper-edge')
   return (
-    <Svg
+    <svg
       role="img"
       aria-label={label}
       viewBox={`0 0 ${Math.max(end, 10)} ${height}`}
-      height={`${height}px`}
-      maxWidth="100%"
-      width={`${end}px`}
-      display="block"
+      height={height}
+      width={end}
+      className="tape"
       preserveAspectRatio="xMinYMax meet"
     >
       {bars.map(({ set, x: left, width, tall, key }) => {
         const { color } = temper(set.percent)
-        const filled = set.kind === 'work' && color
-        const stroke = set.kind === 'now' && !onIron ? 'ink' : edge
         return (
-          <Rect
+          <rect
             key={key}
             x={left}
             y={height - 1 - tall}
             width={width}
             height={tall}
-            fill={filled ? color : 'transparent'}
-            stroke={stroke}
+            fill={set.kind === 'work' && color ? ink(color) : 'transparent'}
+            stroke={set.kind === 'now' && !onIron ? ink('ink') : edge}
             strokeWidth={set.kind === 'now' ? 3 : 1}
             strokeDasharray={set.amrap ? `0 ${width} ${width + 2 * tall} 0` : undefined}
           />
         )
       })}
-    </Svg>
+    </svg>
   )
 }
+
+const ink = (color: string) => `var(--nz-colors-${color})`

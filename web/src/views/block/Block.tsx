@@ -105,7 +105,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
               place={place}
               catalogue={catalogue}
               onAdd={(made) => {
-                edits.push(...made)
+                edits.acts.push(...made)
                 const first = made[0]
                 if (first) setAt({ week: first.week, day: first.day, exercise: first.exercise ?? '' })
                 close()
@@ -114,7 +114,16 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
             />
           )}
           {place ? (
-            <BlockGrid block={block} view={view} name={name} place={place} onPlace={setAt} field={field} onField={setField} edits={edits} />
+            <BlockGrid
+              block={block}
+              view={view}
+              name={name}
+              place={place}
+              onPlace={setAt}
+              field={field}
+              onField={setField}
+              acts={edits.acts}
+            />
           ) : (
             <Box px={2.5} py={5}>
               The weeks are empty. Add an exercise to a day, or plan a block.

@@ -1,31 +1,10 @@
-import { chakra, Flex } from '@chakra-ui/react'
-import { type CSSProperties, type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
 import type { ItemPart } from '../../api/schema'
 import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
 import { Tape } from '../../ui/Tape'
 import { type FieldKey, fieldOf } from './fields'
 import { type Day, percentInWords, type Place, setsInWords, tapeOf, topSet } from './grid'
-
-const edge = '1px solid var(--nz-colors-hair)'
-const plainCell: CSSProperties = {
-  verticalAlign: 'top',
-  padding: 0,
-  borderBottom: edge,
-  borderLeft: edge,
-  cursor: 'default',
-  position: 'relative',
-}
-const line: CSSProperties = {
-  display: 'flex',
-  justifyContent: 'space-between',
-  alignItems: 'baseline',
-  flexWrap: 'wrap',
-  marginTop: '6px',
-  columnGap: '6px',
-  rowGap: '2px',
-}
-const aside: CSSProperties = { fontSize: '13px', color: 'var(--nz-colors-quiet)', marginTop: '2px' }
 
 export interface CellActs {
   place: (place: Place) => void
@@ -56,15 +35,7 @@ interface Props {
 export const BlockCell = memo(function BlockCell(props: Props) {
   const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
   const at = { week, day, exercise }
-  if (!item)
-    return (
-      <td
-        tabIndex={focused ? 0 : -1}
-        data-focus={focused}
-        style={{ ...plainCell, boxShadow: focused ? ring : undefined }}
-        onClick={() => acts.place(at)}
-      />
-    )
+  if (!item) return <td tabIndex={focused ? 0 : -1} data-focus={focused} className="grid-cell" onClick={() => acts.place(at)} />
   const top = topSet(item)
   const changed = done === 0 && !byHand && made !== null && top.kg !== null && top.kg !== made
   const notes = [
@@ -88,36 +59,30 @@ export const BlockCell = memo(function BlockCell(props: Props) {
       onClick={() => acts.place(at)}
       onDoubleClick={() => acts.type(fieldOf(props.field).shown(item))}
       onFocus={() => !focused && acts.place(at)}
-      style={focused ? { ...plainCell, background: 'var(--nz-colors-lifted)', boxShadow: ring } : plainCell}
+      className="grid-cell"
     >
-      <chakra.span srOnly>{label.join(', ')}</chakra.span>
-      {byHand && <span aria-hidden style={corner} />}
-      <div aria-hidden={typing === null} style={{ padding: '8px 8px 6px' }}>
+      <span className="spoken">{label.join(', ')}</span>
+      {byHand && <span aria-hidden className="grid-pinned" />}
+      <div aria-hidden={typing === null}>
         <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         {typing === null ? (
-          <div style={line}>
-            <Numeral value={`${setsInWords(item)}  ${percentInWords(top.percent, top.rpe)}`} size="14px" weight={500} />
+          <div className="grid-numbers">
+            <span>
+              <Numeral value={setsInWords(item)} size="14px" weight={600} />
+              <span className="grid-percent">
+                <Numeral value={percentInWords(top.percent, top.rpe)} size="14px" weight={500} />
+              </span>
+            </span>
             {typeof top.kg === 'number' && <Numeral value={top.kg === 0 ? 'body' : mass(top.kg)} size={top.kg === 0 ? '14px' : '17px'} />}
           </div>
         ) : (
           <Typing field={props.field} start={typing} acts={acts} />
         )}
-        {notes.length > 0 && typing === null && <div style={aside}>{notes.join(', ')}</div>}
+        {notes.length > 0 && typing === null && <div className="grid-notes">{notes.join(', ')}</div>}
       </div>
     </td>
   )
 })
-
-const ring = 'inset 0 0 0 2px var(--nz-colors-ink)'
-const corner = {
-  position: 'absolute',
-  top: 0,
-  right: 0,
-  width: 0,
-  height: 0,
-  borderTop: '9px solid var(--nz-colors-ink)',
-  borderLeft: '9px solid transparent',
-} as const
 
 /** The field that is being typed in a cell: Enter goes down, Tab to the right, Escape leaves it as it was. */
 function Typing({ field, start, acts }: { field: FieldKey; start: string; acts: CellActs }) {
@@ -140,25 +105,16 @@ function Typing({ field, start, acts }: { field: FieldKey; start: string; acts: 
     if (event.key === 'Escape') leave(acts.cancel)
   }
   return (
-    <Flex mt={1.5} gap={2} align="baseline" fontSize="14px">
-      <chakra.label htmlFor="typing" color="quiet">
-        {fieldOf(field).label()}
-      </chakra.label>
-      <chakra.input
+    <div className="grid-typing">
+      <label htmlFor="typing">{fieldOf(field).label()}</label>
+      <input
         id="typing"
         ref={input}
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         onKeyDown={onKey}
         onBlur={() => leave(() => acts.commit(typed, null))}
-        w="100%"
-        minW={0}
-        bg="ground"
-        border="1px solid"
-        borderColor="edge"
-        px={1}
-        fontWeight="600"
       />
-    </Flex>
+    </div>
   )
 }

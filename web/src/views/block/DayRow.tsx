@@ -1,12 +1,9 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { EditSection, SessionPart } from '../../api/schema'
-import { weekdayNames, weekdays } from '../../text/codes'
+import { weekdayNames, weekdays, words } from '../../text/codes'
 import { today } from '../../text/dates'
 import type { Day } from './grid'
-
-const Cell = chakra('td', { base: { verticalAlign: 'top', p: 0, borderBottom: '1px solid', borderLeft: '1px solid', borderColor: 'hair' } })
 
 /** What is dragged: the sessions of a day in some weeks, or one exercise in all of them. */
 export type Dragged = { day: Day; weeks: readonly number[] } | { day: Day; exercise: string }
@@ -14,28 +11,29 @@ export type Dragged = { day: Day; weeks: readonly number[] } | { day: Day; exerc
 export const dropId = (week: number, day: Day) => `${week} ${day}`
 
 /** The name of a training day; dragged, it takes the session of every week to another day. */
-export function DayHead({ day, weeks }: { day: Day; weeks: readonly number[] }) {
+export const DayHead = memo(function DayHead({ day, weeks }: { day: Day; weeks: readonly number[] }) {
   const { setNodeRef, listeners } = useDraggable({ id: `all ${day}`, data: { weeks, day } satisfies Dragged })
   return (
-    <chakra.th
-      scope="rowgroup"
-      textAlign="left"
-      position="sticky"
-      left={0}
-      bg="plate"
-      zIndex={1}
-      px={2.5}
-      py={1}
-      fontWeight="650"
-      borderBottom="1px solid"
-      borderColor="hair"
-    >
-      <Box as="span" ref={setNodeRef} {...listeners} cursor="grab" style={{ touchAction: 'none' }}>
+    <th scope="rowgroup">
+      <span ref={setNodeRef} {...listeners} className="grid-grip">
         {weekdayNames[day]}
-      </Box>
-    </chakra.th>
+      </span>
+    </th>
   )
-}
+})
+
+/** An exercise of a day; dragged to another day's row, it is carried there in every week. */
+export const LiftHead = memo(function LiftHead({ name, role, exercise, day }: { name: string; role: string; exercise: string; day: Day }) {
+  const { setNodeRef, listeners } = useDraggable({ id: `lift ${day} ${exercise}`, data: { day, exercise } satisfies Dragged })
+  return (
+    <th scope="row" className="grid-lift">
+      <span ref={setNodeRef} {...listeners} data-lift={`${day} ${exercise}`} className="grid-grip">
+        {name}
+      </span>
+      <div className="grid-role">{words(role)}</div>
+    </th>
+  )
+})
 
 interface HeadProps {
   number: number
@@ -50,38 +48,26 @@ interface HeadProps {
 export const SessionHead = memo(function SessionHead({ number, session, day, remarks, push }: HeadProps) {
   const drag = useDraggable({ id: dropId(number, day), data: { weeks: [number], day } satisfies Dragged, disabled: !session })
   const drop = useDroppable({ id: dropId(number, day), data: { day } })
+  const isToday = session?.date === today()
   return (
-    <Cell ref={drop.setNodeRef} bg={drop.isOver ? 'lifted' : 'plate'} px={2.5} py={0.5} fontSize="14px">
+    <td ref={drop.setNodeRef} className="grid-session" data-over={drop.isOver} data-today={isToday}>
       {session && (
-        <Flex justify="space-between" align="center" gap={1} color={session.date === today() ? 'ink' : 'quiet'}>
-          <Box
-            ref={drag.setNodeRef}
-            {...drag.listeners}
-            data-drag={dropId(number, day)}
-            cursor="grab"
-            style={{ touchAction: 'none' }}
-            whiteSpace="nowrap"
-          >
-            {session.date === today() ? 'today, ' : ''}
+        <div>
+          <span ref={drag.setNodeRef} {...drag.listeners} data-drag={dropId(number, day)} className="grid-grip">
+            {isToday ? 'today, ' : ''}
             {session.minutes} min
-          </Box>
-          <Flex align="center" gap={1} flexShrink={0}>
+          </span>
+          <span>
             {remarks > 0 && (
               <a href="#remarks" aria-label={`${remarks} ${remarks === 1 ? 'remark' : 'remarks'} on ${weekdayNames[day]}, week ${number}`}>
-                <Box as="span" display="inline-block" w="10px" h="10px" bg="stop" transform="rotate(45deg)" mr={1} />
+                <span className="grid-mark" />
                 {remarks}
               </a>
             )}
-            <chakra.select
+            <select
               aria-label={`Move the session of ${weekdayNames[day]}, week ${number}`}
               value={day}
               data-move={dropId(number, day)}
-              bg="transparent"
-              fontSize="13px"
-              textDecoration="underline"
-              textUnderlineOffset="2px"
-              css={{ appearance: 'none' }}
-              minH="24px"
               onChange={(event) => {
                 const to = event.target.value
                 if (to === 'missed') push({ kind: 'missed', week: number, day })
@@ -94,10 +80,10 @@ export const SessionHead = memo(function SessionHead({ number, session, day, rem
                 </option>
               ))}
               <option value="missed">Missed</option>
-            </chakra.select>
-          </Flex>
-        </Flex>
+            </select>
+          </span>
+        </div>
       )}
-    </Cell>
+    </td>
   )
 })

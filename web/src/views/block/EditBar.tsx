@@ -38,22 +38,18 @@ export function EditBar({ edits, field, onField }: Props) {
           <Box fontSize="14px" color="quiet" role="status">
             {edits.working ? 'Working' : ''}
           </Box>
-          <Plain size="xs" onClick={edits.undo} disabled={!edits.canUndo}>
+          <Plain size="xs" onClick={edits.acts.undo} disabled={!edits.canUndo}>
             Undo
           </Plain>
-          <Plain size="xs" onClick={edits.redo} disabled={!edits.canRedo}>
+          <Plain size="xs" onClick={edits.acts.redo} disabled={!edits.canRedo}>
             Redo
           </Plain>
-          {edits.dirty && (
-            <>
-              <Plain size="xs" onClick={edits.drop}>
-                Take back
-              </Plain>
-              <Primary size="xs" minH="34px" onClick={edits.keep}>
-                Keep
-              </Primary>
-            </>
-          )}
+          <Plain size="xs" onClick={edits.acts.drop} disabled={!edits.dirty}>
+            Take back
+          </Plain>
+          <Primary size="xs" minH="34px" onClick={edits.acts.keep} disabled={!edits.dirty}>
+            Keep
+          </Primary>
         </Flex>
       </Flex>
       {edits.problem && (

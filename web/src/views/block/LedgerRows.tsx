@@ -1,26 +1,9 @@
-import { chakra } from '@chakra-ui/react'
-import { type CSSProperties, memo } from 'react'
+import { memo } from 'react'
 import type { BlockView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Band, bandInWords } from '../../ui/Band'
 import { Numeral } from '../../ui/Numeral'
-
-// Drawn again at every keystroke, so that it is plain markup (docs/measured.md).
-const head: CSSProperties = {
-  textAlign: 'left',
-  fontWeight: 400,
-  padding: '2px 10px',
-  position: 'sticky',
-  left: 0,
-  background: 'var(--nz-colors-ground)',
-  zIndex: 1,
-  fontSize: '14px',
-}
-const plate: CSSProperties = { background: 'var(--nz-colors-plate)' }
-const cell: CSSProperties = { padding: '2px 10px', borderLeft: '1px solid var(--nz-colors-hair)' }
-const count: CSSProperties = { display: 'grid', gridTemplateColumns: '1fr 34px', alignItems: 'center', gap: '8px' }
-const aside: CSSProperties = { color: 'var(--nz-colors-quiet)', fontSize: '13px', marginLeft: '4px' }
 
 /** Hard sets of each muscle under its weeks, over the band that is wanted; below them what the weeks cost. */
 export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { sets: BlockView['sets']; totals: BlockView['totals'] }) {
@@ -28,13 +11,11 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
   const rows = sets.filter((row) => row.weeks.some((week) => week.low > 0 || week.sets >= 2))
   return (
     <>
-      <tbody data-ledger>
-        <tr style={plate}>
-          <th scope="rowgroup" style={{ ...head, ...plate, fontWeight: 650, padding: '4px 10px' }}>
-            Hard sets a week
-          </th>
+      <tbody data-ledger className="grid-ledger">
+        <tr className="grid-plate">
+          <th scope="rowgroup">Hard sets a week</th>
           {weeks.map((week) => (
-            <td key={week.week} style={{ ...cell, ...aside, ...plate }}>
+            <td key={week.week} className="grid-aside">
               bar: sets, box: target
             </td>
           ))}
@@ -45,12 +26,12 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
       </tbody>
       <tbody>
         {totals.map((total) => (
-          <tr key={total.name} style={{ borderTop: '1px solid var(--nz-colors-hair)' }}>
-            <th scope="row" style={head}>
+          <tr key={total.name}>
+            <th scope="row" className="grid-muscle">
               {total.name}
             </th>
             {weeks.map((week) => (
-              <td key={week.week} style={{ ...cell, textAlign: 'right' }}>
+              <td key={week.week} className="grid-total">
                 <Numeral value={total.of(week)} size="14px" weight={500} />
               </td>
             ))}
@@ -64,17 +45,17 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
 const MuscleRow = memo(function MuscleRow({ row, most }: { row: BlockView['sets'][number]; most: number }) {
   return (
     <tr>
-      <th scope="row" style={head}>
+      <th scope="row" className="grid-muscle">
         {words(row.muscle ?? '')}
-        <span style={aside}>{target(row.weeks[0])}</span>
+        <span className="grid-aside">{target(row.weeks[0])}</span>
       </th>
       {row.weeks.map((week) => (
-        <td key={week.week} style={cell} title={`${plain(week.direct, 1)} counted by prime movers alone; ${week.sessions} sessions`}>
-          <div style={count}>
+        <td key={week.week} title={`${plain(week.direct, 1)} counted by prime movers alone; ${week.sessions} sessions`}>
+          <div className="grid-count">
             <Band sets={week.sets} low={week.low} high={week.high} most={most} />
             <Numeral value={plain(week.sets, 1)} size="14px" weight={week.sets > week.high || week.sets < week.low ? 750 : 500} hidden />
           </div>
-          <chakra.span srOnly>{bandInWords(week.sets, week.low, week.high)}</chakra.span>
+          <span className="spoken">{bandInWords(week.sets, week.low, week.high)}</span>
         </td>
       ))}
     </tr>

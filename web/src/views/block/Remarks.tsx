@@ -32,7 +32,7 @@ export function Remarks({ clientId, edits, name, onPlace }: Props) {
               edits={edits}
               remark={remark}
               onTake={() => {
-                edits.push(...remark.edits)
+                edits.acts.push(...remark.edits)
                 setAt(null)
               }}
               onLeave={() => setAt(null)}

@@ -14,7 +14,7 @@ interface Asked extends GridProps {
 /** The keys of the grid, as on a good sheet: a number types, f fills to the right, c and v copy a session, x takes out, u and r undo and redo. */
 export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) => void {
   const copied = useRef<{ week: number; day: Day } | null>(null)
-  const { block, place, field, onField, edits, go, type, openFloor } = asked
+  const { block, place, field, onField, acts, go, type, openFloor } = asked
   const cell = cellAt(block, place)
 
   const turnField = (by: number) => {
@@ -27,23 +27,23 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
     const later = block.weeks.filter(
       (week) => week.number > place.week && week.kind === 'load' && cellAt(block, { ...place, week: week.number }),
     )
-    edits.push(...later.map((week) => write({ ...place, week: week.number }, values)))
+    acts.push(...later.map((week) => write({ ...place, week: week.number }, values)))
   }
   const paste = () => {
     const from = copied.current
     if (from && (from.week !== place.week || from.day !== place.day))
-      edits.push({ kind: 'copy-session', week: from.week, day: from.day, toWeek: place.week, toDay: place.day })
+      acts.push({ kind: 'copy-session', week: from.week, day: from.day, toWeek: place.week, toDay: place.day })
   }
   const reorder = (by: number) => {
     const items = cell?.session.items ?? []
     const to = items.findIndex((item) => item.exercise === place.exercise) + by
-    if (cell && to >= 0 && to < items.length) edits.push({ ...cellEdit('order', place), to })
+    if (cell && to >= 0 && to < items.length) acts.push({ ...cellEdit('order', place), to })
   }
   const moveSession = (by: number) => {
     const days = daysFrom(block.start)
     const toDay = days[days.indexOf(place.day) + by]
     if (!cell || !toDay) return
-    edits.push({ kind: 'move-session', week: place.week, day: place.day, toDay })
+    acts.push({ kind: 'move-session', week: place.week, day: place.day, toDay })
     go({ ...place, day: toDay })
   }
 
@@ -54,8 +54,8 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
       event.preventDefault()
       act()
     }
-    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'z') return done(event.shiftKey ? edits.redo : edits.undo)
-    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'y') return done(edits.redo)
+    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'z') return done(event.shiftKey ? acts.redo : acts.undo)
+    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'y') return done(acts.redo)
     if (event.ctrlKey || event.metaKey) return
     if (event.altKey && (key === 'ArrowUp' || key === 'ArrowDown')) {
       const by = key === 'ArrowUp' ? -1 : 1
@@ -63,7 +63,7 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
     }
     if (event.altKey) return
     if (/^[0-9]$/.test(key) && cell) return done(() => type(key))
-    const acts: Record<string, () => void> = {
+    const byKey: Record<string, () => void> = {
       Enter: openFloor,
       e: () => cell && type(fieldOf(field).shown(cell.item)),
       F2: () => cell && type(fieldOf(field).shown(cell.item)),
@@ -72,12 +72,12 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
       f: fillRight,
       c: () => (copied.current = cell ? { week: place.week, day: place.day } : copied.current),
       v: paste,
-      x: () => cell && edits.push(cellEdit('remove', place)),
-      Delete: () => cell && edits.push(cellEdit('remove', place)),
-      u: edits.undo,
-      r: edits.redo,
+      x: () => cell && acts.push(cellEdit('remove', place)),
+      Delete: () => cell && acts.push(cellEdit('remove', place)),
+      u: acts.undo,
+      r: acts.redo,
     }
-    const act = acts[key]
+    const act = byKey[key]
     if (act) return done(act)
     const next = move(block, place, key)
     if (next !== place) done(() => go(next))
