@@ -17,6 +17,10 @@ public sealed record ClientCase
     public Schools Schools { get; init; } = new();
     /// <summary>The newest screen.</summary>
     public Screen Screen { get; init; } = Screen.Untested;
+    /// <summary>The day of the newest screen; null where it is not known, and then it counts as the block's start.</summary>
+    public DateOnly? ScreenedOn { get; init; }
+    /// <summary>The screens before it, which tell how findings go.</summary>
+    public IReadOnlyList<EarlierScreen> EarlierScreens { get; init; } = [];
     /// <summary>Faults seen in the lifts.</summary>
     public IReadOnlyList<LiftFault> Faults { get; init; } = [];
     /// <summary>The coach's word on findings.</summary>

@@ -153,10 +153,25 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 
     private IReadOnlyList<ReviewedFinding> Review(ClientCase @case, Referral? referral, MaxBook maxes)
     {
+        IReadOnlyList<Finding> found = Find(@case, referral, maxes);
+        return FindingReview.Of(FindingCourse.Mark(found, Before(@case, found)), @case.Decisions);
+    }
+
+    private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxBook maxes)
+    {
         IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
-        IReadOnlyList<Finding> found = new FindingBook(catalogue).Find(new FindingInput(
-            @case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
-        return FindingReview.Of(found, @case.Decisions);
+        return new FindingBook(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+    }
+
+    /// <summary>What the screen and the maxes said a fortnight and more before; nothing where neither was measured then.</summary>
+    private IReadOnlyList<Finding> Before(ClientCase @case, IReadOnlyList<Finding> found)
+    {
+        EarlierScreen? screen = FindingCourse.Before(@case.ScreenedOn ?? @case.Block.Start, @case.EarlierScreens);
+        DateOnly day = FindingCourse.FortnightBefore(@case.Block.Start);
+        bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
+        if (screen is null && !fromMaxes) return [];
+        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Pain = [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
+        return Find(then, null, MaxBook.Of(then.Client, catalogue, then.Strength, then.Log, day));
     }
 
     private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(

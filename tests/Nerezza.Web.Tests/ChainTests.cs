@@ -1,8 +1,10 @@
 using System.Net;
+using System.Text.Json;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
+using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Web.Contracts;
 
@@ -23,11 +25,25 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Assert.Equal([new DateOnly(2026, 11, 16), new DateOnly(2026, 10, 5)], screens.Kept.Select(kept => kept.Date));
         FindingLine ankle = Assert.Single((await coach.Get<FindingsView>($"/api/clients/{id}/findings")).Findings);
         Assert.Equal((FindingCode.AnkleRange, Cause.Capacity, Side.Left, 1), (ankle.Code, ankle.Cause, ankle.Side, ankle.Severity));
+        Assert.Equal("It is closing.", ankle.Going);
         EvidenceLine left = ankle.Evidence[0];
         Assert.Equal((8, 4, new DateOnly(2026, 10, 5), 10, 13), (left.Number, left.Before, left.BeforeOn, left.Band!.Adequate, left.Band.Upper));
         Assert.Equal(new DateOnly(2026, 11, 16).AddDays(35), ankle.RetestFrom);
         Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Delete, $"/api/clients/{id}/screens/2026-11-16")).StatusCode);
         Assert.Equal(3, Assert.Single((await coach.Get<FindingsView>($"/api/clients/{id}/findings")).Findings).Severity);
+    }
+
+    [Fact]
+    public async Task Screens_of_other_days_go_out_with_the_case_and_come_in_with_it()
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await NewClient(coach);
+        await Keep(coach, id, "2026-10-05", new SidesSection { Left = 4, Right = 12 });
+        await Keep(coach, id, "2026-11-16", new SidesSection { Left = 4, Right = 12 });
+        CaseDocument whole = await coach.Get<CaseDocument>($"/api/clients/{id}/case");
+        Guid copy = JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", whole), Json.Options)!.Id;
+        Assert.Equal([new DateOnly(2026, 11, 16), new DateOnly(2026, 10, 5)], (await coach.Get<ScreensView>($"/api/clients/{copy}/screens")).Kept.Select(kept => kept.Date));
+        Assert.Equal("It is where it was before.", Assert.Single((await coach.Get<FindingsView>($"/api/clients/{copy}/findings")).Findings).Going);
     }
 
     [Fact]

@@ -74,6 +74,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     {
         { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
         { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
+        { GrowsFor: not null } when kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength && track.Exposure == 0 => input.Cost.Sets(track.Chosen.Role) + shape.Index / BlockRules.Shipped.File.WeeksToASetMore,
         _ => input.Cost.Sets(track.Chosen.Role),
     };
 

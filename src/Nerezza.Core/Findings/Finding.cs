@@ -23,6 +23,8 @@ public sealed record Finding
     public required double Confidence { get; init; }
     /// <summary>At least one piece.</summary>
     public required IReadOnlyList<Evidence> Evidence { get; init; }
+    /// <summary>How it goes on its own measure.</summary>
+    public Course Course { get; init; }
     /// <summary>What it asks of the choice of exercises.</summary>
     public Demand Asks { get; init; } = Demand.Nothing;
     /// <summary>First and last week to test again; null when nothing is to be tested.</summary>

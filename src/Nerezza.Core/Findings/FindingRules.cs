@@ -5,7 +5,7 @@ namespace Nerezza.Core.Findings;
 
 /// <summary>The numbers of handbook sections 4 to 6, from Data/findings.yaml.</summary>
 internal sealed record FindingRules(
-    ScreenLimits Screen, SymmetryRule Symmetry, BranchRule Branch, ConfidenceRule Confidence, SeverityRule Severity, RetestRule RetestWeeks, int FreshDays,
+    ScreenLimits Screen, SymmetryRule Symmetry, BranchRule Branch, ConfidenceRule Confidence, SeverityRule Severity, RetestRule RetestWeeks, int FreshDays, CourseRule Course,
     IReadOnlyList<MaxPairRule> Maxes, IReadOnlyDictionary<string, FaultRule> Faults, IReadOnlyDictionary<string, DemandRule> Demands)
 {
     public static FindingRules Shipped { get; } = EmbeddedData.Read("findings", FindingJson.Default.FindingRules);
@@ -26,6 +26,8 @@ internal sealed record ConfidenceRule(double Seen, double Measured, double Agree
 internal sealed record SeverityRule(double StrengthSevereBelow, double StrengthBelow, double SkillBelow);
 
 internal sealed record RetestRule(IReadOnlyList<int> Capacity, IReadOnlyList<int> Skill, IReadOnlyList<int> Sides, IReadOnlyList<int> Pain);
+
+internal sealed record CourseRule(int Days, double LeastChange, IReadOnlyList<string> LowerIsBetter);
 
 internal sealed record MaxPairRule(string Exercise, IReadOnlyList<string> Of, string Code, double? Below = null, double? Above = null);
 

@@ -61,6 +61,9 @@ public sealed record Screen
     public bool? FeelsGlutes { get; init; }
 }
 
+/// <summary>A screen of another day with the faults seen then.</summary>
+public sealed record EarlierScreen(DateOnly Date, Screen Screen, IReadOnlyList<LiftFault> Faults);
+
 /// <summary>A fault seen in a lift (handbook 5).</summary>
 public sealed record LiftFault
 {

@@ -46,6 +46,8 @@ public sealed record Chosen
     public required ChosenReason Reason { get; init; }
     /// <summary>The open findings that it answers, gravest first.</summary>
     public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+    /// <summary>The finding that is not closing, for which it gets one set more a fortnight; null where it keeps its sets.</summary>
+    public FindingCode? GrowsFor { get; init; }
     /// <summary>0 to 1.</summary>
     public required double Score { get; init; }
     /// <summary>The parts of the score.</summary>

@@ -124,7 +124,7 @@ public sealed class SelectionBook
         return selection with
         {
             Mains = [.. selection.Mains.Select(slot => slot with { Main = Full(slot.Main), Second = Full(slot.Second) })],
-            Others = [.. selection.Others.Select(Full)],
+            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Findings),
             PassedOver = PassedOverFor(),
             Unanswered = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
         };

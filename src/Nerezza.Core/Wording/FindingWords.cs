@@ -10,7 +10,18 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
     private readonly MeasureWords _measures = new(catalogue);
 
     /// <summary>The whole finding.</summary>
-    public string Text(Finding finding) => $"{Title(finding)}: {Evidence(finding)}. {ToDo(finding)}";
+    public string Text(Finding finding) => $"{Title(finding)}: {Evidence(finding)}. {Spaced(Going(finding))}{ToDo(finding)}";
+
+    private static string Spaced(string sentence) => sentence.Length > 0 ? $"{sentence} " : "";
+
+    /// <summary>How it goes since it was measured before; nothing where it was not.</summary>
+    public static string Going(Finding finding) => finding.Course switch
+    {
+        Course.Closing => "It is closing.",
+        Course.Same => "It is where it was before.",
+        Course.Worse => "It is worse than before.",
+        _ => "",
+    };
 
     /// <summary>What was found, in a few words.</summary>
     public static string Title(Finding finding)

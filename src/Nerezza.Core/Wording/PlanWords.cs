@@ -17,10 +17,10 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     private readonly ShortWords _short = new(catalogue);
 
     /// <summary>Why an exercise stands in a session.</summary>
-    public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers);
+    public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers) + Growing(item.Ask.Chosen);
 
     /// <summary>Why an exercise was chosen.</summary>
-    public string Because(Chosen chosen) => Because(chosen.Exercise.Id, chosen.Role, chosen.Reason, chosen.Answers);
+    public string Because(Chosen chosen) => Because(chosen.Exercise.Id, chosen.Role, chosen.Reason, chosen.Answers) + Growing(chosen);
 
     /// <summary>Why an alternative was not taken.</summary>
     /// <param name="score">Of the one that was.</param>
@@ -50,6 +50,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         };
         return $"{why}; {Place(role)}.";
     }
+
+    private static string Growing(Chosen chosen) => chosen.GrowsFor is { } code ? $" One set more each fortnight, since this is not closing: {FindingWords.Name(code).ToLowerInvariant()}." : "";
 
     private static string Named(IReadOnlyList<FindingCode> answers) => string.Join(" and ", answers.Select(code => FindingWords.Name(code).ToLowerInvariant()));
 

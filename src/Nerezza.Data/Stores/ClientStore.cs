@@ -5,7 +5,8 @@ namespace Nerezza.Data.Stores;
 
 /// <summary>A client with all that a plan is made from, but the log.</summary>
 /// <param name="Screen">The newest; null before the first.</param>
-public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes, ScreenRow? Screen);
+/// <param name="Earlier">The screens before it, newest first.</param>
+public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes, ScreenRow? Screen, IReadOnlyList<ScreenRow> Earlier);
 
 /// <summary>Clients, their equipment and entered maxes, of the scope's coach.</summary>
 public sealed class ClientStore(NerezzaContext context, CoachScope scope)
@@ -13,7 +14,10 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
         await context.Clients.AsNoTracking().Where(row => row.ArchivedAt == null).OrderBy(row => row.Name).ThenBy(row => row.Id).ToListAsync(cancel);
 
-    /// <summary>Every file of the practice, without entered maxes, in three queries.</summary>
+    /// <summary>Screens before the newest that a file holds.</summary>
+    private const int EarlierHeld = 60;
+
+    /// <summary>Every file of the practice, without entered maxes and earlier screens, in three queries.</summary>
     public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
     {
         IReadOnlyList<ClientRow> clients = await All(cancel);
@@ -21,7 +25,7 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         Dictionary<Guid, ScreenRow> screens = await context.Screens.AsNoTracking()
             .Where(row => row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date))
             .ToDictionaryAsync(row => row.ClientId, cancel);
-        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id)))];
+        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []))];
     }
 
     /// <summary>The file, tracked so that it can be changed and saved; null when it is not this coach's.</summary>
@@ -32,8 +36,8 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         EquipmentRow equipment = await context.Equipment.FirstAsync(row => row.ClientId == id, cancel);
         List<MaxRow> maxes = await context.Maxes.AsNoTracking().Where(row => row.ClientId == id)
             .OrderByDescending(row => row.Date).ThenBy(row => row.Exercise).ThenBy(row => row.Id).ToListAsync(cancel);
-        ScreenRow? screen = await context.Screens.AsNoTracking().Where(row => row.ClientId == id).OrderByDescending(row => row.Date).FirstOrDefaultAsync(cancel);
-        return new ClientFile(client, equipment, maxes, screen);
+        List<ScreenRow> screens = await context.Screens.AsNoTracking().Where(row => row.ClientId == id).OrderByDescending(row => row.Date).Take(1 + EarlierHeld).ToListAsync(cancel);
+        return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)]);
     }
 
     public async Task<bool> Exists(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id, cancel);

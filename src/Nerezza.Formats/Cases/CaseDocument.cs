@@ -14,6 +14,8 @@ public sealed record CaseDocument
     public EquipmentSection? Equipment { get; init; }
     public SchoolsSection? Schools { get; init; }
     public ScreenSection? Screen { get; init; }
+    public DateOnly? ScreenedOn { get; init; }
+    [Items(60)] public IReadOnlyList<EarlierScreenSection>? EarlierScreens { get; init; }
     [Items(60)] public IReadOnlyList<FaultSection>? Faults { get; init; }
     [Items(2000)] public IReadOnlyList<StrengthSection>? Strength { get; init; }
     [Items(40)] public IReadOnlyList<PainSection>? Pain { get; init; }
@@ -171,6 +173,13 @@ public sealed record ScreenSection
     public SidesSection? SingleLegBridgeReps { get; init; }
     public SidesSection? CalfRaiseReps { get; init; }
     public bool? FeelsGlutes { get; init; }
+}
+
+public sealed record EarlierScreenSection
+{
+    public required DateOnly Date { get; init; }
+    public ScreenSection? Screen { get; init; }
+    [Items(60)] public IReadOnlyList<FaultSection>? Faults { get; init; }
 }
 
 public sealed record ScreenSquatSection

@@ -18,6 +18,8 @@ public static class CaseMapping
         Equipment = ToEquipment(document.Equipment ?? new EquipmentSection()),
         Schools = ToSchools(document.Schools ?? new SchoolsSection()),
         Screen = ToScreen(document.Screen ?? new ScreenSection()),
+        ScreenedOn = document.ScreenedOn,
+        EarlierScreens = [.. (document.EarlierScreens ?? []).Select(earlier => new EarlierScreen(earlier.Date, ToScreen(earlier.Screen ?? new ScreenSection()), [.. (earlier.Faults ?? []).Select(ToFault)]))],
         Faults = [.. (document.Faults ?? []).Select(ToFault)],
         Strength = [.. (document.Strength ?? []).Select(ToStrength)],
         Pain = [.. (document.Pain ?? []).Select(ToPain)],

@@ -10,7 +10,20 @@ public static class CaseRules
     [
         .. Check(document.Client, "client"),
         .. Check(document.Equipment, "equipment"),
+        .. EarlierScreens(document),
     ];
+
+    private static IEnumerable<Fault> EarlierScreens(CaseDocument document)
+    {
+        IReadOnlyList<EarlierScreenSection> screens = document.EarlierScreens ?? [];
+        for (int i = 0; i < screens.Count; i++)
+        {
+            if (screens[i].Date >= document.ScreenedOn)
+                yield return new Fault($"earlierScreens[{i}].date", $"{screens[i].Date:yyyy-MM-dd} is not before screenedOn; a day before {document.ScreenedOn:yyyy-MM-dd} expected");
+            if (screens.Take(i).Any(other => other.Date == screens[i].Date))
+                yield return new Fault($"earlierScreens[{i}].date", $"{screens[i].Date:yyyy-MM-dd} stands twice; one screen a day expected");
+        }
+    }
 
     /// <summary>The faults of the client's part.</summary>
     public static IEnumerable<Fault> Check(ClientSection client, string path)

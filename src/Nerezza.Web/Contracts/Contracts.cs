@@ -91,8 +91,9 @@ public sealed record FindingsView(
 public sealed record FindingName(FindingCode Code, string Name);
 
 /// <summary>A finding for the page. Weeks and date say when to test again.</summary>
+/// <param name="Going">How it goes since it was measured before; empty where it was not.</param>
 public sealed record FindingLine(
-    FindingCode Code, Cause? Cause, Side? Side, int Severity, double Confidence, string Title, string ToDo, string Asks,
+    FindingCode Code, Cause? Cause, Side? Side, int Severity, double Confidence, string Title, string Going, string ToDo, string Asks,
     int? RetestFirstWeek, int? RetestLastWeek, DateOnly? RetestFrom, Verdict? Verdict, string? Reason, IReadOnlyList<EvidenceLine> Evidence, LeanPicture? Lean);
 
 /// <summary>The lean that balance asks of this body beside the lean that was seen, to be drawn over each other.</summary>

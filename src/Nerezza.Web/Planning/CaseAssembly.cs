@@ -23,6 +23,8 @@ internal static class CaseAssembly
         Equipment = file.Equipment.Document,
         Schools = file.Client.Schools,
         Screen = file.Screen?.Screen,
+        ScreenedOn = file.Screen?.Date,
+        EarlierScreens = [.. file.Earlier.Select(row => new EarlierScreenSection { Date = row.Date, Screen = row.Screen, Faults = row.Faults })],
         Faults = file.Screen?.Faults,
         Pain = file.Client.Observed.Pain,
         Ladders = file.Client.Observed.Ladders,
@@ -31,11 +33,11 @@ internal static class CaseAssembly
         Block = block,
     };
 
-    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest.</summary>
+    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest. Earlier screens change only with the newest one's day.</summary>
     public static string InputsHash(CaseDocument document, ClientFile file)
     {
         (IReadOnlyList<FindingDecision> decisions, IReadOnlyList<Pick> picks) = (Decisions(file), Picks(file));
-        CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
+        CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, EarlierScreens = null, Strength = null, Log = null, Block = null };
         return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(Pruned(JsonSerializer.SerializeToNode(new { inputs, decisions, picks }, Json.Options))?.ToJsonString() ?? "")));
     }
 
@@ -59,10 +61,15 @@ internal static class CaseAssembly
     /// <summary>The coach's word on exercises for this client.</summary>
     public static IReadOnlyList<Pick> Picks(ClientFile file) => file.Client.Observed.Picks ?? [];
 
-    /// <summary>The screen that an imported or new case brings, kept under a day; none where it brings nothing.</summary>
-    public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day) => document.Screen is null && document.Faults is null
-        ? []
-        : [new ScreenRow { CoachId = coachId, Id = Guid.CreateVersion7(), ClientId = clientId, Date = day, Screen = document.Screen ?? new ScreenSection(), Faults = document.Faults ?? [] }];
+    /// <summary>The screens that an imported or new case brings; none where it brings nothing.</summary>
+    /// <param name="day">The day of the newest where the case does not say.</param>
+    public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day)
+    {
+        ScreenRow Row(DateOnly on, ScreenSection? screen, IReadOnlyList<FaultSection>? faults) =>
+            new() { CoachId = coachId, Id = Guid.CreateVersion7(), ClientId = clientId, Date = on, Screen = screen ?? new ScreenSection(), Faults = faults ?? [] };
+        IEnumerable<ScreenRow> newest = document.Screen is null && document.Faults is null ? [] : [Row(document.ScreenedOn ?? day, document.Screen, document.Faults)];
+        return [.. newest.Concat((document.EarlierScreens ?? []).Select(one => Row(one.Date, one.Screen, one.Faults))).DistinctBy(row => row.Date)];
+    }
 
     public static StrengthSection Strength(MaxRow row) => new()
     {

@@ -23,7 +23,7 @@ public sealed class EvidenceDesk(ExerciseCatalogue catalogue)
         RetestWindow? window = finding.Retest;
         DateOnly? from = kept.Count > 0 ? kept[0].Date : null;
         return new FindingLine(
-            finding.Code, finding.Cause, finding.Side, finding.Severity, finding.Confidence, FindingWords.Title(finding), FindingWords.ToDo(finding),
+            finding.Code, finding.Cause, finding.Side, finding.Severity, finding.Confidence, FindingWords.Title(finding), FindingWords.Going(finding), FindingWords.ToDo(finding),
             FindingWords.Asked(finding.Asks), window?.FirstWeek, window?.LastWeek, window is null ? null : from?.AddDays(7 * window.FirstWeek),
             reviewed.Verdict, reviewed.Reason, [.. finding.Evidence.Select(piece => Line(piece, kept))],
             lean is not null && finding.Evidence.Any(piece => piece.Measure == LeanComparison.Measure) ? ToPicture(lean) : null);

@@ -23,7 +23,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "4";
+    public const string EngineVersion = "5";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);

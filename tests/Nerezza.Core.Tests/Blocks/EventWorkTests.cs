@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>The event session of a week, and the steps of a return (handbook 7 and 12).</summary>
+/// <summary>The event session of a week (handbook 12).</summary>
 public sealed class EventWorkTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
@@ -56,34 +56,6 @@ public sealed class EventWorkTests
         ClientCase @case = CaseFor("sandbag keg", All);
         Plan plan = Planner.Make(@case with { Client = @case.Client with { Goal = goal }, Block = @case.Block with { Kind = kind } });
         Assert.DoesNotContain(plan.Selection.All, one => one.Reason is ChosenReason.EventWork);
-    }
-
-    [Theory]
-    [InlineData(0, Morning.AsUsual, "60x2 65x2 70x2 70x3 75x3 80x3 85x3 90x3 90x3", "one step a week, load or a set, to 90 %")]
-    [InlineData(0, Morning.Worse, "60x2 65x2 70x2 70x3 75x3 80x3 85x3 90x3 90x3", "nothing was trained yet")]
-    [InlineData(3, Morning.Worse, "60x2 65x2 70x2 65x2 70x2 70x3 75x3 80x3 85x3", "the week after goes one step back")]
-    [InlineData(1, Morning.Worse, "60x2 60x2 65x2 70x2 70x3 75x3 80x3 85x3 90x3", "not below the first")]
-    public void A_return_goes_a_step_a_week_and_back_after_a_bad_morning(int weeksDone, Morning morning, string expected, string because)
-    {
-        var course = new ReturnCourse(weeksDone, morning);
-        Assert.True(expected == string.Join(' ', Enumerable.Range(1, 9).Select(course.In).Select(step => $"{step.Fraction * 100:0}x{step.Sets}")), because);
-    }
-
-    [Fact]
-    public void A_bad_morning_is_read_from_the_case_and_takes_the_next_week_back()
-    {
-        ClientCase plain = PlainCase.With(90, [Weekday.Mon, Weekday.Wed, Weekday.Fri], []);
-        ClientCase hurt = plain with { Block = new BlockRequest(plain.Block.Start, BlockKind.Return, 6, BlockFocus.Whole) };
-        hurt = hurt with
-        {
-            Log = [new LogDay(hurt.Block.Start.AddDays(14), null, [new LogSet { Exercise = "plank", Reps = 1 }])],
-            Pain = [new PainEntry { Region = PainRegion.Shoulder, WorseOn = [PainTrigger.Overhead], ScoreDuring = 1, UsualScore = 0, ScoreNextMorning = 2, Weeks = 1 }],
-        };
-        ReturnCourse course = ReturnCourse.Of(hurt.Pain, hurt.Log, hurt.Block.Start);
-        Assert.Equal((3, Morning.Worse), (course.WeeksDone, course.LastMorning));
-        Block block = Planner.Make(hurt).Block!;
-        Assert.All(block.Weeks, week => Assert.All(week.Sessions.SelectMany(session => session.Items).Where(item => item.Role is Role.Main), item =>
-            Assert.True(item.SetsASide == course.In(week.Number).Sets && item.Sets.All(set => set.Percent is null || set.Percent.Value.Fraction <= course.In(week.Number).Fraction + 1e-9))));
     }
 
     private static ClientCase CaseFor(string kit, EventKind[] kinds)

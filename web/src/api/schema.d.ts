@@ -2314,6 +2314,9 @@ export interface components {
             equipment?: null | components["schemas"]["EquipmentSection"];
             schools?: null | components["schemas"]["SchoolsSection"];
             screen?: null | components["schemas"]["ScreenSection"];
+            /** Format: date */
+            screenedOn?: null | string;
+            earlierScreens?: null | components["schemas"]["EarlierScreenSection"][];
             faults?: null | components["schemas"]["FaultSection"][];
             strength?: null | components["schemas"]["StrengthSection"][];
             pain?: null | components["schemas"]["PainSection"][];
@@ -2512,6 +2515,12 @@ export interface components {
             remarks: components["schemas"]["CheckView"][];
             sets: components["schemas"]["MuscleLedger"][];
             totals: components["schemas"]["WeekTotals"][];
+        };
+        EarlierScreenSection: {
+            /** Format: date */
+            date: string;
+            screen?: null | components["schemas"]["ScreenSection"];
+            faults?: null | components["schemas"]["FaultSection"][];
         };
         EditBlock: {
             /** Format: int32 */
@@ -2771,6 +2780,7 @@ export interface components {
             /** Format: double */
             confidence: number;
             title: string;
+            going: string;
             toDo: string;
             asks: string;
             /** Format: int32 */
@@ -3829,6 +3839,7 @@ export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
 export type DowelContact = components['schemas']['DowelContact'];
 export type DraftView = components['schemas']['DraftView'];
+export type EarlierScreenSection = components['schemas']['EarlierScreenSection'];
 export type EditBlock = components['schemas']['EditBlock'];
 export type EditKind = components['schemas']['EditKind'];
 export type EditSection = components['schemas']['EditSection'];

@@ -48,7 +48,9 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
           </Box>
         </Labelled>
         <Labelled label="What to do">
-          <Box fontSize="16px">{finding.toDo}</Box>
+          <Box fontSize="16px">
+            {finding.going} {finding.toDo}
+          </Box>
         </Labelled>
       </Box>
     </Box>

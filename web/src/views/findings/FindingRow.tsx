@@ -104,7 +104,7 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
       </Box>
       {!rejected && (
         <Box mt={2} color="quiet" maxW="80ch">
-          {finding.toDo}
+          {finding.going} {finding.toDo}
           {retest && ` Due from ${retest}.`}
         </Box>
       )}

@@ -1,0 +1,77 @@
+using Nerezza.Core.Clients;
+using Nerezza.Core.Screening;
+
+namespace Nerezza.Core.Findings;
+
+/// <summary>How a finding goes on its own measure.</summary>
+public enum Course
+{
+    /// <summary>Not measured before, or nothing of it is a number.</summary>
+    NotKnown,
+    /// <summary>Nearer to its norm than before.</summary>
+    Closing,
+    /// <summary>As before.</summary>
+    Same,
+    /// <summary>Further from its norm.</summary>
+    Worse,
+}
+
+/// <summary>Holds findings against what the same measures said a fortnight and more before (handbook 12 and 14).</summary>
+/// <remarks>What the body is built like does not close, and pain is judged by its mornings: both stay not known.</remarks>
+public static class FindingCourse
+{
+    private static readonly CourseRule Rule = FindingRules.Shipped.Course;
+
+    /// <summary>The newest screen that lies far enough before another day to compare with; null when there is none.</summary>
+    public static EarlierScreen? Before(DateOnly day, IReadOnlyList<EarlierScreen> screens) =>
+        screens.Where(screen => screen.Date <= FortnightBefore(day)).MaxBy(screen => screen.Date);
+
+    /// <summary>The last day that is far enough before another.</summary>
+    public static DateOnly FortnightBefore(DateOnly day) => day.AddDays(-Rule.Days);
+
+    /// <summary>The findings, each with its course.</summary>
+    /// <param name="before">What was found then.</param>
+    public static IReadOnlyList<Finding> Mark(IReadOnlyList<Finding> found, IReadOnlyList<Finding> before) =>
+        [.. found.Select(finding => finding with { Course = Of(finding, before) })];
+
+    private static Course Of(Finding now, IReadOnlyList<Finding> before)
+    {
+        if (now.Cause is not (Cause.Capacity or Cause.Skill or Cause.Strength)) return Course.NotKnown;
+        if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then) return Course.NotKnown;
+        Dictionary<string, double> earlier = Measures(then);
+        List<double> gains = [.. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value))];
+        return gains switch
+        {
+            [] => Course.NotKnown,
+            _ when gains.Exists(gain => gain <= -Rule.LeastChange) => Course.Worse,
+            _ when gains.Exists(gain => gain >= Rule.LeastChange) => Course.Closing,
+            _ => Course.Same,
+        };
+    }
+
+    /// <summary>The change toward the norm, as a part of the former value.</summary>
+    private static double Gain(string measure, double then, double now)
+    {
+        double change = (now - then) / Math.Max(Math.Abs(then), 1e-9);
+        return Math.Round(LowerIsBetter(measure) ? -change : change, 6);
+    }
+
+    private static bool LowerIsBetter(string measure) =>
+        Rule.LowerIsBetter.Contains(measure) || FindingRules.Shipped.Maxes.Any(pair => pair.Above is not null && measure.StartsWith($"strength: {pair.Exercise} /", StringComparison.Ordinal));
+
+    /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code, whatever its place in the list.</summary>
+    private static Dictionary<string, double> Measures(Finding finding) => finding.Evidence
+        .Where(piece => piece.Value is double or int)
+        .GroupBy(piece => Named(piece.Measure, finding))
+        .ToDictionary(same => same.Key, same => same.Min(piece => Convert.ToDouble(piece.Value, System.Globalization.CultureInfo.InvariantCulture)));
+
+    private static string Named(string measure, Finding finding)
+    {
+        foreach (string side in new[] { ".left", ".right" })
+            if (measure.EndsWith(side, StringComparison.Ordinal)) return measure[..^side.Length];
+        int end = measure.IndexOf(']', StringComparison.Ordinal);
+        if (!measure.StartsWith("faults[", StringComparison.Ordinal) || end < 0) return measure;
+        object? fault = finding.Evidence.FirstOrDefault(piece => piece.Measure == measure[..(end + 1)] + ".fault")?.Value;
+        return $"{fault}{measure[(end + 1)..]}";
+    }
+}
