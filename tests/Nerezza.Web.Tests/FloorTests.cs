@@ -115,7 +115,7 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         CaseDocument found = await caller.Get<CaseDocument>($"/api/clients/{id}/case");
-        CaseDocument expected = Samples.Deckhand with { Schools = new SchoolsSection(), Log = [], Block = Samples.Block };
+        CaseDocument expected = Samples.Deckhand with { Schools = new SchoolsSection(), Log = [], Block = Samples.Block, ScreenedOn = found.ScreenedOn, EarlierScreens = [] };
         string Text(CaseDocument document) => JsonSerializer.Serialize(document with
         {
             Strength = [.. document.Strength!.Select(set => set with { Amrap = set.Amrap ?? false }).OrderBy(set => set.Exercise, StringComparer.Ordinal)],

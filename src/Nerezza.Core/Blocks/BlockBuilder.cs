@@ -28,7 +28,7 @@ public sealed class BlockBuilder(BlockInput input)
     /// <param name="kind">The kind, decided.</param>
     public Block Build(BlockKind kind, ExerciseChoice selection)
     {
-        IReadOnlyList<DayPlan> days = DayPlan.Of(input.Week, selection, input.Cost, input.Schools, WeeklySets.AxialBudget(input.Client, input.Request.Start).Session);
+        IReadOnlyList<DayPlan> days = DayPlan.Of(input.Week, selection, input.Cost, input.Schools, WeeklySets.AxialBudget(input.Client, input.Request.Start));
         IReadOnlySet<DayPlan> heavy = HeavyHinges.On(days);
         var targets = new TargetBook(input, kind, _maker);
         List<Track> tracks = [.. days.SelectMany(day => day.Lifts.Select(lift => targets.TrackOf(day, lift, days, heavy)))];

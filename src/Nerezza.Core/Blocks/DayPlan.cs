@@ -9,14 +9,15 @@ namespace Nerezza.Core.Blocks;
 public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
 {
     /// <summary>Lays lifts and accessories on the days: the longest and those that come most often first, each on the days with most room that lie furthest apart.</summary>
-    public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools, int axialASession)
+    public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools, (int Week, int Session) axial)
     {
-        List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost, axialASession))];
+        List<DayRoom> rooms = [.. week.Select(day => new DayRoom(day, cost, axial.Session))];
         foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper))
             foreach (Chosen lift in WeekLifts.On(room.Day, selection.Mains)) room.Add(lift);
         GiveTheEventItsDay(rooms, [.. selection.Others.Where(one => one.Reason is ChosenReason.EventWork)]);
         foreach (Chosen drill in selection.Others.Where(one => one.Role is Role.Priming or Role.Skill))
-            foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper && room.Fits(drill))) room.Add(drill);
+            foreach (DayRoom room in rooms.Where(room => room.Day.Focus is not DayFocus.Upper && room.Fits(drill)))
+                if (drill.Exercise.Axial == 0 || rooms.Sum(other => other.Axial) + drill.Exercise.Axial * cost.Sets(drill.Role) <= axial.Week) room.Add(drill);
         foreach (Chosen accessory in selection.Others.Where(one => one.Sessions > 0).OrderByDescending(one => one.Answers.Count > 0).ThenByDescending(one => one.Sessions).ThenByDescending(one => cost.Minutes(one.Exercise, one.Role)).ThenBy(one => one.Exercise.Id, StringComparer.Ordinal))
             Place(accessory, rooms, schools);
         return [.. rooms.Select(room => new DayPlan(room.Day, [.. room.Lifts.OrderBy(lift => OrderIn(lift, schools)).ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic).ThenBy(lift => lift.Exercise.Id, StringComparer.Ordinal)])).Where(plan => plan.Lifts.Count > 0)];
@@ -54,6 +55,8 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
     {
         public SplitDay Day => day;
         public List<Chosen> Lifts { get; } = [];
+        /// <summary>Axial load times sets.</summary>
+        public int Axial => Lifts.Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role));
         public double Left { get; private set; } = day.Day.Minutes - cost.GeneralMinutes;
 
         /// <summary>A cell of the block is found by week, day and exercise, so that one exercise stands once in a session.</summary>
@@ -78,10 +81,10 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
             Left += cost.Minutes(chosen.Exercise, chosen.Role);
         }
 
-        private bool SpineFits(Chosen chosen) => chosen.Exercise.Axial == 0 || Lifts.Append(chosen).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role)) <= axialASession;
+        private bool SpineFits(Chosen chosen) => chosen.Exercise.Axial == 0 || Axial + chosen.Exercise.Axial * cost.Sets(chosen.Role) <= axialASession;
 
-        /// <summary>No muscle has more hard sets in a session than the limit.</summary>
+        /// <summary>No muscle has more hard sets in a session than the limit; skill work counts, since it goes to RPE 6.</summary>
         private bool MusclesFit(Chosen chosen) => chosen.Role is Role.Priming or Role.Skill || chosen.Exercise.Muscles.All(muscle =>
-            Lifts.Where(lift => lift.Role is not (Role.Priming or Role.Skill)).Sum(lift => cost.Sets(lift.Role) * lift.Exercise.ShareOf(muscle.Key)) + cost.Sets(chosen.Role) * muscle.Value <= WeeklySets.SessionMost);
+            Lifts.Where(lift => lift.Role is not Role.Priming).Sum(lift => cost.Sets(lift.Role) * lift.Exercise.ShareOf(muscle.Key)) + cost.Sets(chosen.Role) * muscle.Value <= WeeklySets.SessionMost);
     }
 }

@@ -90,9 +90,9 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         if (progresses) (reps, rpe) = (track.Range.Bottom, Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
         if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating) reps = Moved(reps, track);
         double cap = MostOf(track, shape);
-        // A cap is lighter than any calibration would be; accessories find their load by effort.
+        // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by effort.
         bool lift = track.Chosen.Role is Role.Main or Role.Second;
-        bool calibrates = lift && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio && shape.Number == 1 && track.Exposure == 0 && cap >= 1;
+        bool calibrates = lift && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio && shape.Number == 1 && track.Exposure == 0 && cap >= 1 && _rule.LastRpe >= Rpe.Of(PrescriptionRules.Shipped.File.CalibrationRpe[^1]);
         return new WeekTarget(1, reps, rpe, cap, track.MostRpe, calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role)) { LoadFactor = away.Load };
     }
 

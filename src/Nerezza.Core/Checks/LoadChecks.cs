@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -12,9 +13,9 @@ internal static class LoadChecks
 {
     private static readonly BlockKind[] SilentKinds = [BlockKind.Foundation, BlockKind.Deload, BlockKind.Test, BlockKind.Peak, BlockKind.Return];
 
-    /// <summary>Every remark; one of a muscle is said once, for the first week that it holds in.</summary>
+    /// <summary>Every remark; that a muscle has too much or too little in a week is said once, for the first week that it holds in.</summary>
     public static IReadOnlyList<Check> Run(Block block, IReadOnlyList<MuscleLedger> ledger, IReadOnlyList<WeekTotals> totals, CheckContext context, Func<Session, SessionTally> tallyOf) =>
-        [.. Muscles(block, ledger).DistinctBy(check => (check.Code, check.Exercise)), .. Sessions(ledger).DistinctBy(check => check.Exercise), .. Axial(block, totals, context.Client, tallyOf), .. Quads(block, context.Client, context.Catalogue), .. PushPull(block, tallyOf)];
+        [.. Muscles(block, ledger).DistinctBy(check => (check.Code, check.Exercise)), .. Sessions(block, context, tallyOf), .. Axial(block, totals, context.Client, tallyOf), .. Quads(block, context.Client, context.Catalogue), .. PushPull(block, tallyOf)];
 
     private static IEnumerable<Check> Muscles(Block block, IReadOnlyList<MuscleLedger> ledger)
     {
@@ -27,9 +28,31 @@ internal static class LoadChecks
             }
     }
 
-    private static IEnumerable<Check> Sessions(IReadOnlyList<MuscleLedger> ledger) => ledger
-        .SelectMany(row => row.Weeks.Where(week => week.MostInSession > WeeklySets.SessionMost + 1e-9)
-            .Select(week => new Check(CheckCode.SessionCap, CheckSeverity.Warn, week.Week, null, Codes.Of(row.Muscle), week.MostInSession, WeeklySets.SessionMost)));
+    private static IEnumerable<Check> Sessions(Block block, CheckContext context, Func<Session, SessionTally> tallyOf)
+    {
+        foreach (Week week in block.Weeks)
+            foreach (Session session in week.Sessions)
+                foreach (Muscle muscle in Enum.GetValues<Muscle>())
+                    if (tallyOf(session).Sets[(int)muscle] is var sets && sets > WeeklySets.SessionMost + 1e-9)
+                        yield return new Check(CheckCode.SessionCap, CheckSeverity.Warn, week.Number, session.Day, Codes.Of(muscle), Math.Round(sets, 6), WeeklySets.SessionMost) { Fix = [.. SetsOff(week.Number, session, muscle, sets - WeeklySets.SessionMost, context)] };
+    }
+
+    /// <summary>Takes sets off from the end of the session on until no more than the excess is left; the main lift keeps its own.</summary>
+    private static IEnumerable<BlockEdit> SetsOff(int week, Session session, Muscle muscle, double excess, CheckContext context)
+    {
+        foreach (PrescribedItem item in session.Items.Reverse().Where(item => item.Role is not Role.Main))
+        {
+            if (excess <= 1e-9) yield break;
+            double all = Ledger.HardSets(item) * WeeklySets.Count(context.Catalogue[item.Exercise], muscle, context.Counting), one = all / item.SetsASide;
+            if (one <= 0) continue;
+            // The weaker side's extra set stays while there is any: it is taken as one more.
+            double extra = item.Sets.Count > 2 * item.SetsASide ? 1 : 0;
+            int off = (int)Math.Ceiling(excess / one + extra - 1e-9);
+            var place = new CellPlace(week, session.Day, item.Exercise);
+            yield return off < item.SetsASide ? new BlockEdit.Write(place, new CellValues { Sets = item.SetsASide - off }) : new BlockEdit.Remove(place);
+            excess -= off < item.SetsASide ? (off - extra) * one : all;
+        }
+    }
 
     private static IEnumerable<Check> Axial(Block block, IReadOnlyList<WeekTotals> totals, Client client, Func<Session, SessionTally> tallyOf)
     {

@@ -13,13 +13,13 @@ internal static class OrderChecks
     public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>
         [.. Order(session, context), .. Grip(session, context), .. Together(session, context)];
 
-    /// <summary>Priming and skill, main, second, accessories, single joint, calf and trunk; single joints may stand before by the school of pre-exhaustion.</summary>
+    /// <summary>Priming and skill, main, second, accessories, single joint, calf and trunk; throws are done fresh, and single joints may stand before by the school of pre-exhaustion.</summary>
     private static IEnumerable<Check> Order(Session session, CheckContext context)
     {
         for (int i = 1; i < session.Items.Count; i++)
         {
             (PrescribedItem before, PrescribedItem item) = (session.Items[i - 1], session.Items[i]);
-            bool late = item.Role is Role.Main or Role.Second && before.Role > item.Role && !(before.Role is Role.SingleJoint && before.Superset is null && IsPreExhaust(session));
+            bool late = item.Role is Role.Main or Role.Second && before.Role > item.Role && context.Catalogue[before.Exercise].Pattern is not Pattern.Throw && !(before.Role is Role.SingleJoint && before.Superset is null && IsPreExhaust(session));
             if (!late) continue;
             int to = session.Items.TakeWhile(other => other.Role <= item.Role).Count();
             yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: item.Exercise) { Other = before.Exercise, Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, item.Exercise), to)] };

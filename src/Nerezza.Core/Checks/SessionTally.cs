@@ -29,8 +29,10 @@ public sealed record SessionTally(IReadOnlyList<double> Sets, IReadOnlyList<doub
             }
             axial += hard * exercise.Axial;
             soreness += hard * exercise.Soreness;
-            if (Region.IsPush(exercise)) push += hard;
-            if (Region.IsPull(exercise)) pull += hard;
+            // The weaker side's extra set puts presses and pulls out of balance for nobody.
+            double asided = Math.Min(hard, item.SetsASide);
+            if (Region.IsPush(exercise)) push += asided;
+            if (Region.IsPull(exercise)) pull += asided;
             foreach (PrescribedSet set in item.Sets)
             {
                 tonnage += set.Reps * (set.Load?.Kilograms ?? 0);

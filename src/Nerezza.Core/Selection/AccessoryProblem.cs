@@ -21,7 +21,7 @@ internal sealed class AccessoryProblem
     private readonly WeeklySets _sets;
     private readonly IReadOnlyDictionary<Muscle, double>? _now;
 
-    /// <param name="mains">Every standing of a main lift in the week, one entry each time.</param>
+    /// <param name="mains">Every standing of a main lift in the week, one entry each time, and of the drills before them.</param>
     /// <param name="open">Findings that mains and drills leave unanswered.</param>
     public AccessoryProblem(SelectionInput input, IReadOnlyList<ScoredExercise> candidates, IReadOnlyList<Chosen> mains, IReadOnlyList<Finding> open)
     {
@@ -70,7 +70,9 @@ internal sealed class AccessoryProblem
         }
     }
 
-    private ChoiceCap Items() => new(CapKind.Items, null, 1, PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count));
+    private ChoiceCap Items() => new(CapKind.Items, null, 1, PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count(IsLift)));
+
+    private static bool IsLift(Chosen chosen) => chosen.Role is Role.Main or Role.Second;
 
     private ChoiceCap Axial()
     {
@@ -78,7 +80,8 @@ internal sealed class AccessoryProblem
         return new ChoiceCap(CapKind.Axial, null, 1, PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
     }
 
-    private double Base(Muscle muscle) => _mains.Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
+    /// <summary>Hard sets of main lifts, which stand before any accessory. Drills are not counted against it: what they teach is not volume.</summary>
+    private double Base(Muscle muscle) => _mains.Where(IsLift).Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
 
     private int[] QuartersOf(Muscle muscle) => PerSession(c => c.Role is Role.Carry ? 0 : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting));
 

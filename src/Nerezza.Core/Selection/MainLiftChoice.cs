@@ -6,7 +6,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The main squat, the main hinge, and the thrust where it is due, each with the variation for its second place in the week (handbook 9).</summary>
-internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost)
+internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost, LoadReach reach)
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
 
@@ -63,7 +63,8 @@ internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligi
     {
         bool away = findings.Any(finding => finding.Cause is Cause.Capacity or Cause.Skill or Cause.Pain && finding.Severity >= Rules.MainChanges.Severity && finding.Asks.AwayFrom.Intersect(exercise.Positions).Any());
         double light = context.Client.Level is Level.Novice ? 0 : Rules.MainChanges.Light * Math.Max(0, 1 - (exercise.Ratio?.Value ?? (exercise.CarriesTo is null ? 1 : 0)));
-        return Math.Round(ScoreWeights.Main.Score(scoring.Of(exercise, AnswerRole.Main)) - light - (away ? Rules.MainChanges.AwayFrom : 0), 6);
+        double tooLight = reach.FallsShort(exercise) ? Rules.MainChanges.TooLight : 0;
+        return Math.Round(ScoreWeights.Main.Score(scoring.Of(exercise, AnswerRole.Main)) - light - tooLight - (away ? Rules.MainChanges.AwayFrom : 0), 6);
     }
 
     /// <summary>A weak link or a missing skill is trained in the second place of the week by the variation that answers it; null when none does.</summary>

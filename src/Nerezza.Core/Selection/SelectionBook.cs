@@ -35,7 +35,7 @@ public sealed class SelectionBook
 
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _scoring, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost).Choose();
+        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _scoring, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost, new LoadReach(_input.Loader, _input.LoadKg, _input.Client.MassKg)).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
         List<Chosen> events = [.. EventWork.Of(_input.Client, _input.Kind, _able).Select(ToEvent)];
@@ -45,7 +45,8 @@ public sealed class SelectionBook
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
         List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Capacity && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
         IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
-        ChoiceProblem problem = new AccessoryProblem(_input, candidates, inWeek, open).Build();
+        IEnumerable<Chosen> drillsInWeek = WeekLifts.LegDays(_input.Week).SelectMany(_ => drills.Where(drill => drill.Role is Role.Priming or Role.Skill));
+        ChoiceProblem problem = new AccessoryProblem(_input, candidates, [.. inWeek, .. drillsInWeek], open).Build();
         Choice choice = _chooser.Choose(problem);
         List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
             .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)

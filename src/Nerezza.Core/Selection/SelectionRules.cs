@@ -36,7 +36,7 @@ internal sealed record UnloadedRule(double Novice, double Intermediate, double A
 
 internal sealed record LikingRule(double Liked, double Neutral, double Disliked);
 
-internal sealed record MainChangeRule(int Severity, double AwayFrom, double Light);
+internal sealed record MainChangeRule(int Severity, double AwayFrom, double Light, double TooLight);
 
 internal sealed record SetRule(
     int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, IReadOnlyList<int> SpreadSessions, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets, int PushOverPull);

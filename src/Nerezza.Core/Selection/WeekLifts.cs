@@ -34,7 +34,8 @@ public static class WeekLifts
         Chosen main = slots[index % slots.Count].Main;
         if (day.Day.Minutes < SelectionRules.Shipped.SecondFromMinutes) return [main];
         // With a thrust as a third lift every leg day has all three; else the other one comes second.
-        return [main, .. Enumerable.Range(1, slots.Count - 1).Select(place => slots[(index + place) % slots.Count].Second).Where(second => second.Exercise.Id != main.Exercise.Id)];
+        // Two slots may come down to one exercise where the kit is poor: it stands once.
+        return [.. Enumerable.Range(1, slots.Count - 1).Select(place => slots[(index + place) % slots.Count].Second).Prepend(main).DistinctBy(lift => lift.Exercise.Id)];
     }
 
     /// <summary>Axial load times sets of a week's main lifts.</summary>

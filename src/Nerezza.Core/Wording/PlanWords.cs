@@ -126,7 +126,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.GuardianConsent => "Record the consent in Intake.",
         CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",
         CheckCode.WeeklyLow => "Add a set or an exercise that trains it, where the minutes allow.",
-        CheckCode.SessionCap => "Move an exercise to another day.",
+        CheckCode.SessionCap => "Take sets off its last exercises, or move one to another day.",
         CheckCode.AxialBudget => "Take a split squat, a leg press or a thrust in place of one squat or hinge.",
         CheckCode.RectusFemorisMissing => "Add a leg extension or a sissy squat.",
         CheckCode.PushPullImbalance => "Add a pull, or take a press out.",

@@ -37,6 +37,27 @@ public sealed class ReviewTests
         Assert.Contains(plan.Checks, check => check.Code == code);
     }
 
+    [Theory]
+    [InlineData("add mon leg-extension; mon leg-extension sets 9", Muscle.Vasti, "leg-extension 5")] // 4 of the squat, 1 of the deadlift and 9: four too many
+    [InlineData("add mon leg-extension; mon leg-extension sets 6; add mon goblet-split-squat; mon goblet-split-squat sets 4", Muscle.Vasti, "leg-extension 5, goblet-split-squat gone")] // five too many: all of the last, one of the one before
+    public void A_session_too_full_of_one_muscle_is_named_by_its_day_and_sets_come_off_from_its_end(string written, Muscle muscle, string left)
+    {
+        Core.Checks.Check full = Assert.Single(Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit)] }).Checks, check => check.Code is CheckCode.SessionCap && check.Exercise == Codes.Of(muscle));
+        Assert.Equal((1, Weekday.Mon), (full.Week, full.Day));
+        Block mended = Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit), .. full.Fix] }).Block!;
+        string[] found = [.. mended.Weeks[0].Sessions[0].Items.Where(item => left.Contains(item.Exercise, StringComparison.Ordinal)).Select(item => $"{item.Exercise} {item.SetsASide}")];
+        Assert.Equal(left.Split(", ").Where(one => !one.EndsWith("gone", StringComparison.Ordinal)), found);
+    }
+
+    [Fact]
+    public void A_throw_that_comes_first_is_in_order()
+    {
+        ClientCase thrower = Case with { Equipment = Case.Equipment with { Items = Case.Equipment.Items.Append(Implement.Sandbag).ToHashSet() }, Edits = [Edit("add mon loaded-throw"), Edit("order mon loaded-throw 0")] };
+        Plan plan = Planner.Make(thrower);
+        Assert.Equal("loaded-throw", plan.Block!.Weeks[0].Sessions[0].Items[0].Exercise);
+        Assert.DoesNotContain(plan.Checks, check => check.Code is CheckCode.Order && check.Week == 1);
+    }
+
     [Fact]
     public void Alone_without_pins_near_failure_is_a_stop_and_the_plan_itself_never_asks_for_it()
     {

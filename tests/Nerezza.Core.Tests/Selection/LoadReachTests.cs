@@ -1,0 +1,70 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+using Nerezza.Core.Tests.Blocks;
+
+namespace Nerezza.Core.Tests.Selection;
+
+/// <summary>Main lifts in gyms where much is missing: what can be loaded goes before what cannot, and nothing stands twice.</summary>
+public sealed class LoadReachTests
+{
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
+    private static readonly Weekday[] Days = [Weekday.Mon, Weekday.Wed, Weekday.Fri];
+
+    [Theory]
+    // A hard set of the most repetitions, 10 at RPE 6, is 1 / (1 + 14 / 30) = 68.2 %: 136.4 kg of 200.
+    [InlineData(2, 1, "back-squat-high-bar", "20 + 4 x 25 + 2 x 20 = 160 kg are there")]
+    [InlineData(1, 1, "zercher-squat", "110 kg are no hard squat, and are one from the elbows, whose max is 140")]
+    public void A_main_lift_is_one_that_the_plates_can_load(int heavy, int twenties, string expected, string because)
+    {
+        ClientCase plain = PlainCase.With(75, Days, [Implement.LegPress]);
+        ClientCase @case = plain with
+        {
+            Client = plain.Client with { TargetLifts = ["conventional-deadlift"] },
+            Equipment = plain.Equipment with { Plates = [new PlatePairs(Load.FromKilograms(25), heavy, true), new PlatePairs(Load.FromKilograms(20), twenties, true)] },
+            Strength = [new StrengthEntry("back-squat-high-bar", Load.FromKilograms(200), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false)],
+        };
+        Chosen main = Planner.Make(@case).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main;
+        Assert.True(expected == main.Exercise.Id, $"{because}: {main.Exercise.Id} at {main.Score}, before {string.Join(", ", main.InsteadOf)}");
+    }
+
+    [Fact]
+    public void A_lift_without_a_max_or_of_unknown_weight_is_not_held_back()
+    {
+        ClientCase plain = PlainCase.With(75, Days, []) with { Strength = [] };
+        Assert.Equal("back-squat-high-bar", Planner.Make(plain).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main.Exercise.Id);
+    }
+
+    [Theory]
+    [InlineData("leg-press hip-thrust-machine", "barbell-hip-thrust", "the hinge comes down to the thrust that is a target anyway")]
+    [InlineData("", "", "body weight alone")]
+    [InlineData("bands", "single-leg-hip-thrust", "bands")]
+    public void In_the_poorest_gym_an_exercise_stands_once_in_a_session(string kit, string target, string because)
+    {
+        ClientCase plain = PlainCase.With(60, [.. Days, Weekday.Sat, Weekday.Thu], []);
+        ClientCase @case = plain with
+        {
+            Client = plain.Client with { Level = Level.Novice, TargetLifts = target == "" ? [] : [target] },
+            Equipment = new Equipment { Items = kit.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(code => Codes.Find<Implement>(code)!.Value).ToHashSet() },
+            Block = plain.Block with { Focus = BlockFocus.Lower },
+        };
+        Assert.All(Planner.Make(@case).Block!.Weeks.SelectMany(week => week.Sessions), session =>
+            Assert.True(session.Items.Select(item => item.Exercise).Distinct().Count() == session.Items.Count, because));
+    }
+
+    [Theory]
+    [InlineData(BlockKind.Deload, 6)]
+    [InlineData(BlockKind.Return, 5)]
+    public void A_block_that_stays_easy_finds_no_load_by_rising_to_rpe_7(BlockKind kind, double most)
+    {
+        // The front squat stands by ratio: in a strength block its first session would be a calibration.
+        ClientCase plain = PlainCase.With(75, Days, []);
+        ClientCase @case = plain with { Client = plain.Client with { TargetLifts = ["front-squat", "conventional-deadlift"] }, Block = plain.Block with { Kind = kind, Weeks = kind is BlockKind.Return ? 4 : 1 } };
+        Assert.Contains(Planner.Make(@case with { Block = plain.Block }).Block!.Weeks[0].Sessions.SelectMany(session => session.Items), item => item.Ask.Target.Kind is TargetKind.Calibration);
+        Assert.All(Planner.Make(@case).Block!.Weeks[0].Sessions.SelectMany(session => session.Items).SelectMany(item => item.Sets), set => Assert.True(set.Rpe.Value <= most));
+    }
+}

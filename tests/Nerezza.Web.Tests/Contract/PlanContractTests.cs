@@ -1,0 +1,101 @@
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using CsCheck;
+using Nerezza.Core;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Selection;
+using Nerezza.Formats;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Solve;
+using NJsonSchema;
+
+namespace Nerezza.Web.Tests.Contract;
+
+/// <summary>Cases that nobody has seen: each is read, its plan fits the schema, and a judge who knows the handbook alone has nothing to complain of.</summary>
+public sealed class PlanContractTests
+{
+    private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout());
+    private static readonly PlanMapping Mapping = new(ExerciseCatalogue.Shipped);
+
+    [Fact]
+    public void A_stranger_finds_nothing_wrong_with_the_plan_of_any_case() => MadeDocuments.Any.Sample(made =>
+    {
+        (CaseDocument document, PlanDocument plan) = PlanOf(made);
+        Assert.True(new PlanJudge(document, plan).Complaints().ToList() is { Count: 0 } none, string.Join('\n', new PlanJudge(document, plan).Complaints().Take(6)) + "\n" + made.ToJsonString());
+    }, iter: 150, threads: 1);
+
+    [Fact]
+    public async Task Every_plan_fits_the_schema_and_is_the_same_a_second_time()
+    {
+        JsonSchema cases = await JsonSchema.FromJsonAsync(Schemas.Find("case")!.ToJsonString()), plans = await JsonSchema.FromJsonAsync(Schemas.Find("plan")!.ToJsonString());
+        MadeDocuments.Any.Sample(made =>
+        {
+            Assert.Empty(cases.Validate(made.ToJsonString()));
+            string plan = JsonSerializer.Serialize(PlanOf(made).Plan, Json.Options);
+            Assert.Empty(plans.Validate(plan));
+            Assert.Equal(plan, JsonSerializer.Serialize(PlanOf(made).Plan, Json.Options));
+        }, iter: 25, threads: 1);
+    }
+
+    /// <summary>The judge is no rubber stamp: each of these slips is named.</summary>
+    [Theory]
+    [InlineData("is not bar", "a plate forgotten")]
+    [InlineData("pairs of", "plates that are not there")]
+    [InlineData("minutes, ", "a wrong length")]
+    [InlineData("strength work rests", "a short rest")]
+    [InlineData("strength work in a superset", "a circuit")]
+    [InlineData("an exercise twice", "a line copied")]
+    [InlineData("order ", "the main lift last")]
+    [InlineData("ledger ", "a set not counted")]
+    [InlineData("no whole sentence", "no reason")]
+    [InlineData("rests on nothing", "a finding without evidence")]
+    [InlineData("warm-up", "a ramp that falls")]
+    [InlineData("tempo", "a tempo of three numbers")]
+    [InlineData("for nothing", "a set without repetitions")]
+    [InlineData("weeks: not", "a week lost")]
+    public void The_judge_names_each_slip(string complaint, string slip)
+    {
+        (CaseDocument document, PlanDocument plan) = PlanOf(WrittenCase.Shared("deckhand.json"));
+        Assert.Empty(new PlanJudge(document, plan).Complaints());
+        Assert.Contains(new PlanJudge(document, Slipped(plan, slip)).Complaints(), said => said.Contains(complaint, StringComparison.Ordinal));
+    }
+
+    private static PlanDocument Slipped(PlanDocument plan, string slip) => slip switch
+    {
+        "a finding without evidence" => plan with { Findings = [plan.Findings[0] with { Evidence = [] }] },
+        "a week lost" => plan with { Block = plan.Block! with { Weeks = [.. plan.Block.Weeks.Skip(1)] } },
+        "a set not counted" => plan with { Ledger = [plan.Ledger[0] with { Weeks = [plan.Ledger[0].Weeks[0] with { Sets = plan.Ledger[0].Weeks[0].Sets + 1 }] }] },
+        "a wrong length" => First(plan, session => session with { Minutes = session.Minutes + 9 }),
+        "a line copied" => First(plan, session => session with { Items = [.. session.Items, session.Items[0]] }),
+        "the main lift last" => First(plan, session => session with { Items = [.. session.Items.Where(item => item.Role is not Role.Main), session.Items.First(item => item.Role is Role.Main)] }),
+        "a plate forgotten" => MainSets(plan, set => set with { PerSide = [.. set.PerSide!.Skip(1)] }),
+        "plates that are not there" => MainSets(plan, set => set with { PerSide = [.. Enumerable.Repeat(set.PerSide![0], 60)], Kg = 20 + 120 * set.PerSide[0] }),
+        "a short rest" => MainSets(plan, set => set with { RestSeconds = 60 }),
+        "a tempo of three numbers" => MainSets(plan, set => set with { Tempo = "2-0-1" }),
+        "a set without repetitions" => MainSets(plan, set => set with { Reps = null, Seconds = 30 }, set => set with { Seconds = null }),
+        "a circuit" => MainItem(plan, item => item with { Superset = "A" }),
+        "no reason" => MainItem(plan, item => item with { Because = "" }),
+        _ => MainItem(plan, item => item with { WarmUp = [.. item.WarmUp.Reverse()] }),
+    };
+
+    private static PlanDocument First(PlanDocument plan, Func<SessionPart, SessionPart> change)
+    {
+        WeekPart week = plan.Block!.Weeks[0];
+        return plan with { Block = plan.Block with { Weeks = [week with { Sessions = [change(week.Sessions[0]), .. week.Sessions.Skip(1)] }, .. plan.Block.Weeks.Skip(1)] } };
+    }
+
+    private static PlanDocument MainItem(PlanDocument plan, Func<ItemPart, ItemPart> change) =>
+        First(plan, session => session with { Items = [.. session.Items.Select(item => item.Role is Role.Main ? change(item) : item)] });
+
+    private static PlanDocument MainSets(PlanDocument plan, params Func<SetPart, SetPart>[] changes) =>
+        MainItem(plan, item => item with { Sets = [.. item.Sets.Select(set => changes.Aggregate(set, (now, change) => change(now)))] });
+
+    private static (CaseDocument Case, PlanDocument Plan) PlanOf(JsonObject json)
+    {
+        CaseReading reading = CaseReader.Read(Encoding.UTF8.GetBytes(json.ToJsonString()));
+        var valid = Assert.IsType<CaseReading.Valid>(reading, exactMatch: true);
+        return (valid.Document, Mapping.ToDocument(Planner.Make(valid.Case)));
+    }
+}
