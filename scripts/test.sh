@@ -44,6 +44,16 @@ tests() {
   rm -f "$log"
 }
 
+# front_end_tests: what the page computes, without a browser.
+front_end_tests() {
+  local log report; log="$(mktemp)"; report="$(mktemp)"
+  say "Testing the front end"
+  if npm --prefix "$root/web" test -- --reporter=default --reporter=json --outputFile="$report" >"$log" 2>&1; then :; else tail -n 80 "$log" >&2; fi
+  read -r p f < <(node -p 'const r = JSON.parse(require("fs").readFileSync(process.argv[1], "utf8") || "{}"); `${r.numPassedTests ?? 0} ${r.success ? 0 : Math.max(1, r.numFailedTests ?? 0)}`' "$report")
+  passed=$((passed + p)) failed=$((failed + f))
+  rm -f "$log" "$report"
+}
+
 build_all() {
   install_front_end
   quietly "Building everything" dotnet build -c Release "$root/Nerezza.slnx"
@@ -60,6 +70,7 @@ run_tests() {
   build_all
   check "Formatting of C#" dotnet format "$root/Nerezza.slnx" --verify-no-changes --no-restore
   check "Formatting, lint and types of the front end" bash -c "npm --prefix '$root/web' run lint && npm --prefix '$root/web' run check-types"
+  front_end_tests
   start_test_cluster
   for project in "${@:-Nerezza.Core.Tests Nerezza.Web.Tests Nerezza.Browser.Tests}"; do for one in $project; do tests "$one"; done; done
   printf '%s passed, %s failed\n' "$passed" "$failed"
