@@ -116,6 +116,9 @@ internal sealed class AccessoryProblem
         {
             yield return Needed("push", each, cost, Region.IsPush);
             yield return Needed("pull", each, cost, Region.IsPull);
+            // Where both cannot have all their sessions, one of each goes before two of one.
+            yield return Sessions("some push", 1, cost / 2, Region.IsPush);
+            yield return Sessions("some pull", 1, cost / 2, Region.IsPull);
             yield return new ChoiceWant("push with pull", null, PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, Rules.Set.PushOverPull);
         }
         if (each > 1)

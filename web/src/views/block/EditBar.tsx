@@ -31,7 +31,17 @@ const Fields = memo(function Fields({ field, onField }: { field: FieldKey; onFie
 /** What a typed number changes, undo and redo, and the way to keep or leave what was changed. */
 export function EditBar({ edits, field, onField }: Props) {
   return (
-    <Box px={2.5} pb={2} data-print="no" position="sticky" top={0} bg="ground" zIndex={2} borderBottom="1px solid" borderColor="hair">
+    <Box
+      px={2.5}
+      pb={2}
+      data-print="no"
+      position={{ base: 'static', md: 'sticky' }}
+      top={0}
+      bg="ground"
+      zIndex={2}
+      borderBottom="1px solid"
+      borderColor="hair"
+    >
       <Flex gap={1.5} align="center" wrap="wrap">
         <Fields field={field} onField={onField} />
         <Flex gap={1.5} ml="auto" align="center">

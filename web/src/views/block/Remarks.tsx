@@ -1,11 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { memo, type ReactNode, useState } from 'react'
-import type { BlockView, CheckView, DraftView } from '../../api/schema'
+import { memo, type ReactNode, useMemo, useState } from 'react'
+import type { BlockView, DraftView } from '../../api/schema'
 import { useBlockDraft } from '../../hooks/useBlock'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
 import { Plain } from '../../ui/form'
 import type { Place } from './grid'
+import { type Remark, together, weeksInWords } from './remarks'
 
 interface Props {
   clientId: string
@@ -17,7 +18,7 @@ interface Props {
 /** What the checks say, each at its place, with a fix that can be looked at before it is taken. */
 export function Remarks({ clientId, edits, name, onPlace }: Props) {
   const [at, setAt] = useState<string | null>(null)
-  const { remarks } = edits.view
+  const remarks = useMemo(() => together(edits.view.remarks), [edits.view.remarks])
   return (
     <Box px={2.5} py={4} as="section" id="remarks" aria-label="Checks">
       <chakra.h2 fontWeight="650" mb={2}>
@@ -25,8 +26,8 @@ export function Remarks({ clientId, edits, name, onPlace }: Props) {
       </chakra.h2>
       {remarks.length === 0 && <Box color="quiet">Nothing to remark.</Box>}
       {remarks.map((remark) => (
-        <Remark key={keyOf(remark)} remark={remark} name={name} onPlace={onPlace} onSee={setAt} open={at === keyOf(remark)}>
-          {at === keyOf(remark) && (
+        <RemarkRow key={remark.key} remark={remark} name={name} onPlace={onPlace} onSee={setAt} open={at === remark.key}>
+          {at === remark.key && (
             <FixPreview
               clientId={clientId}
               edits={edits}
@@ -38,14 +39,14 @@ export function Remarks({ clientId, edits, name, onPlace }: Props) {
               onLeave={() => setAt(null)}
             />
           )}
-        </Remark>
+        </RemarkRow>
       ))}
     </Box>
   )
 }
 
 interface RemarkProps {
-  remark: CheckView
+  remark: Remark
   name: (exercise: string) => string
   onPlace: (place: Place) => void
   onSee: (key: string) => void
@@ -53,21 +54,22 @@ interface RemarkProps {
   children: ReactNode
 }
 
-const Remark = memo(function Remark({ remark, name, onPlace, onSee, open, children }: RemarkProps) {
+const RemarkRow = memo(function RemarkRow({ remark, name, onPlace, onSee, open, children }: RemarkProps) {
+  const { severity, because, fix } = remark.first
   return (
-    <Flex gap={3} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
-      <Box w="64px" flexShrink={0} fontWeight="600" color={remark.severity === 'info' ? 'quiet' : 'stop'}>
-        {words(remark.severity)}
+    <Flex columnGap={3} rowGap={1} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
+      <Box w="64px" flexShrink={0} fontWeight="600" color={severity === 'info' ? 'quiet' : 'stop'}>
+        {words(severity)}
       </Box>
       <Box w="132px" flexShrink={0} color="quiet">
         <Where remark={remark} onPlace={onPlace} name={name} />
       </Box>
       <Box flex={{ base: '1 1 100%', md: '1' }} minW={0}>
-        {remark.because} {remark.fix && <chakra.span color="quiet">{remark.fix}</chakra.span>}
+        {because} {fix && <chakra.span color="quiet">{fix}</chakra.span>}
         {children}
       </Box>
       {remark.edits.length > 0 && !open && (
-        <Plain size="xs" onClick={() => onSee(keyOf(remark))}>
+        <Plain size="xs" onClick={() => onSee(remark.key)}>
           See the fix
         </Plain>
       )}
@@ -75,12 +77,10 @@ const Remark = memo(function Remark({ remark, name, onPlace, onSee, open, childr
   )
 })
 
-const keyOf = (remark: CheckView) => `${remark.code} ${remark.week} ${remark.day} ${remark.exercise} ${remark.because}`
-
-function Where({ remark, onPlace, name }: { remark: CheckView; onPlace: (place: Place) => void; name: (exercise: string) => string }) {
-  if (remark.week === null) return <>block</>
-  const { week, day, exercise } = remark
-  const text = day === null ? `week ${week}` : `week ${week}, ${weekdayNames[day]}`
+function Where({ remark, onPlace, name }: { remark: Remark; onPlace: (place: Place) => void; name: (exercise: string) => string }) {
+  const { week, day, exercise } = remark.first
+  if (week === null) return <>block</>
+  const text = day === null ? weeksInWords(remark.weeks) : `${weeksInWords(remark.weeks)}, ${weekdayNames[day]}`
   if (day === null || exercise === null || name(exercise) === exercise) return <>{text}</>
   return (
     <chakra.button type="button" textAlign="left" textDecoration="underline" onClick={() => onPlace({ week, day, exercise })}>
@@ -92,7 +92,7 @@ function Where({ remark, onPlace, name }: { remark: CheckView; onPlace: (place: 
 interface FixProps {
   clientId: string
   edits: BlockEdits
-  remark: CheckView
+  remark: Remark
   onTake: () => void
   onLeave: () => void
 }
@@ -124,11 +124,12 @@ function FixPreview({ clientId, edits, remark, onTake, onLeave }: FixProps) {
 }
 
 function differences(before: BlockView, after: DraftView): string[] {
-  const had = before.remarks.map(keyOf)
-  const has = after.remarks.map(keyOf)
+  const had = together(before.remarks)
+  const has = together(after.remarks)
+  const lacks = (list: readonly Remark[], one: Remark) => list.every((other) => other.key !== one.key)
   const lines = [
-    ...before.remarks.filter((one) => !has.includes(keyOf(one))).map((one) => `Gone: ${one.because}`),
-    ...after.remarks.filter((one) => !had.includes(keyOf(one))).map((one) => `New: ${one.because}`),
+    ...had.filter((one) => lacks(has, one)).map((one) => `Gone: ${one.first.because}`),
+    ...has.filter((one) => lacks(had, one)).map((one) => `New: ${one.first.because}`),
     ...after.totals.flatMap((week, i) => {
       const was = before.totals[i]
       return was && was.minutes !== week.minutes ? [`Week ${week.week}: ${was.minutes} to ${week.minutes} minutes.`] : []
