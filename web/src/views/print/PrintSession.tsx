@@ -46,14 +46,20 @@ function Item({ item }: { item: FloorItem }) {
         {item.superset ? ` (superset ${item.superset})` : ''}
       </chakra.h2>
       <Box mb={1}>
-        {[item.cues[0], item.setUp].filter(Boolean).join('. ')}
-        {item.warmUp.length > 0 ? ` Warm up: ${item.warmUp.map((set) => `${set.reps} × ${mass(set.kg)}`).join(', ')}.` : ''}
+        {[
+          item.cues[0],
+          item.setUp,
+          item.warmUp.length > 0 && `Warm up: ${item.warmUp.map((set) => `${set.reps} × ${mass(set.kg)}`).join(', ')}`,
+        ]
+          .filter((said) => typeof said === 'string' && said !== '')
+          .map((said) => `${String(said).replace(/\.$/, '')}.`)
+          .join(' ')}
       </Box>
-      <chakra.table w="100%" borderCollapse="collapse">
+      <chakra.table w="100%" borderCollapse="collapse" tableLayout="fixed">
         <thead>
           <tr>
-            {['Set', 'Do', 'Load', 'Effort', 'Tempo', 'Rest', 'Load done', 'Reps done', 'RPE', 'Note'].map((head) => (
-              <Th key={head} scope="col">
+            {columns().map(([head, width]) => (
+              <Th key={head} scope="col" w={width} whiteSpace="nowrap">
                 {head}
               </Th>
             ))}
@@ -74,10 +80,10 @@ function Item({ item }: { item: FloorItem }) {
               <Td whiteSpace="nowrap">RPE {plain(set.rpe)}</Td>
               <Td whiteSpace="nowrap">{set.tempo}</Td>
               <Td>{clock(set.restSeconds)}</Td>
-              <Td w="70px" />
-              <Td w="60px" />
-              <Td w="44px" />
-              <Td w="110px" />
+              <Td />
+              <Td />
+              <Td />
+              <Td />
             </tr>
           ))}
         </tbody>
@@ -85,6 +91,20 @@ function Item({ item }: { item: FloorItem }) {
     </Box>
   )
 }
+
+/** What is asked, then room for what was done; the same widths for every exercise, so that the eye runs down. */
+const columns = (): readonly (readonly [string, string])[] => [
+  ['Set', '9%'],
+  ['Do', '7%'],
+  ['Load', '24%'],
+  ['Effort', '9%'],
+  ['Tempo', '9%'],
+  ['Rest', '6%'],
+  [`${massUnit()} done`, '9%'],
+  ['Reps done', '11%'],
+  ['RPE', '6%'],
+  ['Note', '10%'],
+]
 
 const asked = (set: FloorSet) =>
   set.metres !== null
