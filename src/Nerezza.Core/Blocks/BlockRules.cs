@@ -33,7 +33,7 @@ internal sealed record BlockRules
 
 internal sealed record BlocksFile(
     IReadOnlyList<BlockKindRow> Kinds, IReadOnlyList<ReturnStepRule> ReturnSteps, DeloadRule Deload, double LinearRpe, UndulatingRule Undulating, int PeakWithinWeeks, HeavyHingeRule HeavyHinge,
-    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<double> Attempts, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain, int WeeksToASetMore, double EffortAWeek);
+    LighterRule LighterHinge, PeakingRule Peaking, IReadOnlyList<double> Attempts, IReadOnlyList<LayOffRule> LayOff, double LayOffBack, int FoundationSkillSeverity, ChainRule Chain, int MissedToRepeat, int WeeksToASetMore, double EffortAWeek);
 
 internal sealed record BlockKindRow(
     string Kind, IReadOnlyList<int> Weeks, string Aim, IReadOnlyList<double> Rpe, double SetsFactor, int? LeastMainSets);

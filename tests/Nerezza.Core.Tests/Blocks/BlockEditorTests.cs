@@ -64,6 +64,22 @@ public sealed class BlockEditorTests
     }
 
     [Fact]
+    public void A_week_of_which_two_sessions_were_missed_is_done_again_before_what_comes_after_it()
+    {
+        Block made = Planner.Make(Case).Block!; // three load weeks and a deload
+        Block once = Edited([new BlockEdit.Missed(1, Weekday.Wed)]).Block!;
+        Assert.Equal(Asked(made, 2), Asked(once, 2));
+        Block twice = Edited([new BlockEdit.Missed(1, Weekday.Wed), new BlockEdit.Missed(1, Weekday.Fri)]).Block!;
+        Assert.Equal(new[] { Asked(made, 1), Asked(made, 2), Asked(made, 4) }, new[] { 2, 3, 4 }.Select(week => Asked(twice, week)));
+        Assert.Equal(made.Weeks[1].Sessions.Select(session => session.Date), twice.Weeks[1].Sessions.Select(session => session.Date));
+        // The last load week has none after it to be done again in.
+        Block last = Edited([new BlockEdit.Missed(3, Weekday.Wed), new BlockEdit.Missed(3, Weekday.Fri)]).Block!;
+        Assert.Equal(Asked(made, 4), Asked(last, 4));
+    }
+
+    private static string Asked(Block block, int week) => string.Join(", ", block.Weeks[week - 1].Sessions.SelectMany(session => session.Items.Select(item => $"{session.Day} {item.Exercise} {item.Sets.Count} {item.Ask.Target.Reps} {item.Ask.Target.Rpe.Value}")));
+
+    [Fact]
     public void Exercises_are_added_replaced_ordered_carried_and_taken_out()
     {
         var at = new CellPlace(1, Weekday.Mon, "lateral-raise");

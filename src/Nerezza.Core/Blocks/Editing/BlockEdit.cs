@@ -78,7 +78,7 @@ public abstract record BlockEdit
     /// <summary>Copies a session over another, or onto an empty day.</summary>
     public sealed record CopySession(int Week, Weekday Day, int ToWeek, Weekday ToDay) : BlockEdit;
 
-    /// <summary>A session was missed: its main lift moves to the next day that keeps the spacing, the rest of it drops.</summary>
+    /// <summary>A session was missed: its main lift moves to the next day that keeps the spacing, the rest of it drops. After the second one of a week the week is repeated.</summary>
     public sealed record Missed(int Week, Weekday Day) : BlockEdit;
 }
 

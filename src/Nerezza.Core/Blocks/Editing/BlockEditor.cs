@@ -18,8 +18,12 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
     {
         List<List<SessionDraft>> weeks = [.. block.Weeks.Select(week => week.Sessions.Select(SessionDraft.Of).ToList())];
         List<RefusedEdit> refused = [];
+        Dictionary<int, int> missed = [];
         for (int i = 0; i < edits.Count; i++)
+        {
             if (Apply(weeks, edits[i]) is { } why) refused.Add(new RefusedEdit(i, edits[i], why));
+            else if (edits[i] is BlockEdit.Missed(var week, _) && (missed[week] = missed.GetValueOrDefault(week) + 1) == BlockRules.Shipped.File.MissedToRepeat) Repeat(weeks, block, week);
+        }
         return new EditedBlock(block with { Weeks = [.. block.Weeks.Zip(weeks, (week, drafts) => week with { Sessions = [.. InOrder(drafts).Select(draft => draft.Make(_maker))] })] }, refused);
     }
 
@@ -147,6 +151,19 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
             return null;
         }
         return null;
+    }
+
+    /// <summary>A week of which two sessions were missed is done again in the next one; what stood there moves on by a week, up to the deload, which keeps its place (handbook 12).</summary>
+    private void Repeat(List<List<SessionDraft>> weeks, Block made, int number)
+    {
+        List<int> loads = [.. made.Weeks.Skip(number - 1).TakeWhile(week => week.Kind == made.Weeks[number - 1].Kind).Select(week => week.Number)];
+        for (int i = loads.Count - 1; i >= 1; i--)
+        {
+            IEnumerable<(Weekday Day, IEnumerable<ItemAsk> Asks)> from = i == 1
+                ? made.Weeks[number - 1].Sessions.Select(session => (session.Day, session.Items.Select(item => item.Ask)))
+                : weeks[loads[i - 1] - 1].Select(draft => (draft.Day, draft.Asks.AsEnumerable()));
+            weeks[loads[i] - 1] = [.. from.Select(session => NewDraft(loads[i], session.Day, [.. session.Asks.Select(ask => ask with { Pinned = ask.Pinned | Pins.Place })]))];
+        }
     }
 
     private bool KeepsSpacing(List<SessionDraft> week, SessionDraft on, ItemAsk main, int number) =>

@@ -20,6 +20,7 @@ export function PrintSession() {
   return (
     <Sheet title={`${floor.data.client}, ${dayName(date)}, week ${floor.data.week}`} back={`/clients/${id}/block`}>
       <Box mb={3}>About {floor.data.minutes} minutes. Sleep ____ Soreness ____ Pain ____ Minutes there are ____</Box>
+      <Box mb={3}>{floor.data.caution}</Box>
       {floor.data.items.map((item) => (
         <Item key={item.exercise} item={item} />
       ))}
@@ -33,7 +34,6 @@ export function PrintSession() {
           ))}
         </Box>
       )}
-      <Box>{floor.data.caution}</Box>
     </Sheet>
   )
 }
