@@ -114,8 +114,14 @@ internal static class MadeDocuments
         from quads in Code<QuadSchool>()
         select (JsonNode)new JsonObject
         {
-            ["accessories"] = accessories, ["sides"] = sides, ["strengthReps"] = reps, ["workSets"] = shape,
-            ["progression"] = progression, ["isolation"] = isolation, ["setCounting"] = counting, ["quads"] = quads,
+            ["accessories"] = accessories,
+            ["sides"] = sides,
+            ["strengthReps"] = reps,
+            ["workSets"] = shape,
+            ["progression"] = progression,
+            ["isolation"] = isolation,
+            ["setCounting"] = counting,
+            ["quads"] = quads,
         };
 
     private static JsonObject Sides(double left, double right) => new() { ["left"] = left, ["right"] = right };

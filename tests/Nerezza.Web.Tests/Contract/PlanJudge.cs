@@ -15,7 +15,14 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
     private static readonly ExerciseCatalogue Catalogue = ExerciseCatalogue.Shipped;
     private static readonly Dictionary<Role, int> Order = new()
     {
-        [Role.Priming] = 0, [Role.Skill] = 1, [Role.Main] = 2, [Role.Second] = 3, [Role.Accessory] = 4, [Role.SingleJoint] = 5, [Role.Trunk] = 6, [Role.Carry] = 6,
+        [Role.Priming] = 0,
+        [Role.Skill] = 1,
+        [Role.Main] = 2,
+        [Role.Second] = 3,
+        [Role.Accessory] = 4,
+        [Role.SingleJoint] = 5,
+        [Role.Trunk] = 6,
+        [Role.Carry] = 6,
     };
 
     /// <summary>Every complaint, as PLACE: what is wrong.</summary>
