@@ -37,7 +37,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         KindDecision kind = BlockKindChoice.Decide(new KindInput(@case.Block, @case.Client, @case.Log, BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue), @case.LastKind, openPain));
         IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue).LayOut(layout);
         WeeklySets limits = LimitsOf(@case, kind.Kind, week);
-        RoleCost cost = CostOf(@case, kind.Kind, week, limits, SidesOf(plan.Findings));
+        RoleCost cost = CostOf(@case, kind.Kind, week, limits, SidesOf(plan.Findings), maxes);
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
         var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start), ReturnCourse.Of(@case.Pain, @case.Log, @case.Block.Start));
@@ -73,12 +73,12 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         @case.Client, kind, WeeklySets.Upper(week),
         WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>());
 
-    private RoleCost CostOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits, SidePlan sides)
+    private RoleCost CostOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits, SidePlan sides, MaxBook maxes)
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
         int leastMain = kind is BlockKind.Return ? ReturnCourse.MostSets(@case.Block.Weeks) : rule.LeastMainSets;
         LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
-        return RoleCost.For(rule.Aim, rule.SetsFactor, leastMain, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session, sides);
+        return RoleCost.For(rule.Aim, rule.SetsFactor, leastMain, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session, sides, exercise => maxes.Find(exercise.Id) is not null);
     }
 
     /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>

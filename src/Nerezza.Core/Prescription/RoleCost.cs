@@ -10,18 +10,19 @@ namespace Nerezza.Core.Prescription;
 /// <param name="singleJoint">Likewise of single-joint work.</param>
 /// <param name="leastMain">Sets that a main lift keeps whatever the factor.</param>
 /// <param name="weakerSide">Sets more that the weaker side has in one-sided work.</param>
-public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, int singleJoint, int leastMain, int weakerSide) : ISetCost
+/// <param name="hasMax">Whether a max is known: without one a lift goes by effort, and no ramp leads up to it.</param>
+public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, int singleJoint, int leastMain, int weakerSide, Func<Exercise, bool> hasMax) : ISetCost
 {
     /// <summary>The cost for a client's week: as many sets of main and second lifts as the glutes' week holds.</summary>
     /// <param name="legDays">Days with squat and hinge.</param>
     /// <param name="axialASession">Axial load times hard sets that a session holds.</param>
     /// <param name="glutesMost">High limit of the glutes' hard sets a week.</param>
-    public static RoleCost For(Aim aim, double setsFactor, int leastMain, int legDays, LiftsADay lifts, double glutesMost, int axialASession, SidePlan sides)
+    public static RoleCost For(Aim aim, double setsFactor, int leastMain, int legDays, LiftsADay lifts, double glutesMost, int axialASession, SidePlan sides, Func<Exercise, bool> hasMax)
     {
         IReadOnlyList<IReadOnlyList<int>> tried = lifts is LiftsADay.Three ? PrescriptionRules.Shipped.File.SetsTried.Three : PrescriptionRules.Shipped.File.SetsTried.Two;
         int others = lifts is LiftsADay.Three ? 2 : 1;
         IReadOnlyList<int> fits = tried.FirstOrDefault(pair => legDays * (pair[0] + others * pair[1]) <= glutesMost && PrescriptionRules.Shipped.File.AxialOfALift * (pair[0] + pair[1]) <= axialASession) ?? tried[^1];
-        return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2], leastMain, sides.ExtraForFirst);
+        return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2], leastMain, sides.ExtraForFirst, hasMax);
     }
 
     private static readonly TimeRule Time = PrescriptionRules.Shipped.File.Time;
@@ -45,7 +46,8 @@ public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, i
         double set = exercise.HoldSeconds is { } hold ? hold.Top : rule.Metres is { } metres ? metres[^1] * Time.SecondsAMetre : (rule.Reps.Overlap(exercise.Reps) ?? exercise.Reps).Middle * (exercise.Tempo ?? rule.Tempo).SecondsPerRep;
         int more = sides > 1 ? weakerSide : 0;
         double work = sets * (set * sides + (sides - 1) * Time.BetweenSidesSeconds) + more * set + (sets + more - 1) * PrescriptionRules.Shipped.RestOf(rule, exercise.Id).Seconds;
-        return (exercise.SetUpSeconds + Time.WarmUpSets[(int)WarmUpIn(role)] * Time.WarmUpSetSeconds + work) / 60 + Time.BetweenExercisesMinutes;
+        int warmUps = hasMax(exercise) ? Time.WarmUpSets[(int)WarmUpIn(role)] : 0;
+        return (exercise.SetUpSeconds + warmUps * Time.WarmUpSetSeconds + work) / 60 + Time.BetweenExercisesMinutes;
     }
 
     /// <summary>Full ramp, short ramp, one set, none.</summary>

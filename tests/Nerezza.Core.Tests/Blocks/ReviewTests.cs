@@ -20,7 +20,7 @@ public sealed class ReviewTests
     [InlineData(CheckCode.SupersetClash, "add mon leg-extension; add mon sissy-squat; mon leg-extension superset B; mon sissy-squat superset B")]
     [InlineData(CheckCode.StrengthRest, "mon back-squat-high-bar rest 60")]
     [InlineData(CheckCode.GripBeforePull, "add mon farmers-carry; order mon farmers-carry 0")]
-    [InlineData(CheckCode.Order, "add mon lat-pulldown; order mon lat-pulldown 0")]
+    [InlineData(CheckCode.Order, "add mon lateral-raise; order mon lateral-raise 0")]
     [InlineData(CheckCode.JumpTooBig, "mon back-squat-high-bar kg 40")]
     [InlineData(CheckCode.RepRangeRepeat, "mon back-squat-high-bar reps 5; thu back-squat-high-bar reps 5")]
     [InlineData(CheckCode.SessionTooLong, "mon back-squat-high-bar sets 12")]
