@@ -19,6 +19,8 @@ namespace Nerezza.Core;
 /// <summary>The chain from case to plan: caution, maxes, findings, body, lifts, block, checks. The same case gives the same plan.</summary>
 public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout)
 {
+    private readonly CaseFindings _findings = new(catalogue);
+
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
     public Plan Make(ClientCase @case) => Finish(Prepare(@case), @case.Edits);
 
@@ -27,7 +29,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
         MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
-        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingReview.Open(Review(@case, referral, maxes)), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
+        var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingReview.Open(_findings.Review(@case, maxes)), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
         IReadOnlyList<Check> referred = referral is null
             ? []
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
@@ -87,7 +89,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         ClientCase start = AtStart(@case);
         bool same = ReferenceEquals(start, @case);
         MaxBook maxes = same ? now : MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
-        IReadOnlyList<Finding> findings = same ? open : FindingReview.Open(Review(start, HealthReferral.From(start.Client.Health, start.Pain), maxes));
+        IReadOnlyList<Finding> findings = same ? open : FindingReview.Open(_findings.Review(start, maxes));
         return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
     }
 
@@ -142,37 +144,14 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     public Func<Exercise, PassedOver?> JudgeFor(ClientCase @case)
     {
         MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
-        IReadOnlyList<Finding> findings = FindingReview.Open(Review(@case, HealthReferral.From(@case.Client.Health, @case.Pain), maxes));
+        IReadOnlyList<Finding> findings = FindingReview.Open(_findings.Review(@case, maxes));
         var ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log);
         return new Eligibility(@case.Client, @case.Picks, @case.Equipment, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), ladders, findings, new Loader(@case.Equipment)).Judge;
     }
 
     /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
-        Review(@case, HealthReferral.From(@case.Client.Health, @case.Pain), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
-
-    private IReadOnlyList<ReviewedFinding> Review(ClientCase @case, Referral? referral, MaxBook maxes)
-    {
-        IReadOnlyList<Finding> found = Find(@case, referral, maxes);
-        return FindingReview.Of(FindingCourse.Mark(found, Before(@case, found)), @case.Decisions);
-    }
-
-    private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxBook maxes)
-    {
-        IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
-        return new FindingBook(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
-    }
-
-    /// <summary>What the screen and the maxes said a fortnight and more before; nothing where neither was measured then.</summary>
-    private IReadOnlyList<Finding> Before(ClientCase @case, IReadOnlyList<Finding> found)
-    {
-        EarlierScreen? screen = FindingCourse.Before(@case.ScreenedOn ?? @case.Block.Start, @case.EarlierScreens);
-        DateOnly day = FindingCourse.FortnightBefore(@case.Block.Start);
-        bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
-        if (screen is null && !fromMaxes) return [];
-        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Pain = [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
-        return Find(then, null, MaxBook.Of(then.Client, catalogue, then.Strength, then.Log, day));
-    }
+        _findings.Review(@case, MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
 
     private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(
         LifterOf(@case),

@@ -130,7 +130,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         Assert.Contains("Week 2", block, StringComparison.Ordinal);
         browser.Find("//a[.='Back']").Click();
         browser.Find("//a[.='Session sheet for paper']").Click();
-        browser.UntilText("Load done");
+        browser.UntilText("kg done");
         string session = Printed(browser);
         Assert.Contains("Renske", session, StringComparison.Ordinal);
         Assert.Contains("Tempo", session, StringComparison.Ordinal);

@@ -120,7 +120,7 @@ public static class Lever
 
     /// <summary>The posture alone of an exercise as its own, where <see cref="Of"/> also says what would make it reachable; null when it cannot be held.</summary>
     public static Posture? PostureOf(Lifter lifter, string exercise, double loadKg) => SquatSetting.Of(exercise, loadKg) is { } squat
-        ? Squat.Deepest(lifter, squat, Level) <= Level ? Squat.At(lifter, squat, Level) : null
+        ? Squat.Reached(lifter, squat, Level).Posture
         : PullSetting.Of(exercise, loadKg) is { } pull ? Pull.StartAt(lifter, pull) : Of(lifter, exercise, loadKg, LeverMoves.None)?.Posture;
 
     /// <summary>The way down, from nearly straight to the depth asked for; points that cannot be held are left out. Empty for lifts summed at one point.</summary>
@@ -151,10 +151,9 @@ public static class Lever
 
     private static LeverAnswer OfSquat(Lifter lifter, SquatSetting setting, double asked)
     {
-        double? deepest = Squat.Deepest(lifter, setting, asked);
-        bool reachable = deepest <= asked;
+        (Posture? posture, double? deepest) = Squat.Reached(lifter, setting, asked);
         return new LeverAnswer(
-            reachable ? Squat.At(lifter, setting, asked) : null, deepest, reachable ? null : Squat.HeelLiftFor(lifter, setting, asked), reachable ? null : Squat.StanceFor(lifter, setting, asked),
+            posture, deepest, posture is null ? Squat.HeelLiftFor(lifter, setting, asked) : null, posture is null ? Squat.StanceFor(lifter, setting, asked) : null,
             null, Squat.TuckHeightCm(lifter, setting, deepest ?? asked) / 100, Squat.HardestThighDeg(lifter, setting, asked));
     }
 

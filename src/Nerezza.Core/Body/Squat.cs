@@ -112,6 +112,14 @@ public static class Squat
         return IsHeld(lifter, setting, asked) ? asked : deepest;
     }
 
+    /// <summary>The posture at a depth that is reached with balance all the way down, and how deep that goes.</summary>
+    /// <returns>No posture where balance is lost before; no depth where not even the start of the way can be held.</returns>
+    public static (Posture? Posture, double? DeepestDeg) Reached(Lifter lifter, SquatSetting setting, double asked)
+    {
+        double? deepest = Deepest(lifter, setting, asked);
+        return (deepest <= asked ? At(lifter, setting, asked) : null, deepest);
+    }
+
     private static bool IsHeld(Lifter lifter, SquatSetting setting, double thighDeg) => BalancedLean(lifter, setting, Legs.Of(lifter, setting, thighDeg)) is not null;
 
     /// <summary>Hip height in centimetres at which the pelvis is likely to tuck on the way down to a depth; null when it does not come to that.</summary>

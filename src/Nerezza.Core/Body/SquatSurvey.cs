@@ -19,9 +19,7 @@ public static class SquatSurvey
     private static SquatStanding Row(Lifter lifter, string exercise, double loadKg)
     {
         SquatSetting setting = SquatSetting.Of(exercise, loadKg)!;
-        double? deepest = Squat.Deepest(lifter, setting, Level);
-        bool reachable = deepest is { } b && b <= Level;
-        return new SquatStanding(exercise, setting.LoadKg, setting.HeelLift * 100, Level,
-            reachable ? Squat.At(lifter, setting, Level) : null, deepest, Squat.TuckHeightCm(lifter, setting, deepest ?? Level));
+        (Posture? posture, double? deepest) = Squat.Reached(lifter, setting, Level);
+        return new SquatStanding(exercise, setting.LoadKg, setting.HeelLift * 100, Level, posture, deepest, Squat.TuckHeightCm(lifter, setting, deepest ?? Level));
     }
 }

@@ -88,6 +88,13 @@ public sealed class MaxBook
 
     private RepCurve CurveOf(string exercise, Side? side) => _curves.TryGetValue((exercise, side), out RepCurve own) ? own : new RepCurve(_catalogue[exercise].Curve);
 
+    private OneRepMax MaxOf(string exercise, Side? side, double kilograms, double logSd, MaxSource source)
+    {
+        RepCurve curve = CurveOf(exercise, side);
+        bool bent = Math.Abs(curve.K - _catalogue[exercise].Curve) > 1e-9;
+        return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve) { OwnK = bent ? curve.K : null };
+    }
+
     private OneRepMax? Own(string exercise, Side? side, DateOnly day)
     {
         List<MaxObservation> seen = SeenBy(exercise, side, day);
@@ -115,7 +122,7 @@ public sealed class MaxBook
     {
         MaxFilter filter = MaxFilter.For(_client.Level);
         MaxState state = filter.Advance(seen.Aggregate(start, filter.Observe), day);
-        return new OneRepMax(exercise, side, Math.Round(Math.Exp(state.LogMean), 6), Math.Round(Math.Sqrt(state.Variance), 6), source, CurveOf(exercise, side));
+        return MaxOf(exercise, side, Math.Exp(state.LogMean), Math.Sqrt(state.Variance), source);
     }
 
     private MaxState StartAt(MaxObservation first)
@@ -135,8 +142,7 @@ public sealed class MaxBook
             .OrderBy(key => key.Exercise, StringComparer.Ordinal)
             .Select(key => (Relative: Family(key.Exercise), Max: OwnAlone(key.Exercise, side, day)))
             .Where(row => row.Max is not null)
-            .Select(row => new OneRepMax(exercise, side, Math.Round(row.Max!.Kilograms * value / row.Relative.Value, 6),
-                Math.Round(Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), 6), MaxSource.Ratio, CurveOf(exercise, side)))
+            .Select(row => MaxOf(exercise, side, row.Max!.Kilograms * value / row.Relative.Value, Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), MaxSource.Ratio))
             .MinBy(max => max.LogSd);
     }
 

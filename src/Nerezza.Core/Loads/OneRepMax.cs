@@ -12,6 +12,9 @@ namespace Nerezza.Core.Loads;
 /// <param name="Curve">The lifter's rep curve for the exercise: the exercise's own until their sets say otherwise.</param>
 public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, double LogSd, MaxSource Source, RepCurve Curve)
 {
+    /// <summary>The k that the lifter's own sets bend the curve to; null where the exercise's own stands.</summary>
+    public double? OwnK { get; init; }
+
     /// <summary>Lower end of the 80 % interval, in kilograms.</summary>
     public double Low => Kilograms * Math.Exp(-LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
 

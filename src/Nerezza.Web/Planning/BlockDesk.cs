@@ -60,15 +60,15 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
         new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
 
-    private IEnumerable<CellView> Cells(Plan plan)
+    private static IEnumerable<CellView> Cells(Plan plan)
     {
         Dictionary<string, OneRepMax> maxes = plan.Maxes.GroupBy(max => max.Exercise).ToDictionary(group => group.Key, group => group.First());
         return plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => Cell(week, session, item, maxes.GetValueOrDefault(item.Exercise))))) ?? [];
     }
 
-    private CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max)
+    private static CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max)
     {
-        double? bent = max is { Curve.K: var k } && Math.Abs(k - catalogue[item.Exercise].Curve) > 1e-9 ? Math.Round(k, 2) : null;
+        double? bent = max?.OwnK is { } k ? Math.Round(k, 2) : null;
         double? part = max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent ? Math.Round(max.OfTrainingMax(percent).Value, 1) : null;
         return new CellView(
             week.Number, session.Day, item.Exercise,

@@ -1,0 +1,35 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Screening;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core;
+
+/// <summary>The findings of a case: what the rules say now, how each goes since it was measured before, and the coach's word over it.</summary>
+internal sealed class CaseFindings(ExerciseCatalogue catalogue)
+{
+    /// <summary>Every finding, the coach's own last.</summary>
+    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case, MaxBook maxes)
+    {
+        IReadOnlyList<Finding> found = Find(@case, HealthReferral.From(@case.Client.Health, @case.Pain), maxes);
+        return FindingReview.Of(FindingCourse.Mark(found, Before(@case, found)), @case.Decisions);
+    }
+
+    private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxBook maxes)
+    {
+        IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
+        return new FindingBook(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+    }
+
+    /// <summary>What the screen and the maxes said a fortnight and more before; nothing where neither was measured then.</summary>
+    private IReadOnlyList<Finding> Before(ClientCase @case, IReadOnlyList<Finding> found)
+    {
+        EarlierScreen? screen = FindingCourse.Before(@case.ScreenedOn ?? @case.Block.Start, @case.EarlierScreens);
+        DateOnly day = FindingCourse.FortnightBefore(@case.Block.Start);
+        bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
+        if (screen is null && !fromMaxes) return [];
+        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Pain = [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
+        return Find(then, null, MaxBook.Of(then.Client, catalogue, then.Strength, then.Log, day));
+    }
+}
