@@ -136,7 +136,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
         Assert.Contains("Tempo", session, StringComparison.Ordinal);
         Assert.Contains("RPE", session, StringComparison.Ordinal);
         // Room to write: the columns of what was done are there.
-        Assert.Matches(@"Rest\s+Load\s+Reps\s+RPE\s+Note", session);
+        Assert.Matches(@"Rest\s+kg\s+done\s+Reps\s+done\s+RPE\s+Note", session);
         Assert.DoesNotContain("Sign out", block + session, StringComparison.Ordinal);
     });
 
