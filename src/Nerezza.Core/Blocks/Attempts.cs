@@ -15,14 +15,12 @@ public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<
     public static IReadOnlyList<Attempts> Of(BlockKind kind, ExerciseChoice selection, MaxBook maxes, Loader loader, double bodyMassKg)
     {
         if (kind is not (BlockKind.Peak or BlockKind.Test)) return [];
-        return [.. selection.Mains.Select(slot => slot.Main).Where(MayGoToTheMost)
+        return [.. selection.Mains.Select(slot => slot.Main).Where(lift => lift.Limits.CapsNothing)
             .Select(lift => (lift.Exercise, Max: maxes.Find(lift.Exercise.Id)))
             .Where(row => row.Max is { Source: not MaxSource.Ratio })
             .Select(row => new Attempts(row.Exercise.Id, row.Max!.Kilograms, LoadsOf(row.Exercise, row.Max, loader, bodyMassKg)))
             .Where(attempts => attempts.Loads.Count > 0)];
     }
-
-    private static bool MayGoToTheMost(Chosen lift) => lift.Limits.MostRpe == Rpe.Ten && lift.Limits.MostFraction >= 1;
 
     private static IReadOnlyList<Load> LoadsOf(Exercise exercise, OneRepMax max, Loader loader, double bodyMassKg)
     {

@@ -31,7 +31,7 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
         Exercise exercise = catalogue[ask.Chosen.Exercise.Id];
         IReadOnlyList<string> loads = client.TrainsAlone ? Rule.LoadsAlone : Rule.Loads;
         bool kind = loads.Contains(Codes.Of(exercise.Load)) || (!client.TrainsAlone && Rule.First.Contains(exercise.Id));
-        return kind && ask.Rule.Role is Role.Accessory or Role.SingleJoint && ask.Chosen.Limits.MostFraction >= 1 && ask.Chosen.Limits.MostRpe >= Rpe.Ten && ask.Target.MostFraction >= 1;
+        return kind && ask.Rule.Role is Role.Accessory or Role.SingleJoint && ask.Chosen.Limits.CapsNothing && ask.Target.MostFraction >= 1;
     }
 
     private static int RankOf(Exercise exercise) => Rule.First.ToList().IndexOf(exercise.Id) is >= 0 and var place ? place : Rule.First.Count;

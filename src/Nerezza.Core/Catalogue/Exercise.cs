@@ -35,7 +35,13 @@ public sealed record Exercise
     /// <summary>Load along the spine, 0 to 3.</summary>
     public int Axial { get; init; }
     /// <summary>Muscles that it trains with their share of a set: 1 prime mover, 0.5, 0.25.</summary>
-    public IReadOnlyDictionary<Muscle, double> Muscles { get; init; } = new Dictionary<Muscle, double>();
+    public IReadOnlyDictionary<Muscle, double> Muscles
+    {
+        get;
+        init => (field, PrimeMovers) = (value, [.. value.Where(row => row.Value >= 1).Select(row => row.Key)]);
+    } = new Dictionary<Muscle, double>();
+    /// <summary>The muscles with a whole share; follows <see cref="Muscles"/>.</summary>
+    public IReadOnlyList<Muscle> PrimeMovers { get; private init; } = [];
     /// <summary>The length at which the target muscle is loaded.</summary>
     public MuscleLength Length { get; init; } = MuscleLength.Mid;
     /// <summary>Where in the range it is hardest.</summary>
@@ -73,9 +79,6 @@ public sealed record Exercise
 
     /// <summary>The share of a set that a muscle gets, 0 when it has none.</summary>
     public double ShareOf(Muscle muscle) => Muscles.GetValueOrDefault(muscle);
-
-    /// <summary>The muscles with a whole share.</summary>
-    public IEnumerable<Muscle> PrimeMovers => Muscles.Where(row => row.Value >= 1).Select(row => row.Key);
 
     /// <summary>Whether any one of its sets of kit is at hand.</summary>
     public bool CanBeDoneWith(Equipment equipment) => Kit.Any(equipment.Has);

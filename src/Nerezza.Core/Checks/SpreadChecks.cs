@@ -76,7 +76,7 @@ internal static class JumpChecks
         foreach (Muscle muscle in Enum.GetValues<Muscle>().Where(muscle => context.Limits.Of(muscle).Low > 0))
         {
             double sets = first.Sessions.Sum(session => session.Items.Sum(item => Ledger.HardSets(item) * WeeklySets.Count(context.Catalogue[item.Exercise], muscle, context.Counting)));
-            double most = Math.Max(now[muscle] * (1 + SelectionRules.Shipped.StartMore.Part), now[muscle] + SelectionRules.Shipped.StartMore.Sets);
+            double most = SelectionRules.Shipped.StartMore.MostFrom(now[muscle]);
             if (sets > Math.Max(most, context.Limits.Of(muscle).Low) + 1e-9) yield return new Check(CheckCode.RampTooFast, CheckSeverity.Info, first.Number, null, Codes.Of(muscle), Math.Round(sets, 6), Math.Round(most, 6));
         }
     }

@@ -13,6 +13,7 @@ public sealed class MaxBook
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
     private readonly Dictionary<(string Exercise, Side? Side), RepCurve> _curves = [];
     private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _found = [];
+    private readonly Dictionary<(string Root, Side? Side), List<Relative>> _families = [];
     private readonly Dictionary<(string Exercise, Side? Side, DateOnly Day), OneRepMax?> _alone = [];
 
     private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
@@ -34,6 +35,8 @@ public sealed class MaxBook
         foreach (var sets in days.GroupBy(day => (day.Exercise, day.Side)))
             book._curves[sets.Key] = OwnCurve.Of(catalogue[sets.Key.Exercise].Curve, [.. sets.SelectMany(book.PointsOf)]);
         foreach (DaySets day in days) book.Add(day);
+        foreach (var family in book._seen.Keys.GroupBy(key => (book.RelativeOf(key.Exercise).Root, key.Side)))
+            book._families[family.Key] = [.. family.Select(key => key.Exercise).Order(StringComparer.Ordinal).Select(book.RelativeOf)];
         return book;
     }
 
@@ -91,8 +94,7 @@ public sealed class MaxBook
     private OneRepMax MaxOf(string exercise, Side? side, double kilograms, double logSd, MaxSource source)
     {
         RepCurve curve = CurveOf(exercise, side);
-        bool bent = Math.Abs(curve.K - _catalogue[exercise].Curve) > 1e-9;
-        return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve) { OwnK = bent ? curve.K : null };
+        return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve) { OwnK = curve == new RepCurve(_catalogue[exercise].Curve) ? null : curve.K };
     }
 
     private OneRepMax? Own(string exercise, Side? side, DateOnly day)
@@ -136,17 +138,20 @@ public sealed class MaxBook
     /// <summary>The max by ratio from the relative in the same family that leaves least doubt; ties by id.</summary>
     private OneRepMax? ByRatio(string exercise, Side? side, DateOnly day)
     {
-        (string root, double value, double spread) = Family(exercise);
-        return _seen.Keys
-            .Where(key => key.Exercise != exercise && key.Side == side && Family(key.Exercise).Root == root)
-            .OrderBy(key => key.Exercise, StringComparer.Ordinal)
-            .Select(key => (Relative: Family(key.Exercise), Max: OwnAlone(key.Exercise, side, day)))
+        Relative own = RelativeOf(exercise);
+        if (!_families.TryGetValue((own.Root, side), out List<Relative>? family)) return null;
+        return family
+            .Where(relative => relative.Exercise != exercise)
+            .Select(relative => (Relative: relative, Max: OwnAlone(relative.Exercise, side, day)))
             .Where(row => row.Max is not null)
-            .Select(row => MaxOf(exercise, side, row.Max!.Kilograms * value / row.Relative.Value, Math.Sqrt(spread * spread + row.Relative.Spread * row.Relative.Spread), MaxSource.Ratio))
+            .Select(row => MaxOf(exercise, side, row.Max!.Kilograms * own.Value / row.Relative.Value, Math.Sqrt(own.Spread * own.Spread + row.Relative.Spread * row.Relative.Spread), MaxSource.Ratio))
             .MinBy(max => max.LogSd);
     }
 
-    private (string Root, double Value, double Spread) Family(string exercise) => _catalogue[exercise].Ratio is { } ratio
-        ? (ratio.Of, ratio.Value, ratio.SpreadPercent / 100)
-        : (exercise, 1, 0);
+    /// <summary>An exercise by its ratio to the root of its family, or as a root itself.</summary>
+    private sealed record Relative(string Exercise, string Root, double Value, double Spread);
+
+    private Relative RelativeOf(string exercise) => _catalogue[exercise].Ratio is { } ratio
+        ? new Relative(exercise, ratio.Of, ratio.Value, ratio.SpreadPercent / 100)
+        : new Relative(exercise, exercise, 1, 0);
 }

@@ -20,6 +20,7 @@ internal sealed class AccessoryProblem
     private readonly IReadOnlyList<Finding> _open;
     private readonly WeeklySets _sets;
     private readonly IReadOnlyDictionary<Muscle, double>? _now;
+    private readonly Dictionary<Muscle, int[]> _quarters = [];
 
     /// <param name="mains">Every standing of a main lift in the week, one entry each time, and of the drills before them.</param>
     /// <param name="open">Findings that mains and drills leave unanswered.</param>
@@ -83,7 +84,12 @@ internal sealed class AccessoryProblem
     /// <summary>Hard sets of main lifts, which stand before any accessory. Drills are not counted against it: what they teach is not volume.</summary>
     private double Base(Muscle muscle) => _mains.Where(IsLift).Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
 
-    private int[] QuartersOf(Muscle muscle) => PerSession(c => c.Role is Role.Carry ? 0 : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting));
+    private int[] QuartersOf(Muscle muscle)
+    {
+        if (!_quarters.TryGetValue(muscle, out int[]? quarters))
+            _quarters[muscle] = quarters = PerSession(c => c.Role is Role.Carry ? 0 : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting));
+        return quarters;
+    }
 
     private double HighOf(Muscle muscle)
     {
@@ -93,7 +99,7 @@ internal sealed class AccessoryProblem
         if (spread || limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
         // Start from what the client does now; without a log from the low end.
         double from = _now is { } now ? now[muscle] : limits.Usual;
-        return Math.Min(limits.StartMost, Math.Max(limits.Low, Math.Max(from * (1 + Rules.StartMore.Part), from + Rules.StartMore.Sets)));
+        return Math.Min(limits.StartMost, Math.Max(limits.Low, Rules.StartMore.MostFrom(from)));
     }
 
     private IEnumerable<ChoiceCap> MusclesHigh() => Enum.GetValues<Muscle>()

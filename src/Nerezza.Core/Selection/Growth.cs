@@ -14,7 +14,7 @@ internal static class Growth
         List<Chosen> marked = [.. accessories];
         foreach (FindingCode code in findings.Where(finding => finding.Course is Course.Same or Course.Worse).Select(finding => finding.Code).Distinct())
         {
-            int at = marked.FindIndex(one => one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(code) && one.Limits is { MostFraction: >= 1 } && one.Limits.MostRpe == Rpe.Ten);
+            int at = marked.FindIndex(one => one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(code) && one.Limits.CapsNothing);
             if (at >= 0) marked[at] = marked[at] with { GrowsFor = marked[at].GrowsFor ?? code };
         }
         return marked;

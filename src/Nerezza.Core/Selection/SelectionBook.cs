@@ -120,7 +120,8 @@ public sealed class SelectionBook
     private ExerciseChoice WithRest(ExerciseChoice selection, IReadOnlyList<ScoredExercise> scored)
     {
         HashSet<string> chosen = [.. selection.All.Select(one => one.Exercise.Id)];
-        Chosen Full(Chosen one) => one with { Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)], Substitutes = SubstitutesOf(one.Exercise, chosen, scored) };
+        Dictionary<string, double> scores = scored.ToDictionary(row => row.Exercise.Id, row => row.Score);
+        Chosen Full(Chosen one) => one with { Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)], Substitutes = SubstitutesOf(one.Exercise, chosen, scores) };
         HashSet<FindingCode> answered = [.. selection.All.SelectMany(one => one.Answers)];
         return selection with
         {
@@ -132,13 +133,12 @@ public sealed class SelectionBook
     }
 
     /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
-    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> chosen, IReadOnlyList<ScoredExercise> scored)
-    {
-        Dictionary<string, double> scores = scored.ToDictionary(row => row.Exercise.Id, row => row.Score);
-        return [.. _able.Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
+    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> chosen, Dictionary<string, double> scores) =>
+    [
+        .. _able.Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
             .OrderBy(other => chosen.Contains(other.Id)).ThenByDescending(other => scores.GetValueOrDefault(other.Id)).ThenBy(other => other.Id, StringComparer.Ordinal)
-            .Take(Rules.Substitutes).Select(other => other.Id)];
-    }
+            .Take(Rules.Substitutes).Select(other => other.Id),
+    ];
 
     /// <summary>Those that a coach would ask about: targets, the usual main lifts, and what would answer an open finding.</summary>
     private List<PassedOver> PassedOverFor()
@@ -205,13 +205,14 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
     {
         List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Schools.Quads)))];
-        HashSet<ScoredExercise> kept = [.. fits.Where(row => input.Picks.Contains(new Pick(row.Exercise.Id, PickKind.Accessory)))];
-        void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach));
+        HashSet<string> picked = [.. input.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
+        HashSet<string> kept = [.. fits.Select(row => row.Exercise.Id).Where(picked.Contains)];
+        void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
         foreach (Finding finding in open) Keep(row => row.Answers.Contains(finding));
         foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct()) Keep(row => row.Exercise.Pattern == pattern);
         foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow))) Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
-        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates)) kept.Add(row);
+        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates)) kept.Add(row.Exercise.Id);
         // What the coach picked stays in, whatever its score.
-        return [.. fits.Where(kept.Contains).OrderByDescending(row => input.Picks.Contains(new Pick(row.Exercise.Id, PickKind.Accessory))).Take(Rule.Candidates)];
+        return [.. fits.Where(row => kept.Contains(row.Exercise.Id)).OrderByDescending(row => picked.Contains(row.Exercise.Id)).Take(Rule.Candidates)];
     }
 }

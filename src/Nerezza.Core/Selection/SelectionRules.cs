@@ -41,7 +41,11 @@ internal sealed record MainChangeRule(int Severity, double AwayFrom, double Ligh
 internal sealed record SetRule(
     int Candidates, int KeepForEach, int FamilyMost, int SessionsMost, int SessionsMostEmphasised, IReadOnlyList<int> SpreadSessions, int ItemsASession, IReadOnlyList<int> AnswersASeverity, int ShortSet, int MissingPattern, int Session, int Repeat, int Picked, int TrunkSessions, int TrunkCost, int WantedSets, int PushOverPull);
 
-internal sealed record StartMoreRule(double Part, double Sets);
+internal sealed record StartMoreRule(double Part, double Sets)
+{
+    /// <summary>The most weekly hard sets that a client who does so many now starts from.</summary>
+    public double MostFrom(double now) => Math.Max(now * (1 + Part), now + Sets);
+}
 
 internal sealed record SingleJointRule(IReadOnlyList<string> Patterns, IReadOnlyList<string> Exercises);
 

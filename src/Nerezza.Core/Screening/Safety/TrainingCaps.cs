@@ -10,7 +10,11 @@ public abstract record Caution
     private Caution() { }
 
     /// <summary>It may be done, up to this effort and this part of the max.</summary>
-    public sealed record Allowed(Rpe MostRpe, double MostFraction) : Caution;
+    public sealed record Allowed(Rpe MostRpe, double MostFraction) : Caution
+    {
+        /// <summary>Whether it may go to failure and to the whole max.</summary>
+        public bool CapsNothing => MostRpe >= Rpe.Ten && MostFraction >= 1;
+    }
 
     /// <summary>It is not to be done.</summary>
     /// <param name="Reason">Which answer rules it out, as its place in the case.</param>
