@@ -33,6 +33,15 @@ public static class Hinge
         return found ? Hold(lifter, setting, leanDeg, shankDeg) : null;
     }
 
+    /// <summary>The first posture on the way down that can be held; null when none can.</summary>
+    public static Posture? First(Lifter lifter, HingeSetting setting)
+    {
+        HingeRule rule = BodyRules.Shipped.Hinge;
+        for (double lean = 0; lean <= rule.LeanMost; lean += rule.LeanStep)
+            if (At(lifter, setting, lean) is { } posture) return posture;
+        return null;
+    }
+
     /// <summary>The deepest posture: the bar at the lowest point asked for, or the furthest lean that can be balanced; null when none can.</summary>
     public static Posture? Deepest(Lifter lifter, HingeSetting setting)
     {

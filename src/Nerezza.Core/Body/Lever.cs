@@ -118,10 +118,13 @@ public static class Lever
         return HipThrust.Exercises.Contains(exercise) ? Held(HipThrust.Top(lifter, loadKg)) : null;
     }
 
-    /// <summary>The posture alone of an exercise as its own, where <see cref="Of"/> also says what would make it reachable; null when it cannot be held.</summary>
-    public static Posture? PostureOf(Lifter lifter, string exercise, double loadKg) => SquatSetting.Of(exercise, loadKg) is { } squat
-        ? Squat.Reached(lifter, squat, Level).Posture
-        : PullSetting.Of(exercise, loadKg) is { } pull ? Pull.StartAt(lifter, pull) : Of(lifter, exercise, loadKg, LeverMoves.None)?.Posture;
+    /// <summary>A posture that shows that a squat, a pull or a hinge can be held, where <see cref="Of"/> also says how far and what would help: a squat's with the thigh level, a hinge's first on the way down. Null when none can.</summary>
+    public static Posture? HeldBy(Lifter lifter, string exercise, double loadKg)
+    {
+        if (SquatSetting.Of(exercise, loadKg) is { } squat) return Squat.Reached(lifter, squat, Level).Posture;
+        if (PullSetting.Of(exercise, loadKg) is { } pull) return Pull.StartAt(lifter, pull);
+        return HingeSetting.Of(exercise, loadKg) is { } hinge ? Hinge.First(lifter, hinge) : null;
+    }
 
     /// <summary>The way down, from nearly straight to the depth asked for; points that cannot be held are left out. Empty for lifts summed at one point.</summary>
     public static IReadOnlyList<LeverPoint> Sweep(Lifter lifter, string exercise, double loadKg, LeverMoves moves, double step)

@@ -41,27 +41,14 @@ public static class Squat
     /// <returns>Null when it cannot be held in balance: no root, or a lean above 80 degrees.</returns>
     public static Posture? At(Lifter lifter, SquatSetting setting, double thighDeg)
     {
-        Legs legs = Legs.Of(lifter, setting, thighDeg);
-        return BalancedLean(lifter, setting, legs) is { } lean ? Leaned(lifter, setting, legs, lean) : null;
+        Stand stand = Stand.Of(lifter, setting);
+        Legs legs = stand.LegsAt(thighDeg);
+        return stand.BalancedLean(legs) is { } lean ? Leaned(lifter, setting, legs, lean) : null;
     }
 
     /// <summary>The same legs with the trunk at a lean that was seen, in balance or not: what the screen found beside what balance asks for.</summary>
     public static Posture WithLean(Lifter lifter, SquatSetting setting, double thighDeg, double leanDeg) =>
-        Leaned(lifter, setting, Legs.Of(lifter, setting, thighDeg), leanDeg);
-
-    /// <summary>The lowest root of P sin t + Q cos t + c; null when there is none, or none up to the limit.</summary>
-    private static double? BalancedLean(Lifter lifter, SquatSetting setting, Legs legs)
-    {
-        BodyRules rules = BodyRules.Shipped;
-        double shankMass = rules.Masses.Shanks * lifter.Mass, thighMass = rules.Masses.Thighs * lifter.Mass, trunkMass = rules.Masses.HeadArmsTrunk * lifter.Mass;
-        double shankX = rules.Centres.ShankFromAnkle * legs.Knee.X, thighX = legs.Hip.X + rules.Centres.ThighFromHip * (legs.Knee.X - legs.Hip.X);
-        double p = lifter.Torso * (rules.Centres.TrunkFromHip * trunkMass + setting.Rho * setting.LoadKg), q = setting.D * setting.LoadKg, mid = lifter.MidFoot;
-        double c = shankMass * (shankX - mid) + thighMass * (thighX - mid) + (trunkMass + setting.LoadKg) * (legs.Hip.X - mid) + Reach(lifter, setting);
-        double ratio = -c / Math.Sqrt(p * p + q * q);
-        if (!(ratio is >= -1 and <= 1)) return null;
-        double lean = Angles.Degrees(Math.Asin(ratio) - Math.Atan2(q, p));
-        return lean > rules.Limits.MostLean ? null : lean;
-    }
+        Leaned(lifter, setting, Stand.Of(lifter, setting).LegsAt(thighDeg), leanDeg);
 
     private static Posture Leaned(Lifter lifter, SquatSetting setting, Legs legs, double lean)
     {
@@ -84,18 +71,45 @@ public static class Squat
         setting.ArmsOut is ArmsOut.Yes ? BodyRules.Shipped.ArmsOut.MassFraction * lifter.Mass * BodyRules.Shipped.ArmsOut.ReachOfHeight * lifter.Height : 0;
 
     /// <summary>Everything below the hip: it does not depend on the trunk.</summary>
-    private readonly record struct Legs(Point Knee, Point Hip, FootPlace Foot)
+    private readonly record struct Legs(Point Knee, Point Hip, FootPlace Foot);
+
+    /// <summary>What stays the same on the way down, worked out once for all its depths.</summary>
+    /// <param name="Pitch">How far a raised heel tips the foot, degrees.</param>
+    /// <param name="Side">The thigh as seen from the side, metres.</param>
+    /// <param name="Whole">Length of (P, Q): what trunk and load weigh around the hip, kg m.</param>
+    /// <param name="Turn">Angle of (P, Q), radians.</param>
+    private readonly record struct Stand(Lifter Lifter, SquatSetting Setting, FootPlace Foot, double Pitch, double Side, double Whole, double Turn)
     {
-        public static Legs Of(Lifter lifter, SquatSetting setting, double thighDeg)
+        public static Stand Of(Lifter lifter, SquatSetting setting)
         {
             BodyRules rules = BodyRules.Shipped;
             double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (rules.Foot.HeelToBall * lifter.Foot))));
-            double shankDeg = setting.KneeTravel * (lifter.ShankLimit + pitch) * Math.Min(1, (90 - thighDeg) / rules.Limits.ShankFullAt);
-            double b = Angles.Radians(thighDeg), th = Angles.Radians(shankDeg), side = lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg));
-            FootPlace foot = FootPlace.On(lifter, setting.HeelLift);
-            Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th));
-            return new Legs(knee, new Point(knee.X - side * Math.Cos(b), knee.Y + side * Math.Sin(b)), foot);
+            double p = lifter.Torso * (rules.Centres.TrunkFromHip * (rules.Masses.HeadArmsTrunk * lifter.Mass) + setting.Rho * setting.LoadKg), q = setting.D * setting.LoadKg;
+            return new Stand(lifter, setting, FootPlace.On(lifter, setting.HeelLift), pitch, lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg)), Math.Sqrt(p * p + q * q), Math.Atan2(q, p));
         }
+
+        public Legs LegsAt(double thighDeg)
+        {
+            double shankDeg = Setting.KneeTravel * (Lifter.ShankLimit + Pitch) * Math.Min(1, (90 - thighDeg) / BodyRules.Shipped.Limits.ShankFullAt);
+            double b = Angles.Radians(thighDeg), th = Angles.Radians(shankDeg);
+            Point knee = new(Lifter.Shank * Math.Sin(th), Foot.Ankle.Y + Lifter.Shank * Math.Cos(th));
+            return new Legs(knee, new Point(knee.X - Side * Math.Cos(b), knee.Y + Side * Math.Sin(b)), Foot);
+        }
+
+        /// <summary>The lowest root of P sin t + Q cos t + c; null when there is none, or none up to the limit.</summary>
+        public double? BalancedLean(Legs legs)
+        {
+            BodyRules rules = BodyRules.Shipped;
+            double shankX = rules.Centres.ShankFromAnkle * legs.Knee.X, thighX = legs.Hip.X + rules.Centres.ThighFromHip * (legs.Knee.X - legs.Hip.X), mid = Lifter.MidFoot;
+            double c = rules.Masses.Shanks * Lifter.Mass * (shankX - mid) + rules.Masses.Thighs * Lifter.Mass * (thighX - mid)
+                + (rules.Masses.HeadArmsTrunk * Lifter.Mass + Setting.LoadKg) * (legs.Hip.X - mid) + Reach(Lifter, Setting);
+            double ratio = -c / Whole;
+            if (!(ratio is >= -1 and <= 1)) return null;
+            double lean = Angles.Degrees(Math.Asin(ratio) - Turn);
+            return lean > rules.Limits.MostLean ? null : lean;
+        }
+
+        public bool IsHeld(double thighDeg) => BalancedLean(LegsAt(thighDeg)) is not null;
     }
 
     /// <summary>The deepest thigh angle, to 0.5 degrees and not below <paramref name="asked"/>, that is reached with balance all the way down.</summary>
@@ -103,13 +117,14 @@ public static class Squat
     public static double? Deepest(Lifter lifter, SquatSetting setting, double asked)
     {
         LimitRule limits = BodyRules.Shipped.Limits;
+        Stand stand = Stand.Of(lifter, setting);
         double? deepest = null;
         for (double b = Math.Max(limits.ReachFrom, asked); b >= asked; b -= limits.Step)
         {
-            if (!IsHeld(lifter, setting, b)) return deepest;
+            if (!stand.IsHeld(b)) return deepest;
             deepest = b;
         }
-        return IsHeld(lifter, setting, asked) ? asked : deepest;
+        return stand.IsHeld(asked) ? asked : deepest;
     }
 
     /// <summary>The posture at a depth that is reached with balance all the way down, and how deep that goes.</summary>
@@ -120,16 +135,15 @@ public static class Squat
         return (deepest <= asked ? At(lifter, setting, asked) : null, deepest);
     }
 
-    private static bool IsHeld(Lifter lifter, SquatSetting setting, double thighDeg) => BalancedLean(lifter, setting, Legs.Of(lifter, setting, thighDeg)) is not null;
-
     /// <summary>Hip height in centimetres at which the pelvis is likely to tuck on the way down to a depth; null when it does not come to that.</summary>
     public static double? TuckHeightCm(Lifter lifter, SquatSetting setting, double asked)
     {
         BodyRules rules = BodyRules.Shipped;
+        Stand stand = Stand.Of(lifter, setting);
         for (double b = rules.Sweep.SquatFrom; b >= asked; b -= rules.Limits.Step)
         {
-            Legs legs = Legs.Of(lifter, setting, b);
-            if (BalancedLean(lifter, setting, legs) is { } lean && Weights.HipFlexion(legs.Knee, legs.Hip, lean) > lifter.HipFlexion + rules.Tuck.BeyondPassive) return legs.Hip.Y * 100;
+            Legs legs = stand.LegsAt(b);
+            if (stand.BalancedLean(legs) is { } lean && Weights.HipFlexion(legs.Knee, legs.Hip, lean) > lifter.HipFlexion + rules.Tuck.BeyondPassive) return legs.Hip.Y * 100;
         }
         return null;
     }

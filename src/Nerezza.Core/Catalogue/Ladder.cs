@@ -22,6 +22,13 @@ public sealed record Ladder(LadderId Id, IReadOnlyList<Rung> Rungs)
     /// <summary>Every ladder.</summary>
     public static IReadOnlyList<Ladder> All { get; } = Read();
 
+    private static readonly ILookup<string, (Ladder Ladder, int Rung)> Places = All
+        .SelectMany(ladder => ladder.Rungs.SelectMany((rung, i) => rung.Exercises.Select(exercise => (Exercise: exercise, Ladder: ladder, Rung: i + 1))))
+        .DistinctBy(row => (row.Exercise, row.Ladder.Id)).ToLookup(row => row.Exercise, row => (row.Ladder, row.Rung));
+
+    /// <summary>The ladders that an exercise stands on, each with its first rung there, from 1.</summary>
+    public static IEnumerable<(Ladder Ladder, int Rung)> PlacesOf(string exercise) => Places[exercise];
+
     private static List<Ladder> Read()
     {
         LaddersFile file = EmbeddedData.Read("ladders", LadderJson.Default.LaddersFile);

@@ -26,12 +26,19 @@ public sealed class RoleCost(Aim aim, double setsFactor, int main, int second, i
     }
 
     private static readonly TimeRule Time = PrescriptionRules.Shipped.File.Time;
+    private readonly Dictionary<Role, int> _sets = [];
 
     /// <inheritdoc/>
     public int GeneralMinutes => Time.GeneralMinutes;
 
     /// <inheritdoc/>
     public int Sets(Role role)
+    {
+        if (!_sets.TryGetValue(role, out int sets)) _sets[role] = sets = SetsOf(role);
+        return sets;
+    }
+
+    private int SetsOf(Role role)
     {
         int most = role switch { Role.Main => main, Role.Second => second, Role.SingleJoint => singleJoint, _ => int.MaxValue };
         return Math.Max(role is Role.Main ? leastMain : 1, (int)Math.Round(Math.Min(most, RoleRule.Of(role, aim, Pattern.Squat).WorkSets) * setsFactor, MidpointRounding.AwayFromZero));

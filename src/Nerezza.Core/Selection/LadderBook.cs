@@ -36,22 +36,12 @@ public sealed class LadderBook
     {
         if (_free.Contains(exercise)) return null;
         List<LockedRung> locks = [];
-        foreach (Ladder ladder in Ladder.All)
+        foreach ((Ladder ladder, int rung) in Ladder.PlacesOf(exercise))
         {
-            int first = RungOf(ladder, exercise);
-            if (first == 0) continue;
-            if (first <= _open[ladder.Id]) return null;
-            locks.Add(new LockedRung(exercise, ladder.Id, first, _open[ladder.Id]));
+            if (rung <= _open[ladder.Id]) return null;
+            locks.Add(new LockedRung(exercise, ladder.Id, rung, _open[ladder.Id]));
         }
         return locks.MinBy(locked => locked.Rung - locked.Open);
-    }
-
-    /// <summary>The first rung that an exercise stands on, from 1; 0 when it is not on the ladder.</summary>
-    public static int RungOf(Ladder ladder, string exercise)
-    {
-        for (int i = 0; i < ladder.Rungs.Count; i++)
-            if (ladder.Rungs[i].Exercises.Contains(exercise)) return i + 1;
-        return 0;
     }
 
     /// <summary>Novice: the first rung; intermediate: all but the last; advanced: all. Rungs with a gate of their own stay shut.</summary>

@@ -116,7 +116,7 @@ public sealed class Scoring
     private double FitOf(Exercise exercise)
     {
         if (Lever.FamilyOf(exercise.Id) is not (LeverFamily.Squat or LeverFamily.Hinge)) return 1;
-        if (Lever.PostureOf(_context.Lifter, exercise.Id, _context.LoadKg(exercise)) is not { } posture) return 0;
+        if (Lever.HeldBy(_context.Lifter, exercise.Id, _context.LoadKg(exercise)) is not { } posture) return 0;
         bool judged = _upright && Lever.FamilyOf(exercise.Id) is LeverFamily.Squat;
         double over = judged ? Math.Max(0, posture.LeanDeg - Rules.Fit.UprightAtMost) : 0;
         return over <= Rules.Fit.Full ? 1 : Math.Clamp((Rules.Fit.None - over) / (Rules.Fit.None - Rules.Fit.Full), 0, 1);

@@ -80,9 +80,8 @@ public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
             exercise.Cues, exercise.Watch, exercise.Caution, exercise.Stance, exercise.Escape, LadderOf(exercise.Id), [.. exercise.Conflicts.Where(conflict => conflict is not Conflict.Grip)], exercise.Axial, exercise.Systemic, exercise.Soreness, exercise.Skill, pose, figure, exercise.Origin);
     }
 
-    private static string? LadderOf(string exercise) => Ladder.All.Select(ladder => (ladder, Rung: LadderBook.RungOf(ladder, exercise))).FirstOrDefault(row => row.Rung > 0) is { ladder: { } found, Rung: var rung }
-        ? $"{Codes.Of(found.Id).Replace('-', ' ')}, rung {rung} of {found.Rungs.Count}"
-        : null;
+    private static string? LadderOf(string exercise) => Ladder.PlacesOf(exercise)
+        .Select(place => $"{Codes.Of(place.Ladder.Id).Replace('-', ' ')}, rung {place.Rung} of {place.Ladder.Rungs.Count}").FirstOrDefault();
 
     private string[] Names(IReadOnlyList<string> ids) => [.. ids.Select(id => catalogue[id].Name)];
 
