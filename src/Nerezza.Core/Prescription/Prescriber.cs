@@ -18,7 +18,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
         IReadOnlyList<Wish> wishes = Wishes.Of(ask.Target, ask.Range, curve);
         (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
-        if (sets.Count == 0) sets = [.. wishes.Select(wish => Unloaded(wish, ask, exercise))];
+        if (sets.Count == 0) (sets, means) = ByEffort(ask, wishes, max);
         return new PrescribedItem
         {
             Exercise = exercise.Id,
@@ -41,6 +41,16 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         if (ask.Target.Last is LastSet.Amrap) sets[^1] = sets[^1] with { Amrap = true };
         return exercise.Sides is Sides.One ? sides.Split(sets) : sets;
+    }
+
+    /// <summary>Without a max that speaks of it, effort leads; a load that the coach gave stands beside it, unless a cap on the max says that even the body is too much.</summary>
+    private (List<PrescribedSet> Sets, LoadMeans? Means) ByEffort(ItemAsk ask, IReadOnlyList<Wish> wishes, OneRepMax? max)
+    {
+        List<PrescribedSet> sets = [.. wishes.Select(wish => Unloaded(wish, ask, ask.Chosen.Exercise))];
+        bool mayBeHeld = max is null || ask.Target.MostFraction >= 1;
+        if (!mayBeHeld || ask.Target.Load is not { } given) return (sets, null);
+        LoadMeans means = loader.MeansFor(ask.Chosen.Exercise, given.Kilograms);
+        return means.Nearest(given.Kilograms) is { } near ? (WithPieces([.. sets.Select(set => set with { Load = near })], means), means) : (sets, null);
     }
 
     private static PrescribedSet Unloaded(Wish wish, ItemAsk ask, Exercise exercise) => new()
@@ -84,10 +94,10 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
-        double hardest = Math.Min(wish.Wanted.MostFraction, fit.Curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe));
+        double hardest = Math.Min(wish.Wanted.MostFraction, fit.Curve.Fraction(wish.Wanted.Reps, ask.Target.MostRpe));
         return fraction <= hardest + 1e-9
             ? new FittedSet(wish.Wanted.Reps, fit.Curve.Effort(fraction, wish.Wanted.Reps), Percent.FromFraction(fraction), near, 0)
-            : fit.Fit(wish.Wanted);
+            : fit.Fit(wish.Wanted with { Rpe = ask.Target.MostRpe });
     }
 
     /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>
@@ -109,7 +119,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     private static IReadOnlyList<WarmUpSet> Ramp(List<PrescribedSet> sets, LoadMeans means, WarmUpNeed need)
     {
         PrescribedSet heaviest = sets.MaxBy(set => set.Load)!;
-        return WarmUp.RampTo(heaviest.Load!.Value, heaviest.Percent!.Value.Value, means, need);
+        return WarmUp.RampTo(heaviest.Load!.Value, heaviest.Percent?.Value ?? 0, means, need);
     }
 
     /// <summary>Writes the plates of each set: the whole list of one exercise, warm-up first, is loaded with the fewest changes.</summary>

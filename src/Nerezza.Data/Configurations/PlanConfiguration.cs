@@ -17,6 +17,7 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         plan.Property(row => row.Picks).AsJson().HasDefaultValueSql("'[]'::jsonb");
         plan.Property(row => row.Edits).AsJson().HasDefaultValueSql("'[]'::jsonb");
         plan.Property(row => row.Base).HasConversion<string>().HasMaxLength(10).HasDefaultValueSql("'Made'");
+        plan.Property(row => row.KindReason).HasConversion<string>().HasMaxLength(20);
         plan.Property(row => row.Document).AsJson();
         plan.HasIndex(row => new { row.CoachId, row.ClientId, row.Number }).IsUnique();
         plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });

@@ -544,6 +544,11 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("character varying(64)")
                         .HasColumnName("inputs_hash");
 
+                    b.Property<string>("KindReason")
+                        .HasMaxLength(20)
+                        .HasColumnType("character varying(20)")
+                        .HasColumnName("kind_reason");
+
                     b.Property<DateTimeOffset>("MadeAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("made_at");

@@ -1,4 +1,5 @@
 using Nerezza.Core;
+using Nerezza.Core.Blocks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Selection;
@@ -106,6 +107,8 @@ public sealed class PlanRow : ICoachRow
     /// <summary>The coach's edits, in order, over <see cref="Base"/>.</summary>
     public IReadOnlyList<EditSection> Edits { get; init; } = [];
     public BlockBase Base { get; init; }
+    /// <summary>Why the block is of its kind, as it was decided on the day; null in rows from before it was kept.</summary>
+    public KindReason? KindReason { get; init; }
     public required PlanDocument Document { get; init; }
 }
 

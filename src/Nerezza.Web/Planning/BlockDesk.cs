@@ -27,7 +27,7 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
         DraftView draft = Draft(plan, file);
         return new BlockView(
             row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, Done(row, log),
-            plan.Kind is { } kind ? PlanWords.Because(kind) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, row.Edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
+            plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, row.Edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
             [.. plan.Attempts.Select(one => new AttemptsView(one.Exercise, Math.Round(one.ForecastKg, 1), [.. one.Loads.Select(load => load.Kilograms)]))], floor.Daily(plan));
     }
 

@@ -23,7 +23,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "5";
+    public const string EngineVersion = "6";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);
@@ -57,6 +57,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
             Picks = CaseAssembly.Picks(file),
             Edits = edits,
             Base = @base,
+            KindReason = plan.Kind?.Reason,
             Document = _mapping.ToDocument(plan),
         };
     }
@@ -78,6 +79,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
         Picks = row.Picks,
         Edits = edits,
         Base = row.Base,
+        KindReason = row.KindReason,
         Document = _mapping.ToDocument(Current(row, file, log, edits)),
     };
 

@@ -38,6 +38,18 @@ public sealed class BlockEditorTests
         Assert.NotEqual(Pins.None, item.Ask.Pinned);
     }
 
+    [Theory]
+    [InlineData("lateral-raise", 11, "3 x 10 pairs of 5 kg at 8", "no max is known: effort stays, the load is the nearest that is there")]
+    [InlineData("dumbbell-split-squat", 26, "3 x 10 pairs of 12.5 kg at 8", "the body alone is over the max by ratio")]
+    public void A_load_is_held_where_no_max_speaks_of_it(string exercise, double kg, string expected, string because)
+    {
+        var at = new CellPlace(1, Weekday.Mon, exercise);
+        PrescribedItem item = At(Edited([new BlockEdit.Add(at, Role.Accessory, new CellValues { Sets = 3, Reps = 10, Rpe = Rpe.Of(8) }), new BlockEdit.Write(at, new CellValues { Load = Load.FromKilograms(kg) })]), at)!;
+        Assert.All(item.Sets, set => Assert.Equal((2, null), (set.Count, set.Percent)));
+        Assert.True(expected == FormattableString.Invariant($"{item.SetsASide} x {item.Sets[0].Reps} pairs of {item.Sets[0].Each!.Value.Kilograms} kg at {item.Sets[item.Sets.Count / 2].Rpe.Value}"), $"{because}: {item.Sets[0]}");
+        Assert.True(item.Ask.Pinned.HasFlag(Pins.Load));
+    }
+
     [Fact]
     public void An_edit_touches_its_session_alone()
     {

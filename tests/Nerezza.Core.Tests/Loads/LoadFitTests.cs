@@ -97,5 +97,31 @@ public sealed class LoadFitTests
         Assert.Equal((8, 20.0, 3.0), (set.Reps, set.Load.Kilograms, Math.Round(set.Rpe.Value, 6)));
     }
 
+    [Theory]
+    // A chin-up of 80 kg body, max 100 kg in all: 8 at RPE 8 ask for 75, which the body alone is over; 80 / 100 allows 8.2, so 6 leave two in reserve.
+    [InlineData(100, 0, 3, 10, "6 x 0 at 8, 80.6 %")]
+    [InlineData(100, 0, 7, 10, "by effort")] // no plate makes the body lighter
+    [InlineData(90, 0, 2, 10, "3 x 0 at 8, 88.9 %")] // 80 / 90 allows 5
+    [InlineData(70, 0, 1, 10, "by effort")] // the body is above the max
+    // 20 kg hang from the belt: 75 % of 140 in all is 105, less the body 25: nearest 20, which is 71.4 %.
+    [InlineData(140, 20, 3, 10, "10 x 20 at 8, 71.4 %")]
+    public void The_body_counts_and_cannot_be_made_lighter(double maxKg, double most, int bottom, int top, string expected)
+    {
+        LoadMeans means = new LoadMeans.Pieces(1, most > 0 ? [Load.Zero, Load.FromKilograms(most)] : [Load.Zero]);
+        FittedSet? set = new LoadFit(RepCurve.Standard, maxKg, 80, means).Fit(new SetWanted(8, Rpe.Of(8), new RepRange(bottom, top)));
+        Assert.Equal(expected, set is null ? "by effort" : FormattableString.Invariant($"{set.Reps} x {set.Load.Kilograms} at {Math.Round(set.Rpe.Value * 2) / 2}, {set.Percent.Value:0.0} %"));
+    }
+
+    [Fact]
+    public void Body_and_load_are_the_percent_that_is_written_within_a_step() => Gen.Select(Any, Gen.Double[0, 120]).Sample((row, body) =>
+    {
+        LoadFit fit = row.Fit with { BodyKg = body };
+        if (fit.Fit(row.Wanted) is not { } set) return;
+        double step = Math.Max(set.Load.Kilograms - (fit.Means.NextBelow(set.Load) ?? set.Load).Kilograms, (fit.Means.NextAbove(set.Load) ?? set.Load).Kilograms - set.Load.Kilograms);
+        double off = Math.Abs(set.Load.Kilograms + body - set.Percent.Fraction * fit.MaxKg);
+        Assert.True(off <= Math.Max(step, 0.025 * fit.MaxKg) + 0.002, $"{set} of {fit.MaxKg}, body {body}, a step of {step}");
+        Assert.True(set.Reps >= row.Wanted.Range.Bottom || body <= 0, $"{set}");
+    }, iter: 5000);
+
     private static PlatePairs Plate(double kg, int pairs) => new(Load.FromKilograms(kg), pairs, kg >= 20);
 }

@@ -18,6 +18,7 @@ interface Props {
 export function ClientRail({ current, away, folded, onFold }: Props) {
   const clients = useClients()
   const navigate = useNavigate()
+  const name = clients.state === 'ready' ? clients.data.find((client) => client.id === current)?.name : undefined
   return (
     <Flex
       as="nav"
@@ -41,6 +42,11 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
         borderColor="hair"
       >
         {!folded && <WordMark />}
+        {name && (
+          <Box display={{ base: 'block', md: 'none' }} ml={4} fontWeight="600" truncate>
+            {name}
+          </Box>
+        )}
         <chakra.button
           type="button"
           onClick={onFold}

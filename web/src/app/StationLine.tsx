@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useEffect, useRef } from 'react'
 import { NavLink, useLocation } from 'react-router'
 import { useBlock } from '../hooks/useBlock'
 import { useFindings } from '../hooks/useFindings'
@@ -21,7 +22,8 @@ export function StationLine({ clientId }: { clientId: string }) {
   const view = block.state === 'ready' ? block.data : null
   const found = useFindings(clientId)
   const findings = found.state === 'ready' ? found.data : null
-  const onHealth = useLocation().pathname.endsWith('/health')
+  const path = useLocation().pathname
+  const onHealth = path.endsWith('/health')
   const states: Record<string, StationState> = {
     intake: 'done',
     screen: findings?.screenedOn ? 'done' : 'empty',
@@ -31,8 +33,11 @@ export function StationLine({ clientId }: { clientId: string }) {
     block: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
     floor: view?.plan.block ? 'done' : 'empty',
   }
+  const line = useRef<HTMLDivElement>(null)
+  // On a phone the line is wider than the screen: where one is comes into sight.
+  useEffect(() => line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), [path])
   return (
-    <Flex as="nav" aria-label="Stations" align="stretch">
+    <Flex as="nav" ref={line} aria-label="Stations" align="stretch">
       {stations.map((station) => (
         <NavLink key={station.path} to={`/clients/${clientId}/${station.path}`} style={{ display: 'flex' }}>
           {({ isActive: isHere }) => {

@@ -16,6 +16,7 @@ export function comingMonday(): string {
 }
 
 const parts = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
+const whole = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })
 const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })
 
 /** Mon 30 Nov; today and tomorrow by name. */
@@ -25,6 +26,17 @@ export function dayName(date: string): string {
   next.setDate(next.getDate() + 1)
   if (date === iso(next)) return 'tomorrow'
   return parts.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
+}
+
+/** A day within a sentence: today, tomorrow, on Mon 30 Nov. */
+export function onDay(date: string): string {
+  const name = dayName(date)
+  return name === 'today' || name === 'tomorrow' ? name : `on ${name}`
+}
+
+/** Monday 30 November 2026: for paper, which is read on other days. */
+export function paperDate(date: string): string {
+  return whole.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
 }
 
 /** 30 Nov */

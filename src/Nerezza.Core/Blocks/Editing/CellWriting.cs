@@ -33,7 +33,7 @@ internal static class CellWriting
     private static WeekTarget Led(ItemAsk ask, CellValues values)
     {
         WeekTarget free = ask.Target with { MostFraction = ask.Chosen.Limits.MostFraction, MostRpe = ask.Chosen.Limits.MostRpe, LoadFactor = 1 };
-        if (values.Load is { } load) return free with { Load = load, AimFraction = null, Rpe = Rpe.Ten };
+        if (values.Load is { } load) return free with { Load = load, AimFraction = null };
         if (values.Percent is { } percent) return free with { AimFraction = percent / 100, Load = null, Rpe = Rpe.Ten };
         if (values.Rpe is { } rpe) return free with { Rpe = rpe, AimFraction = null, Load = null };
         // At other repetitions a load that was only progressed to is found again from the effort.

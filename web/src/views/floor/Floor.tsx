@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { FloorView } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
-import { dayName, today } from '../../text/dates'
+import { dayName, onDay, today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
 import { Station } from './Station'
@@ -66,7 +66,7 @@ export function Floor() {
           </Box>
         )}
         {view && !view.stop && view.items.length === 0 && (
-          <Nothing text={`No session on ${dayName(date)}.`} to={`/clients/${id}/block`} link="See the block" />
+          <Nothing text={`No session ${onDay(date)}.`} to={`/clients/${id}/block`} link="See the block" />
         )}
         {view && !view.stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} colors={colors} />}
       </Flex>

@@ -1,5 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import { useParams } from 'react-router'
+import type { BlockPart, ItemPart, WeekPart } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
 import { useCatalogue, useClients } from '../../hooks/useClients'
 import { weekdayNames, words } from '../../text/codes'
@@ -7,7 +8,7 @@ import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
 import { cellAt, rowsOf, setsInWords, topSet } from '../block/grid'
-import { Sheet, Td, Th } from './Sheet'
+import { Sheet, Td, Th, WideTable } from './Sheet'
 
 /** The whole block on paper: weeks across, sessions down, sets and loads. */
 export function PrintBlock() {
@@ -26,11 +27,27 @@ export function PrintBlock() {
       <Box mb={3}>
         {block.data.kindBecause} {block.data.favours}
       </Box>
-      <chakra.table w="100%" borderCollapse="collapse">
+      {parts(plan.weeks).map((weeks) => (
+        <Weeks key={weeks[0]?.number} plan={plan} weeks={weeks} name={name} />
+      ))}
+    </Sheet>
+  )
+}
+
+/** Four weeks side by side are what a sheet of A4 or Letter holds in a size that can be read. */
+const weeksAcross = 4
+
+const parts = (weeks: WeekPart[]): WeekPart[][] =>
+  Array.from({ length: Math.ceil(weeks.length / weeksAcross) }, (_, part) => weeks.slice(part * weeksAcross, (part + 1) * weeksAcross))
+
+function Weeks({ plan, weeks, name }: { plan: BlockPart; weeks: WeekPart[]; name: (exercise: string) => string }) {
+  return (
+    <Box mb={5}>
+      <WideTable label={`Weeks ${weeks[0]?.number} to ${weeks.at(-1)?.number}`} columns="auto">
         <thead>
           <tr>
             <Th scope="col">Lift</Th>
-            {plan.weeks.map((week) => (
+            {weeks.map((week) => (
               <Th key={week.number} scope="col">
                 Week {week.number}
                 {week.kind === 'load' ? '' : `, ${week.kind}`}
@@ -38,13 +55,13 @@ export function PrintBlock() {
             ))}
           </tr>
         </thead>
-        {rowsOf(plan).map((row) => (
+        {rowsOf({ ...plan, weeks }).map((row) => (
           <tbody key={row.day} style={{ breakInside: 'avoid' }}>
             <tr>
               <Th scope="rowgroup" bg="#e6e6e6">
                 {weekdayNames[row.day]}
               </Th>
-              {plan.weeks.map((week) => (
+              {weeks.map((week) => (
                 <Td key={week.number} bg="#e6e6e6">
                   {week.sessions
                     .filter((session) => session.day === row.day)
@@ -56,23 +73,26 @@ export function PrintBlock() {
             {row.exercises.map((exercise) => (
               <tr key={exercise}>
                 <Th scope="row">{name(exercise)}</Th>
-                {plan.weeks.map((week) => {
-                  const cell = cellAt(plan, { week: week.number, day: row.day, exercise })
-                  if (!cell) return <Td key={week.number} />
-                  const top = topSet(cell.item)
-                  return (
-                    <Td key={week.number} whiteSpace="nowrap">
-                      {setsInWords(cell.item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : top.kg === 0 ? 'body weight' : 'by effort'}
-                      <br />
-                      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(cell.item.sets.at(-1)?.rpe ?? 0)}
-                    </Td>
-                  )
-                })}
+                {weeks.map((week) => (
+                  <Cell key={week.number} item={cellAt(plan, { week: week.number, day: row.day, exercise })?.item} />
+                ))}
               </tr>
             ))}
           </tbody>
         ))}
-      </chakra.table>
-    </Sheet>
+      </WideTable>
+    </Box>
+  )
+}
+
+function Cell({ item }: { item: ItemPart | undefined }) {
+  if (!item) return <Td />
+  const top = topSet(item)
+  return (
+    <Td whiteSpace="nowrap">
+      {setsInWords(item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : top.kg === 0 ? 'body weight' : 'by effort'}
+      <br />
+      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(item.sets.at(-1)?.rpe ?? 0)}
+    </Td>
   )
 }

@@ -2,11 +2,11 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useParams, useSearchParams } from 'react-router'
 import type { FloorItem, FloorSet } from '../../api/schema'
 import { useFloor } from '../../hooks/useFloor'
-import { dayName, today } from '../../text/dates'
+import { paperDate, today } from '../../text/dates'
 import { clock, mass, massUnit, plain } from '../../text/numbers'
 import { platesInWords } from '../../ui/Plates'
 import { Failed, Loading } from '../../ui/states'
-import { Sheet, Td, Th } from './Sheet'
+import { Sheet, Td, Th, WideTable } from './Sheet'
 
 /** One session on paper: each set with its load and how to build it, and boxes for what was done. */
 export function PrintSession() {
@@ -18,7 +18,7 @@ export function PrintSession() {
   if (floor.state === 'loading') return <Loading label="Fetching the session" />
   if (!floor.data || floor.data.items.length === 0) return <Box p={5}>{floor.data?.stop ?? 'No session on this day.'}</Box>
   return (
-    <Sheet title={`${floor.data.client}, ${dayName(date)}, week ${floor.data.week}`} back={`/clients/${id}/block`}>
+    <Sheet title={`${floor.data.client}, ${paperDate(date)}, week ${floor.data.week}`} back={`/clients/${id}/block`}>
       <Box mb={3}>About {floor.data.minutes} minutes. Sleep ____ Soreness ____ Pain ____ Minutes there are ____</Box>
       <Box mb={3}>{floor.data.caution}</Box>
       {floor.data.items.map((item) => (
@@ -55,7 +55,7 @@ function Item({ item }: { item: FloorItem }) {
           .map((said) => `${String(said).replace(/\.$/, '')}.`)
           .join(' ')}
       </Box>
-      <chakra.table w="100%" borderCollapse="collapse" tableLayout="fixed">
+      <WideTable label={`Sets of ${item.name}`} columns="fixed">
         <thead>
           <tr>
             {columns().map(([head, width]) => (
@@ -87,7 +87,7 @@ function Item({ item }: { item: FloorItem }) {
             </tr>
           ))}
         </tbody>
-      </chakra.table>
+      </WideTable>
     </Box>
   )
 }

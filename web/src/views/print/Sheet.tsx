@@ -10,7 +10,7 @@ interface Props {
 /** A page for paper, A4 or Letter: black on white whatever the theme, with room to write. */
 export function Sheet({ title, back, children }: Props) {
   return (
-    <Box bg="#ffffff" color="#000000" minH="100%" px={{ base: 4, md: 8 }} py={5} fontSize="13px">
+    <Box bg="#ffffff" color="#000000" minH="100%" px={{ base: 4, md: 8 }} py={5} fontSize="13px" css={{ '@media print': { padding: 0 } }}>
       <Flex gap={4} mb={4} align="center" data-print="no" fontSize="15px">
         <Link to={back} style={{ textDecoration: 'underline' }}>
           Back
@@ -23,6 +23,17 @@ export function Sheet({ title, back, children }: Props) {
         {title}
       </chakra.h1>
       {children}
+    </Box>
+  )
+}
+
+/** A table as wide as the paper; on a screen that is narrower it is moved sideways, by the keyboard too. */
+export function WideTable({ label, columns, children }: { label: string; columns: 'fixed' | 'auto'; children: React.ReactNode }) {
+  return (
+    <Box overflowX="auto" tabIndex={0} role="group" aria-label={label} css={{ '@media print': { overflow: 'visible' } }}>
+      <chakra.table w="100%" minW="680px" css={{ '@media print': { minWidth: 0 } }} borderCollapse="collapse" tableLayout={columns}>
+        {children}
+      </chakra.table>
     </Box>
   )
 }
