@@ -43,8 +43,9 @@ public sealed record DailyWork(string Exercise, string Because);
 /// <param name="TrainingMaxKg">Nine tenths of the max; null without one.</param>
 /// <param name="PercentOfTrainingMax">The same load as a part of it.</param>
 /// <param name="OwnCurve">The lifter's rep curve, k, where their sets bent it.</param>
+/// <param name="BodyKg">The part of body mass that is lifted along, kilograms; the max holds it.</param>
 public sealed record CellView(int Week, Weekday Day, string Exercise, IReadOnlyList<string> Pinned, TargetKind Shape, double UnderTensionSeconds, int LeastRestSeconds,
-    double? TrainingMaxKg, double? PercentOfTrainingMax, double? OwnCurve);
+    double? TrainingMaxKg, double? PercentOfTrainingMax, double? OwnCurve, double BodyKg);
 
 /// <summary>A check with its place and a fix that can be taken.</summary>
 /// <param name="Fix">What to do, in words; null where it is the coach's to judge.</param>

@@ -53,27 +53,27 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     {
         IReadOnlyList<Check> checks = [.. plan.Checks, .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : []];
         (BlockPart? made, IReadOnlyList<MaxPart> maxes) = desk.ToBlock(plan);
-        return new DraftView(made, maxes, [.. plan.Refused.Select(_words.Because)], [.. Cells(plan)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals);
+        return new DraftView(made, maxes, [.. plan.Refused.Select(_words.Because)], [.. Cells(plan, file.Client.Facts.MassKg)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals);
     }
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>
     public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
         new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
 
-    private static IEnumerable<CellView> Cells(Plan plan)
+    private IEnumerable<CellView> Cells(Plan plan, double massKg)
     {
         Dictionary<string, OneRepMax> maxes = plan.Maxes.GroupBy(max => max.Exercise).ToDictionary(group => group.Key, group => group.First());
-        return plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => Cell(week, session, item, maxes.GetValueOrDefault(item.Exercise))))) ?? [];
+        return plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => Cell(week, session, item, maxes.GetValueOrDefault(item.Exercise), Math.Round(catalogue[item.Exercise].BodyFraction * massKg, 1))))) ?? [];
     }
 
-    private static CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max)
+    private static CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max, double bodyKg)
     {
         double? bent = max?.OwnK is { } k ? Math.Round(k, 2) : null;
         double? part = max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent ? Math.Round(max.OfTrainingMax(percent).Value, 1) : null;
         return new CellView(
             week.Number, session.Day, item.Exercise,
             [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],
-            item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds, max is null ? null : Math.Round(max.TrainingMax, 1), part, bent);
+            item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds, max is null ? null : Math.Round(max.TrainingMax, 1), part, bent, bodyKg);
     }
 
     private CheckView Remark(Check check) => new(

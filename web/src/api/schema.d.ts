@@ -2343,6 +2343,8 @@ export interface components {
             percentOfTrainingMax: null | number;
             /** Format: double */
             ownCurve: null | number;
+            /** Format: double */
+            bodyKg: number;
         };
         ChainLink: {
             kind: components["schemas"]["BlockKind"];

@@ -21,7 +21,11 @@ export function useDraft<T extends object>(key: string, saved: T): Draft<T> {
     else sessionStorage.removeItem(place)
   }, [place, typed])
   const set = useCallback((change: Partial<T>) => setTyped((before) => ({ ...(before ?? saved), ...change })), [saved])
-  const reset = useCallback(() => setTyped(null), [])
+  // Also where it is called after the form is gone.
+  const reset = useCallback(() => {
+    sessionStorage.removeItem(place)
+    setTyped(null)
+  }, [place])
   const value = typed ?? saved
   return { value, set, dirty: typed !== null && JSON.stringify(typed) !== JSON.stringify(saved), reset }
 }

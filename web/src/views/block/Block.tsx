@@ -43,7 +43,7 @@ export function Block() {
 }
 
 function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: BlockView; catalogue: readonly ExerciseLine[] }) {
-  const [search] = useSearchParams()
+  const [search, setSearch] = useSearchParams()
   const edits = useBlockEdits(clientId, kept)
   const { view } = edits
   const block = view.plan.block as BlockPart
@@ -74,6 +74,10 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   }, [])
+  // The form was asked for once; the next block is not to open it again.
+  useEffect(() => {
+    if (search.has('plan')) setSearch({}, { replace: true })
+  }, [search, setSearch])
   const close = () => setOpen(null)
   const turnPart = useCallback((part: OpenPart) => setOpen((is) => (is === part ? null : part)), [])
   const turnPanel = useCallback(() => setPanel((is) => !is), [])

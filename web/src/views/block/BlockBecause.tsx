@@ -36,12 +36,16 @@ export const BlockBecause = memo(function BlockBecause({ cell, more, view, name,
       kind: 'prescribed',
       text:
         max && set.percent
-          ? `${plain(set.percent, 1)} % of the max of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}`
+          ? `${plain(set.percent, 1)} % of the max of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}${more?.bodyKg ? `, ${mass(more.bodyKg, 1)} of it the body` : ''}`
           : 'by effort alone',
     },
     {
       kind: 'loaded',
-      text: set.kg ? `${mass(set.kg)} ${massUnit()}${set.perSide ? `, ${platesInWords(set.perSide)}` : ''}` : 'whatever gives that effort',
+      text: set.kg
+        ? `${mass(set.kg)} ${massUnit()}${set.perSide ? `, ${platesInWords(set.perSide)}` : ''}`
+        : set.percent
+          ? 'body weight alone'
+          : 'whatever gives that effort',
       focused: true,
     },
   ]

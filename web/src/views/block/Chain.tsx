@@ -24,7 +24,7 @@ export function Chain({ view }: { view: BlockView }) {
         <thead>
           <tr>
             {['Block', 'Week', 'Mean percent', 'Tonnage', 'Minutes'].map((head) => (
-              <chakra.th key={head} scope="col" textAlign="left" fontWeight="500" color="quiet">
+              <chakra.th key={head} scope="col" textAlign="left" fontWeight="500" color="quiet" whiteSpace="nowrap" pr={4}>
                 {head}
               </chakra.th>
             ))}
@@ -43,18 +43,19 @@ export function Chain({ view }: { view: BlockView }) {
                   borderColor="hair"
                   fontWeight={isNow(start) ? '650' : '400'}
                 >
-                  <td>{w === 0 ? words(block.kind ?? '') : ''}</td>
-                  <chakra.td whiteSpace="nowrap" pr={4}>
+                  <Cell>{w === 0 ? words(block.kind ?? '') : ''}</Cell>
+                  <Cell>
                     {shortDate(start)}
                     {deload ? ', deload' : ''}
                     {isNow(start) ? ', now' : ''}
-                  </chakra.td>
-                  <td>{total?.meanPercent ? `${plain(total.meanPercent, 0)} %` : ''}</td>
-                  <td>
+                  </Cell>
+                  <Cell>{total?.meanPercent ? `${plain(total.meanPercent, 0)} %` : ''}</Cell>
+                  <Cell>
                     {total && (
                       <Flex align="center" gap={2}>
                         <Box
                           h="10px"
+                          flexShrink={0}
                           w={`${(total.tonnage / most) * 160}px`}
                           bg={temper(total.meanPercent).color ?? 'transparent'}
                           border="1px solid"
@@ -63,8 +64,8 @@ export function Chain({ view }: { view: BlockView }) {
                         {mass(total.tonnage, 0)} {massUnit()}
                       </Flex>
                     )}
-                  </td>
-                  <td>{total ? total.minutes : ''}</td>
+                  </Cell>
+                  <Cell>{total ? total.minutes : ''}</Cell>
                 </chakra.tr>
               )
             }),
@@ -77,6 +78,8 @@ export function Chain({ view }: { view: BlockView }) {
     </Box>
   )
 }
+
+const Cell = chakra('td', { base: { whiteSpace: 'nowrap', pr: 4 } })
 
 const isNow = (start: string) => {
   const end = new Date(new Date(`${start}T00:00:00Z`).getTime() + 7 * 86_400_000).toISOString().slice(0, 10)

@@ -28,21 +28,27 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
       borderColor="hair"
       onSubmit={(event) => {
         event.preventDefault()
-        make.mutate(
-          { start: value.start, weeks: typedNumber(value.weeks), kind: value.kind as BlockKind, base: value.base as BlockBase },
-          {
-            onSuccess: () => {
+        // A promise and not the mutation's own callback: the new block is drawn, and this form gone, before it is called.
+        make
+          .mutateAsync({
+            start: value.start,
+            weeks: typedNumber(value.weeks),
+            kind: value.kind as BlockKind,
+            base: value.base as BlockBase,
+          })
+          .then(
+            () => {
               draft.reset()
               onDone?.()
             },
-          },
-        )
+            () => undefined,
+          )
       }}
     >
       <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
         {title}
       </chakra.h2>
-      <Grid templateColumns={{ base: '1fr 1fr', lg: '150px 90px 180px 180px auto' }} gap={4} alignItems="start">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '150px 80px 170px 170px' }} gap={4} alignItems="start">
         <TextField
           label="Starts"
           type="date"
@@ -62,7 +68,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
           ]}
           onValue={(base) => set({ base })}
         />
-        <Box pt={{ lg: '25px' }}>
+        <Box gridColumn="1 / -1">
           <Primary type="submit" loading={make.isPending} loadingText="Planning">
             Make the block
           </Primary>
