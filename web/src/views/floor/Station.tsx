@@ -109,7 +109,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
           )}
         </Grid>
         <Box color={colors.quiet} mt={1}>
-          {set.kg === null ? 'By effort: choose what gives it' : massWord()}
+          {set.kg === null ? 'By effort: choose what gives it' : kg === 0 ? 'No load: body weight' : massWord()}
           {perSide ? `, ${platesInWords(perSide, before)}` : ''}
           {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
         </Box>
