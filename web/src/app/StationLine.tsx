@@ -35,7 +35,9 @@ export function StationLine({ clientId }: { clientId: string }) {
   }
   const line = useRef<HTMLDivElement>(null)
   // On a phone the line is wider than the screen: where one is comes into sight.
-  useEffect(() => line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), [path])
+  useEffect(() => {
+    line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [path])
   return (
     <Flex as="nav" ref={line} aria-label="Stations" align="stretch">
       {stations.map((station) => (

@@ -89,7 +89,7 @@ function Typing({ field, start, acts }: { field: FieldKey; start: string; acts: 
   const [typed, setTyped] = useState(start)
   const input = useRef<HTMLInputElement>(null)
   const left = useRef(false)
-  useEffect(() => input.current?.focus(), [])
+  useEffect(() => void input.current?.focus(), [])
   const leave = (act: () => void) => {
     if (left.current) return
     left.current = true

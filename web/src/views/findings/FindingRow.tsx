@@ -122,7 +122,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 function Rejection({ onReject }: { onReject: (reason: string) => void }) {
   const [reason, setReason] = useState('')
   const form = useRef<HTMLFormElement>(null)
-  useEffect(() => form.current?.querySelector('input')?.focus(), [])
+  useEffect(() => void form.current?.querySelector('input')?.focus(), [])
   return (
     <chakra.form
       ref={form}

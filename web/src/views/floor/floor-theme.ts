@@ -5,7 +5,7 @@ const key = 'nerezza.floor'
 /** The floor's own light: dark by habit, bright by a bright door; one tap, remembered on this device. */
 export function useFloorTheme(): { bright: boolean; toggle: () => void } {
   const [bright, setBright] = useState(() => localStorage.getItem(key) === 'bright')
-  useEffect(() => localStorage.setItem(key, bright ? 'bright' : 'dark'), [bright])
+  useEffect(() => void localStorage.setItem(key, bright ? 'bright' : 'dark'), [bright])
   return { bright, toggle: () => setBright(!bright) }
 }
 
