@@ -66,15 +66,11 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     /// <summary>Lowering of 3 s or more with a pause of 2 s or more.</summary>
     private static bool IsSlow(string tempo) => tempo.Split('-') is [var down, var pause, ..] && int.Parse(down, System.Globalization.CultureInfo.InvariantCulture) >= 3 && int.Parse(pause, System.Globalization.CultureInfo.InvariantCulture) >= 2;
 
-    /// <summary>The wider of the two steps beside a load, kilograms.</summary>
-    private double Step(SetPart set, double kg)
-    {
-        List<double> loads = [.. Loads(set).Append(kg).Distinct().Order()];
-        int at = loads.IndexOf(kg);
-        return Math.Max(at > 0 ? kg - loads[at - 1] : 0, at < loads.Count - 1 ? loads[at + 1] - kg : 0);
-    }
+    /// <summary>The widest step beside a load, kilograms, among the implements that it could be made of.</summary>
+    private double Step(SetPart set, double kg) => Loads(set).Select(one => one.Append(kg).Distinct().Order().ToList())
+        .Max(loads => Math.Max(loads.IndexOf(kg) is > 0 and var at ? kg - loads[at - 1] : 0, loads.Where(load => load > kg).Select(load => load - kg).FirstOrDefault()));
 
-    private IEnumerable<double> Loads(SetPart set)
+    private IEnumerable<IEnumerable<double>> Loads(SetPart set)
     {
         EquipmentSection kit = @case.Equipment ?? new EquipmentSection();
         if (set.PerSide is not null)
@@ -83,12 +79,16 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
             foreach (var plate in kit.Plates ?? [])
                 sums = [.. sums.SelectMany(sum => Enumerable.Range(0, plate.Pairs + 1).Select(count => Math.Round(sum + count * plate.Kg, 3))).Distinct()];
             double bare = set.Kg!.Value - 2 * set.PerSide.Sum();
-            return sums.Select(sum => Math.Round(bare + 2 * sum, 3));
+            return [sums.Select(sum => Math.Round(bare + 2 * sum, 3))];
         }
         if (set is { Each: not null, Count: { } count })
-            return (kit.DumbbellsKg ?? []).Concat((kit.KettlebellsKg ?? []).GroupBy(one => one).Where(same => same.Count() >= count).Select(same => same.Key)).Concat(kit.SandbagsKg ?? []).Select(each => each * count);
+        {
+            IEnumerable<double> bells = (kit.KettlebellsKg ?? []).GroupBy(one => one).Where(same => same.Count() >= count).Select(same => same.Key);
+            return [Pieces(kit.DumbbellsKg ?? []), Pieces(bells), Pieces((kit.DumbbellsKg ?? []).Concat(bells)), Pieces(kit.SandbagsKg ?? [])];
+            IEnumerable<double> Pieces(IEnumerable<double> kinds) => kinds.Select(each => each * count);
+        }
         double step = kit.StackStepKg ?? 5;
-        return Enumerable.Range(1, 80).Select(times => times * step);
+        return [Enumerable.Range(1, 80).Select(times => times * step)];
     }
 
     /// <summary>Heavy hinges, by percent or effort, lie two calendar days apart.</summary>
