@@ -93,11 +93,13 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     private static FittedSet? Fitted(Wish wish, ItemAsk ask, LoadFit fit)
     {
         if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
+        // What a hand wrote may be as hard as caution allows; a load that was progressed to, as hard as the week asks.
+        SetWanted wanted = ask.Pinned.HasFlag(Pins.Load) ? wish.Wanted with { Rpe = ask.Target.MostRpe } : wish.Wanted;
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
-        double hardest = Math.Min(wish.Wanted.MostFraction, fit.Curve.Fraction(wish.Wanted.Reps, ask.Target.MostRpe));
+        double hardest = Math.Min(wanted.MostFraction, fit.Curve.Fraction(wanted.Reps, wanted.Rpe));
         return fraction <= hardest + 1e-9
-            ? new FittedSet(wish.Wanted.Reps, fit.Curve.Effort(fraction, wish.Wanted.Reps), Percent.FromFraction(fraction), near, 0)
-            : fit.Fit(wish.Wanted with { Rpe = ask.Target.MostRpe });
+            ? new FittedSet(wanted.Reps, fit.Curve.Effort(fraction, wanted.Reps), Percent.FromFraction(fraction), near, 0)
+            : fit.Fit(wanted);
     }
 
     /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>

@@ -23,7 +23,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
         versions.data.map((version) => (
           <Box key={version.number} py={1} borderTop="1px solid" borderColor="hair">
             <Flex gap={3} align="center" wrap="wrap">
-              <Box w="40px" fontWeight="600">
+              <Box w={{ base: '24px', md: '40px' }} fontWeight="600">
                 {version.number}
               </Box>
               <Box flex="1">
@@ -52,7 +52,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
               )}
             </Flex>
             {asked === version.number && (
-              <Box pl="52px" py={1} role="status">
+              <Box pl={{ base: 0, md: '52px' }} py={1} role="status">
                 <Box maxW="220px" mb={2}>
                   <SelectField
                     label="Against version"
