@@ -93,7 +93,7 @@ describe('remarks', () => {
     day: 'wed',
     exercise: null,
     because: 'The session takes 71 minutes; there are 60.',
-    fix: 'Take a set off the second lift.',
+    fix: 'Take a set off its last exercise.',
     edits: [{ kind: 'write', week: 1, day: 'wed', exercise: 'squat', sets: 2 } as EditSection],
     ...of,
   })

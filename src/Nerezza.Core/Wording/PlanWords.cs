@@ -108,6 +108,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         CheckCode.JumpTooBig => $"{Name(check)} goes from {Number(check.Limit)} to {Number(check.Value)} kg in one step.",
         CheckCode.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
         CheckCode.PainConflict when check.Other is { } reason => $"{Name(check)} is ruled out by {reason}.",
+        // Efforts end at 10: a limit above it is of the max.
+        CheckCode.PainConflict when check.Limit > Rpe.Ten.Value => $"{Name(check)} is asked for at {Number(check.Value)} % of the max; {Number(check.Limit)} is the most until it is cleared.",
         CheckCode.PainConflict => $"{Name(check)} is asked for at RPE {Number(check.Value)}; {Number(check.Limit)} is the most until it is cleared.",
         CheckCode.RungLocked => $"The rung of {Lower(check.Exercise)} is not open yet.",
         CheckCode.EquipmentMissing => $"{Name(check)} needs kit that is not there: {(check.Other ?? "").Replace('-', ' ')}.",
@@ -121,7 +123,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     public static string? Fix(Check check) => check.Code switch
     {
         CheckCode.HingeSpacing => "Move one of them by a day, or take it under 75 % and RPE 8.",
-        CheckCode.SessionTooLong => "Take a set off the second lift, or give the day more minutes.",
+        CheckCode.SessionTooLong => $"Take a set off {(check.Fix.Count > 0 ? "its last exercise" : "a lift")}, or give the day more minutes.",
         CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
         CheckCode.GuardianConsent => "Record the consent in Intake.",
         CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",

@@ -5,7 +5,9 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
+using Nerezza.Core.Wording;
 
 namespace Nerezza.Core.Tests.Blocks;
 
@@ -48,6 +50,21 @@ public sealed class ReviewTests
         string[] found = [.. mended.Weeks[0].Sessions[0].Items.Where(item => left.Contains(item.Exercise, StringComparison.Ordinal)).Select(item => $"{item.Exercise} {item.SetsASide}")];
         Assert.Equal(left.Split(", ").Where(one => !one.EndsWith("gone", StringComparison.Ordinal)), found);
     }
+
+    [Theory]
+    [InlineData("mon back-squat-high-bar rpe 8", 4, "Back squat, high bar is asked for at RPE 8.5; 6 is the most until it is cleared.")]
+    [InlineData("mon back-squat-high-bar reps 2; mon back-squat-high-bar rpe 5", 4, "Back squat, high bar is asked for at 83 % of the max; 65 is the most until it is cleared.")] // n = 7
+    [InlineData("mon back-squat-high-bar rpe 8", 1, "")]
+    public void A_pain_that_came_later_is_held_against_the_block(string written, double score, string said)
+    {
+        Block block = Planner.Make(Case with { Edits = [.. Enumerable.Range(1, 4).SelectMany(week => written.Split("; ").Select(one => InWeek(Edit(one), week)))] }).Block!;
+        var pain = new PainEntry { Region = PainRegion.Other, Exercise = "back-squat-high-bar", ScoreDuring = score, UsualScore = 1, Weeks = 1 };
+        Block monday = block with { Weeks = [block.Weeks[0] with { Sessions = [block.Weeks[0].Sessions[0]] }] };
+        IEnumerable<Core.Checks.Check> checks = PainChecks.Run(monday, new TrainingCaps(Case.Client, [pain], block.Start), ExerciseCatalogue.Shipped);
+        Assert.Equal(said, string.Join(' ', checks.Select(new PlanWords(ExerciseCatalogue.Shipped).Because)));
+    }
+
+    private static BlockEdit InWeek(BlockEdit edit, int week) => edit is BlockEdit.Write write ? write with { At = write.At with { Week = week } } : edit;
 
     [Fact]
     public void A_throw_that_comes_first_is_in_order()
