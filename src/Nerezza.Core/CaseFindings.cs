@@ -29,7 +29,8 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
         DateOnly day = FindingCourse.FortnightBefore(@case.Block.Start);
         bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
         if (screen is null && !fromMaxes) return [];
-        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Pain = [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
+        // Pain stays as it is now: it says what a fault means, and the same meaning is compared.
+        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
         return Find(then, null, MaxBook.Of(then.Client, catalogue, then.Strength, then.Log, day));
     }
 }
