@@ -77,10 +77,11 @@ test.each([
 
 test.each<[string, ReturnType<typeof set>, string]>([
   ['body weight', set({ kg: 0, perSide: null, percent: 70 }), '3 × 5, body weight70 %, RPE 7'],
+  ['straight sets, whose middle one the percent is of,', set({ rpe: 7.5 }), '3 × 5, 100 kg80 %, RPE 7'],
   ['effort', set({ kg: null, percent: null, perSide: null }), '3 × 5, by effortRPE 7'],
 ])('a cell of %s says so', async (_, one, said) => {
   const made = weeks(1)
-  made.weeks[0]!.sessions = [{ ...made.weeks[0]!.sessions[0]!, items: [item('squat', [one, one, one])] }]
+  made.weeks[0]!.sessions = [{ ...made.weeks[0]!.sessions[0]!, items: [item('squat', [one, { ...one, rpe: 7 }, one])] }]
   Object.assign(answers, { block: { plan: { block: made }, kindBecause: '', favours: '' }, clients: [], catalogue: [] })
   paper('/clients/c/print/block')
   expect((await screen.findByText(/3 × 5/)).textContent).toBe(said)

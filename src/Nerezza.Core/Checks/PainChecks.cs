@@ -20,7 +20,7 @@ public static class PainChecks
     {
         Caution.RuledOut ruledOut => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id) { Other = ruledOut.Reason },
         Caution.Allowed allowed when item.Sets.Max(set => set.Rpe) > allowed.MostRpe => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id, Value: item.Sets.Max(set => set.Rpe.Value), Limit: allowed.MostRpe.Value),
-        Caution.Allowed allowed when item.Sets.Max(set => set.Percent?.Value) is { } percent && percent > 100 * allowed.MostFraction + 0.5 => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id, Value: Math.Round(percent), Limit: 100 * allowed.MostFraction),
+        Caution.Allowed allowed when Math.Round(item.Sets.Max(set => set.Percent?.Value) ?? 0) is var percent && percent > 100 * allowed.MostFraction => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id, Value: percent, Limit: 100 * allowed.MostFraction),
         _ => null,
     };
 }

@@ -7,7 +7,7 @@ import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
-import { cellAt, rowsOf, setsInWords, topSet } from '../block/grid'
+import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../block/grid'
 import { Sheet, Td, Th, WideTable } from './Sheet'
 
 /** The whole block on paper: weeks across, sessions down, sets and loads. */
@@ -92,7 +92,7 @@ function Cell({ item }: { item: ItemPart | undefined }) {
     <Td whiteSpace="nowrap">
       {setsInWords(item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : top.kg === 0 ? 'body weight' : 'by effort'}
       <br />
-      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(item.sets.at(-1)?.rpe ?? 0)}
+      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(middleSet(item).rpe ?? 0)}
     </Td>
   )
 }
