@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.DataProtection.EntityFrameworkCore;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
+using Nerezza.Data.Accounts;
 using Nerezza.Data.Rows;
 
 namespace Nerezza.Data;
@@ -19,6 +20,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
     public DbSet<PlanRow> Plans => Set<PlanRow>();
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
     public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
+    public DbSet<SignedInRow> SignedIn => Set<SignedInRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
     internal Guid CoachId => scope.CoachId;

@@ -1,5 +1,3 @@
-using Microsoft.AspNetCore.DataProtection;
-using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Core.Selection;
 using Nerezza.Data;
@@ -9,65 +7,58 @@ using Nerezza.Web.Demo;
 using Nerezza.Web.Endpoints;
 using Nerezza.Web.Hosting;
 using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
 using Serilog;
+using Serilog.Events;
 
 WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
-builder.Host.UseSerilog((context, log) => log.ReadFrom.Configuration(context.Configuration).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture));
-string connection = builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Database=nerezza";
+builder.Host.UseSerilog((context, services, log) => log.MinimumLevel.Override("Nerezza", LogEventLevel.Information)
+    .ReadFrom.Configuration(context.Configuration).ReadFrom.Services(services).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture), preserveStaticLogger: true);
 
-builder.Services.AddNerezzaData(connection);
+builder.AddTrustedProxies();
+builder.AddSignIn();
+builder.Services.AddNerezzaData(builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Database=nerezza");
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddMemoryCache(cache => cache.SizeLimit = 500).AddSingleton<BasisCache>();
 builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
 builder.Services.AddScoped<PlanDesk>().AddScoped<BlockDesk>().AddScoped<FloorDesk>().AddScoped<EvidenceDesk>().AddScoped<LeverDesk>().AddScoped<ExerciseDesk>().AddScoped<CatalogueDesk>();
-// While the build only describes the API there is no database to keep keys in.
-IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
-if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();
-builder.Services.AddIdentityCore<IdentityUser<Guid>>(options =>
-{
-    options.Password.RequiredLength = 10;
-    // Length protects; rules of composition only annoy (NIST SP 800-63B).
-    options.Password.RequireNonAlphanumeric = options.Password.RequireUppercase = options.Password.RequireDigit = false;
-    options.User.RequireUniqueEmail = true;
-}).AddEntityFrameworkStores<NerezzaContext>().AddSignInManager().AddClaimsPrincipalFactory<CoachClaims>();
-builder.Services.AddAuthentication(IdentityConstants.ApplicationScheme).AddIdentityCookies(cookies => cookies.ApplicationCookie!.Configure(options =>
-{
-    options.Cookie.SameSite = SameSiteMode.Strict;
-    options.ExpireTimeSpan = TimeSpan.FromDays(30);
-    options.Events.OnRedirectToLogin = context => { context.Response.StatusCode = StatusCodes.Status401Unauthorized; return Task.CompletedTask; };
-}));
-builder.Services.AddAuthorization();
-builder.Services.AddAntiforgery(options => options.HeaderName = TokenCheck.Header);
+builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
+builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
 builder.Services.AddRateLimiter(RateLimits.Configure);
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails().AddExceptionHandler<Unavailable>();
 builder.Services.AddOpenApi(OpenApiDescription.Configure);
 builder.Services.ConfigureHttpJsonOptions(options => Json.ConfigureAnswers(options.SerializerOptions));
 
 WebApplication app = builder.Build();
-app.UseExceptionHandler();
-app.UseStatusCodePages();
+app.UseForwardedHeaders();
 app.UseSecurityHeaders();
+app.UseExceptionHandler();
+app.UseHsts();
+app.UseStatusCodePages();
 app.UseAuthentication();
 app.UseRateLimiter();
-app.Use(CoachClaims.OpenScope);
+app.Use(Membership.OpenScope);
+// Who is signed in is asked before the token: without a sign-in no token is right, and the page must learn the reason.
+app.UseAuthorization();
 app.Use(OwnCatalogue.Open);
 app.Use(TokenCheck.Require);
-app.UseAuthorization();
-app.MapHealthChecks("/health");
-app.MapSession();
-app.MapDay();
-app.MapClients();
-app.MapIntake();
-app.MapClientHealth();
-app.MapScreens();
-app.MapFindings();
-app.MapLevers();
-app.MapExercises();
-app.MapCatalogue();
-app.MapBlocks();
-app.MapFloor();
-app.MapReference();
+app.Use(PutAway.Guard);
+app.MapHealth();
+RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(DateBounds.Filter);
+api.MapSession();
+api.MapDay();
+api.MapClients();
+api.MapIntake();
+api.MapClientHealth();
+api.MapScreens();
+api.MapFindings();
+api.MapLevers();
+api.MapExercises();
+api.MapCatalogue();
+api.MapBlocks();
+api.MapFloor();
+api.MapReference();
 app.MapFrontEnd(builder.Configuration["NEREZZA_WEB"]);
 
 if (args.Contains("migrate"))

@@ -29,7 +29,9 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         EvidenceLine left = ankle.Evidence[0];
         Assert.Equal((8, 4, new DateOnly(2026, 10, 5), 10, 13), (left.Number, left.Before, left.BeforeOn, left.Band!.Adequate, left.Band.Upper));
         Assert.Equal(new DateOnly(2026, 11, 16).AddDays(35), ankle.RetestFrom);
-        Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Delete, $"/api/clients/{id}/screens/2026-11-16")).StatusCode);
+        string screen = $"/api/clients/{id}/screens/2026-11-16?version=";
+        Assert.Equal(HttpStatusCode.Conflict, (await coach.Send(HttpMethod.Delete, screen + (screens.Kept[0].Version + 1))).StatusCode);
+        Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Delete, screen + screens.Kept[0].Version)).StatusCode);
         Assert.Equal(3, Assert.Single((await coach.Get<FindingsView>($"/api/clients/{id}/findings")).Findings).Severity);
     }
 

@@ -21,7 +21,7 @@ public sealed class CrashTests
             using ServerProcess server = ServerProcess.Start(database.Connection);
             using HttpClient http = await SignedIn(server.Address);
             client = (await http.GetFromJsonAsync<List<ClientLine>>("/api/clients?today=2026-11-30", Json.Options))![0].Id;
-            LogSet set = Samples.Set(rpe: 8, place: round, date: new DateOnly(2030, 1, 7));
+            LogSet set = Samples.Set(rpe: 8, place: round, date: Samples.Start.AddDays(35));
             HttpResponseMessage answer = await http.PostAsync($"/api/clients/{client}/sets", JsonContent.Create(set, options: Json.Options));
             server.Kill();
             Assert.Equal(System.Net.HttpStatusCode.Created, answer.StatusCode);

@@ -16,9 +16,9 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         ExercisesView view = await View(caller, id);
         ChosenLine old = view.Chosen.First(line => line.Role is Role.Accessory);
         RankedLine next = view.Others.First(line => line.Face.Pattern == old.Face.Pattern);
-        SavePicks swap = new() { Picks = [new PickLine { Exercise = old.Face.Exercise, Kind = PickKind.Banned }, new PickLine { Exercise = next.Face.Exercise, Kind = PickKind.Accessory }] };
+        SavePicks swap = new() { Picks = [new PickLine { Exercise = old.Face.Exercise, Kind = PickKind.Banned }, new PickLine { Exercise = next.Face.Exercise, Kind = PickKind.Accessory }], Version = view.Version };
 
-        EffectView effect = await caller.Ask<EffectView>(HttpMethod.Post, $"/api/clients/{id}/exercises/preview", swap);
+        EffectView effect = await caller.Ask<EffectView>(HttpMethod.Post, $"/api/clients/{id}/exercises/preview", new TryPicks { Picks = swap.Picks });
         Assert.Contains(next.Face.Name, effect.In);
         Assert.Contains(old.Face.Name, effect.Out);
         Assert.Equal(view.Chosen.Select(line => line.Face.Exercise), (await View(caller, id)).Chosen.Select(line => line.Face.Exercise));
@@ -30,7 +30,7 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         Assert.Contains(after.Passed, passed => passed.Exercise == old.Face.Exercise);
         Assert.True((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
 
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/picks", new SavePicks { Picks = [] });
+        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/picks", new SavePicks { Picks = [], Version = after.Version });
         Assert.Equal(view.Chosen.Select(line => line.Face.Exercise), (await View(caller, id)).Chosen.Select(line => line.Face.Exercise));
         Assert.False((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
     }

@@ -36,10 +36,10 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["POST /block/preview"] = new EditBlock { Number = 1, Edits = [] },
             ["PUT /block/edits"] = new EditBlock { Number = 1, Edits = [] },
             ["POST /block/copies"] = new CopyBlock { ToClient = Guid.CreateVersion7().ToString(), Start = Samples.Start },
-            ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles },
+            ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = 1 },
             ["POST /sets"] = Samples.Set(),
-            ["POST /exercises/preview"] = new SavePicks { Picks = [] },
-            ["PUT /picks"] = new SavePicks { Picks = [] },
+            ["POST /exercises/preview"] = new TryPicks { Picks = [] },
+            ["PUT /picks"] = new SavePicks { Picks = [], Version = 1 },
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },
         };
         List<(string Method, string Pattern)> endpoints = [.. OfClients()];
@@ -50,7 +50,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             string path = pattern.Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
                 .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal).Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
                 .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{school}", "positions", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
-                + (rest == "/floor" ? "?date=2026-11-30" : "");
+                + (rest == "/floor" ? "?date=2026-11-30" : rest == "/screens/{date}" && method == "DELETE" ? "?version=1" : "");
             HttpResponseMessage answer = await stranger.Send(new HttpMethod(method), path, bodies.GetValueOrDefault($"{method} {rest}"));
             Assert.True(answer.StatusCode is HttpStatusCode.NotFound, $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}");
         }
@@ -70,7 +70,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         {
             string path = System.Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString())
                 .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal);
-            HttpResponseMessage answer = await nobody.Send(new HttpMethod(method), path + "?date=2026-11-30&today=2026-11-30", method is "POST" or "PUT" ? new { } : null);
+            HttpResponseMessage answer = await nobody.Send(new HttpMethod(method), path + "?date=2026-11-30&today=2026-11-30&version=1", method is "POST" or "PUT" ? new { } : null);
             Assert.True(answer.StatusCode is HttpStatusCode.Unauthorized, $"{method} {pattern} answered {(int)answer.StatusCode}");
         }
     }

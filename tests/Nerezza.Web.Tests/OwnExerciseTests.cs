@@ -19,7 +19,8 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
         ExerciseFace face = (await caller.Get<List<ExerciseFace>>("/api/catalogue/faces")).Single(one => one.Exercise == "harbour-row");
         Assert.Equal((Origin.Own, "On the quay bench."), (face.Origin, face.Stance));
 
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/picks", new { picks = new[] { new { exercise = "harbour-row", kind = "accessory" } } });
+        uint version = (await caller.Get<ExercisesView>($"/api/clients/{id}/exercises")).Version;
+        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/picks", new { version, picks = new[] { new { exercise = "harbour-row", kind = "accessory" } } });
         ExercisesView view = await caller.Get<ExercisesView>($"/api/clients/{id}/exercises");
         Assert.True(view.Chosen.Any(line => line.Face.Exercise == "harbour-row") || view.Passed.Any(line => line.Exercise == "harbour-row"));
 

@@ -1,8 +1,14 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using System.Net;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.Mvc.Testing.Handlers;
+using Microsoft.AspNetCore.TestHost;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
@@ -10,6 +16,8 @@ using Nerezza.Formats;
 using Nerezza.Tests.Shared;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Demo;
+using Serilog.Core;
+using Serilog.Events;
 
 namespace Nerezza.Web.Tests;
 
@@ -39,10 +47,34 @@ public sealed class Site : WebApplicationFactory<Program>
     /// <summary>A client signed in for the other practice.</summary>
     public Task<Caller> AsHill() => _hill ??= SignedIn("hill@example.test");
 
-    public Caller AsNobody() => new(CreateClient());
+    public Caller AsNobody()
+    {
+        var cookies = new CookieContainer();
+        return new(CreateDefaultClient(new CookieContainerHandler(cookies)), cookies);
+    }
 
-    protected override void ConfigureWebHost(IWebHostBuilder builder) =>
-        builder.UseSetting("NEREZZA_DB", _database.Connection).UseSetting("Serilog:MinimumLevel:Default", "Fatal");
+    /// <summary>Somebody who has a copy of a caller's cookies as they are now.</summary>
+    public HttpClient WithCookiesOf(Caller caller)
+    {
+        HttpClient http = CreateDefaultClient();
+        http.DefaultRequestHeaders.Add("Cookie", caller.Cookies);
+        return http;
+    }
+
+    /// <summary>A browser of its own, signed in for the harbour practice: its sign-in can be ended.</summary>
+    public Task<Caller> AsHarbourAnew() => SignedIn("harbour@example.test");
+
+    public static SignIn HarbourSignIn => new() { Email = "harbour@example.test", Password = Password };
+
+    internal CountingHasher Hasher { get; } = new();
+
+    /// <summary>What the server's log said, one line an event.</summary>
+    internal LogLines Log { get; } = new();
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder) => builder
+        .UseSetting("NEREZZA_DB", _database.Connection).UseSetting("Serilog:MinimumLevel:Default", "Fatal").UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
+        // The warm-up has a test of its own; here it would only take the time of the others.
+        .UseSetting("NEREZZA_WARM_UP", "no").ConfigureTestServices(services => services.AddSingleton<ILogEventSink>(Log).AddSingleton<IPasswordHasher<IdentityUser<Guid>>>(Hasher));
 
     protected override void Dispose(bool disposing)
     {
@@ -58,7 +90,7 @@ public sealed class Site : WebApplicationFactory<Program>
 
     private async Task<Caller> SignedIn(string email)
     {
-        var caller = new Caller(CreateClient());
+        Caller caller = AsNobody();
         await caller.RefreshToken();
         HttpResponseMessage answer = await caller.Send(HttpMethod.Post, "/api/session", new SignIn { Email = email, Password = Password });
         Assert.True(answer.IsSuccessStatusCode, await answer.Content.ReadAsStringAsync());
@@ -67,8 +99,32 @@ public sealed class Site : WebApplicationFactory<Program>
     }
 }
 
+/// <summary>Counts how often a password is checked, which is what a sign-in costs.</summary>
+internal sealed class CountingHasher : PasswordHasher<IdentityUser<Guid>>
+{
+    private int _checks;
+
+    public int Checks => _checks;
+
+    public override PasswordVerificationResult VerifyHashedPassword(IdentityUser<Guid> user, string hashedPassword, string providedPassword)
+    {
+        Interlocked.Increment(ref _checks);
+        return base.VerifyHashedPassword(user, hashedPassword, providedPassword);
+    }
+}
+
+/// <summary>Keeps what is logged.</summary>
+internal sealed class LogLines : ILogEventSink
+{
+    private readonly ConcurrentQueue<string> _lines = [];
+
+    public IReadOnlyList<string> All => [.. _lines];
+
+    public void Emit(LogEvent logEvent) => _lines.Enqueue(logEvent.RenderMessage(CultureInfo.InvariantCulture));
+}
+
 /// <summary>One browser's worth of cookies and token.</summary>
-public sealed class Caller(HttpClient http)
+public sealed class Caller(HttpClient http, CookieContainer cookies)
 {
     private string? _token;
 
@@ -77,13 +133,18 @@ public sealed class Caller(HttpClient http)
     public Task<HttpResponseMessage> Send(HttpMethod method, string path, object? body = null) =>
         SendText(method, path, body is null ? null : JsonSerializer.Serialize(body, Json.Options));
 
-    public Task<HttpResponseMessage> SendText(HttpMethod method, string path, string? body)
+    public Task<HttpResponseMessage> SendText(HttpMethod method, string path, string? body) =>
+        SendContent(method, path, body is null ? null : new StringContent(body, Encoding.UTF8, "application/json"));
+
+    public Task<HttpResponseMessage> SendContent(HttpMethod method, string path, HttpContent? content)
     {
-        var request = new HttpRequestMessage(method, path);
+        var request = new HttpRequestMessage(method, path) { Content = content };
         if (_token is not null) request.Headers.Add("X-Nerezza-Token", _token);
-        if (body is not null) request.Content = new StringContent(body, Encoding.UTF8, "application/json");
         return http.SendAsync(request);
     }
+
+    /// <summary>What this browser would send along.</summary>
+    public string Cookies => cookies.GetCookieHeader(http.BaseAddress!);
 
     public void ForgetToken() => _token = null;
 

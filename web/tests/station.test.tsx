@@ -13,7 +13,6 @@ const log: { [key in keyof FloorLog]: ReturnType<typeof vi.fn> | readonly Waitin
   waiting: [],
   log: vi.fn(async () => 'id'),
   takeBack: vi.fn(async () => undefined),
-  discard: vi.fn(async () => undefined),
 }
 const start = Date.parse('2026-11-25T17:00:00Z')
 let at = start

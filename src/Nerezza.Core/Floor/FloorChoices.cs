@@ -6,10 +6,15 @@ namespace Nerezza.Core.Floor;
 /// <summary>Which loads the floor offers beside the planned one.</summary>
 public static class FloorChoices
 {
-    /// <summary>Every load that can be made within reach of <paramref name="planned"/>, lightest first.</summary>
+    /// <summary>The loads that can be made within reach of <paramref name="planned"/>, lightest first; where the plates make a great many, some of each stretch.</summary>
     public static IEnumerable<Load> Near(Load planned, LoadMeans means)
     {
         FloorRules rules = FloorRules.Shipped;
-        return means.Steps.Where(step => Math.Abs(step - planned) <= Math.Max(rules.ChoicesLeastKg, planned.Kilograms * rules.ChoicesWithin));
+        double reach = Math.Max(rules.ChoicesLeastKg, planned.Kilograms * rules.ChoicesWithin);
+        List<Load> near = [.. means.Steps.Where(step => Math.Abs(step - planned) <= reach)];
+        if (near.Count <= rules.ChoicesMost) return near;
+        double stretch = 2 * reach / rules.ChoicesMost;
+        return near.GroupBy(step => (int)Math.Round((step - planned) / stretch))
+            .Select(same => same.MinBy(step => Math.Abs(step - planned - same.Key * stretch)));
     }
 }

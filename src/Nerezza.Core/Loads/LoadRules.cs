@@ -19,7 +19,8 @@ internal sealed record OwnCurveRules(double StartWeight, int WithinDays, double 
 internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight);
 
 internal sealed record LoadingRules(
-    double OverTarget, double UnderTarget, double UnderHeaviest, IReadOnlyDictionary<string, double> BarKg, double StackStepKg, double StackMostKg, StretchRule StretchCm);
+    double OverTarget, double UnderTarget, double UnderHeaviest, IReadOnlyDictionary<string, double> BarKg, double StackStepKg, double StackMostKg, StretchRule StretchCm,
+    int MostSleeveKg, int LeastSlotGrams, int MostWays);
 
 internal sealed record StretchRule(double Bottom, double Top);
 

@@ -32,6 +32,8 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         set.Property(row => row.Rpe).HasPrecision(4, 2);
         set.Property(row => row.Note).HasMaxLength(2000);
         set.HasIndex(row => new { row.CoachId, row.ClientId, row.Date });
+        // A fact has one successor at most: two corrections of one set would both count.
+        set.HasIndex(row => new { row.CoachId, row.Supersedes }).IsUnique();
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 }

@@ -207,6 +207,46 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("AspNetUserTokens", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Accounts.SignedInRow", b =>
+                {
+                    b.Property<string>("KeyHash")
+                        .HasMaxLength(64)
+                        .HasColumnType("character varying(64)")
+                        .HasColumnName("key_hash");
+
+                    b.Property<DateTimeOffset>("EndsAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("ends_at");
+
+                    b.Property<DateTimeOffset>("ExpiresAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("expires_at");
+
+                    b.Property<DateTimeOffset>("StartedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("started_at");
+
+                    b.Property<byte[]>("Ticket")
+                        .IsRequired()
+                        .HasColumnType("bytea")
+                        .HasColumnName("ticket");
+
+                    b.Property<Guid>("UserId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("user_id");
+
+                    b.HasKey("KeyHash")
+                        .HasName("pk_signed_in");
+
+                    b.HasIndex("ExpiresAt")
+                        .HasDatabaseName("ix_signed_in_expires_at");
+
+                    b.HasIndex("UserId")
+                        .HasDatabaseName("ix_signed_in_user_id");
+
+                    b.ToTable("signed_in", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.ClientRow", b =>
                 {
                     b.Property<Guid>("CoachId")
@@ -378,6 +418,10 @@ namespace Nerezza.Data.Migrations
 
                     b.HasKey("CoachId", "Id")
                         .HasName("pk_logged_sets");
+
+                    b.HasIndex("CoachId", "Supersedes")
+                        .IsUnique()
+                        .HasDatabaseName("ix_logged_sets_coach_id_supersedes");
 
                     b.HasIndex("CoachId", "ClientId", "Date")
                         .HasDatabaseName("ix_logged_sets_coach_id_client_id_date");
@@ -646,6 +690,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_asp_net_user_tokens_asp_net_users_user_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Accounts.SignedInRow", b =>
+                {
+                    b.HasOne("Microsoft.AspNetCore.Identity.IdentityUser<System.Guid>", null)
+                        .WithMany()
+                        .HasForeignKey("UserId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_signed_in_asp_net_users_user_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ClientRow", b =>

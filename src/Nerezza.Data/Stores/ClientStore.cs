@@ -8,11 +8,29 @@ namespace Nerezza.Data.Stores;
 /// <param name="Earlier">The screens before it, newest first.</param>
 public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes, ScreenRow? Screen, IReadOnlyList<ScreenRow> Earlier);
 
+/// <summary>A client put away.</summary>
+public sealed record ArchivedClient(Guid Id, string Name, DateTimeOffset At);
+
 /// <summary>Clients, their equipment and entered maxes, of the scope's coach.</summary>
 public sealed class ClientStore(NerezzaContext context, CoachScope scope)
 {
+    /// <summary>So many clients a practice holds, and so many with those put away (assumptions).</summary>
+    public const int Most = 500, MostWithArchived = 5000;
+
     public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
         await context.Clients.AsNoTracking().Where(row => row.ArchivedAt == null).OrderBy(row => row.Name).ThenBy(row => row.Id).ToListAsync(cancel);
+
+    /// <summary>The clients put away, the last first: without facts, for a list.</summary>
+    public async Task<IReadOnlyList<ArchivedClient>> Archived(CancellationToken cancel) =>
+        await context.Clients.Where(row => row.ArchivedAt != null).OrderByDescending(row => row.ArchivedAt).ThenBy(row => row.Id)
+            .Select(row => new ArchivedClient(row.Id, row.Name, row.ArchivedAt!.Value)).ToListAsync(cancel);
+
+    /// <summary>How many clients there are that are not put away, and in all.</summary>
+    public async Task<(int Here, int All)> Count(CancellationToken cancel) =>
+        (await context.Clients.CountAsync(row => row.ArchivedAt == null, cancel), await context.Clients.CountAsync(cancel));
+
+    /// <summary>Whether a client is put away; false too where there is none.</summary>
+    public async Task<bool> IsArchived(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id && row.ArchivedAt != null, cancel);
 
     /// <summary>Screens before the newest that a file holds.</summary>
     private const int EarlierHeld = 60;
@@ -21,9 +39,10 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
     {
         IReadOnlyList<ClientRow> clients = await All(cancel);
-        Dictionary<Guid, EquipmentRow> equipment = await context.Equipment.AsNoTracking().ToDictionaryAsync(row => row.ClientId, cancel);
+        IQueryable<Guid> here = context.Clients.Where(row => row.ArchivedAt == null).Select(row => row.Id);
+        Dictionary<Guid, EquipmentRow> equipment = await context.Equipment.AsNoTracking().Where(row => here.Contains(row.ClientId)).ToDictionaryAsync(row => row.ClientId, cancel);
         Dictionary<Guid, ScreenRow> screens = await context.Screens.AsNoTracking()
-            .Where(row => row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date))
+            .Where(row => here.Contains(row.ClientId) && row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date))
             .ToDictionaryAsync(row => row.ClientId, cancel);
         return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []))];
     }

@@ -13,6 +13,8 @@ public enum Recording
     Known,
     /// <summary>Another set has that id.</summary>
     Clash,
+    /// <summary>The set that this one follows has been corrected or taken back already.</summary>
+    Followed,
 }
 
 /// <summary>Sets done, of the scope's coach. Facts are added, never changed.</summary>
@@ -54,7 +56,8 @@ public sealed class LogStore(NerezzaContext context)
         {
             context.ChangeTracker.Clear();
             LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
-            return known is not null && SameContent(known, set) ? Recording.Known : Recording.Clash;
+            if (known is null) return Recording.Followed;
+            return SameContent(known, set) ? Recording.Known : Recording.Clash;
         }
     }
 

@@ -8,6 +8,9 @@ namespace Nerezza.Data.Stores;
 /// <summary>The exercises that the scope's coach wrote.</summary>
 public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
 {
+    /// <summary>So many a practice keeps at most: every page reads them (assumption).</summary>
+    public const int Most = 500;
+
     public async Task<IReadOnlyList<OwnExerciseRow>> All(CancellationToken cancel) =>
         await context.OwnExercises.AsNoTracking().OrderBy(row => row.Exercise).ToListAsync(cancel);
 

@@ -28,10 +28,11 @@ public sealed class PlanStore(NerezzaContext context)
         await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).Take(most)
             .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits)).ToListAsync(cancel);
 
-    /// <summary>The newest plan of each client.</summary>
+    /// <summary>The newest plan of each client that is not put away.</summary>
     public async Task<IReadOnlyDictionary<Guid, PlanRow>> NewestOfAll(CancellationToken cancel) =>
         (await context.Plans.AsNoTracking()
-            .Where(row => row.Number == context.Plans.Where(other => other.ClientId == row.ClientId).Max(other => other.Number))
+            .Where(row => context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)
+                && row.Number == context.Plans.Where(other => other.ClientId == row.ClientId).Max(other => other.Number))
             .ToListAsync(cancel)).ToDictionary(row => row.ClientId);
 
     public async Task<int> NextNumber(Guid clientId, CancellationToken cancel) =>

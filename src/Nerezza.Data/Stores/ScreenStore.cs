@@ -41,7 +41,20 @@ public sealed class ScreenStore(NerezzaContext context)
         }
     }
 
-    /// <summary>Removes the screen of a day; false when there is none.</summary>
-    public async Task<bool> Remove(Guid clientId, DateOnly date, CancellationToken cancel) =>
-        await context.Screens.Where(row => row.ClientId == clientId && row.Date == date).ExecuteDeleteAsync(cancel) > 0;
+    /// <summary>Removes the screen of a day as it was last seen.</summary>
+    public async Task<Removal> Remove(Guid clientId, DateOnly date, uint version, CancellationToken cancel)
+    {
+        IQueryable<ScreenRow> ofDay = context.Screens.Where(row => row.ClientId == clientId && row.Date == date);
+        if (await ofDay.Where(row => row.Version == version).ExecuteDeleteAsync(cancel) > 0) return Removal.Done;
+        return await ofDay.AnyAsync(cancel) ? Removal.ChangedMeanwhile : Removal.NotThere;
+    }
+}
+
+/// <summary>What came of removing a row.</summary>
+public enum Removal
+{
+    Done,
+    NotThere,
+    /// <summary>Someone else changed it since it was seen; it stays.</summary>
+    ChangedMeanwhile,
 }

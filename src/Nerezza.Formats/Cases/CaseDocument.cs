@@ -107,7 +107,7 @@ public sealed record EquipmentSection
 {
     [Items(100)] public IReadOnlyList<Implement>? Items { get; init; }
     [Items(20)] public IReadOnlyList<BarSection>? Bars { get; init; }
-    [Items(24)] public IReadOnlyList<PlateSection>? Plates { get; init; }
+    [Items(30)] public IReadOnlyList<PlateSection>? Plates { get; init; }
     [Between(0, 10, "kilograms")] public double? CollarKg { get; init; }
     [Between(0.25, 150, "kilograms"), Items(100)] public IReadOnlyList<double>? DumbbellsKg { get; init; }
     [Between(0.25, 150, "kilograms"), Items(100)] public IReadOnlyList<double>? KettlebellsKg { get; init; }

@@ -24,26 +24,25 @@ public static class CaseReader
 
     private const int MostLogSets = 20_000;
     private static readonly Shape CaseShape = ShapeOf.Document<CaseDocument>();
-    private static readonly JsonDocumentOptions Strict = new() { MaxDepth = Json.MostDepth, AllowDuplicateProperties = false };
 
     /// <summary>Reads a whole case that knows the shipped exercises alone.</summary>
     public static CaseReading Read(ReadOnlyMemory<byte> json)
     {
         if (json.Length > MostBytes) return Faulty("", $"{json.Length} bytes are more than {MostBytes} (5 MB)");
-        try
+        switch (JsonText.Read(json))
         {
-            using JsonDocument document = JsonDocument.Parse(json, Strict);
-            return Read(document.RootElement);
-        }
-        catch (JsonException fault)
-        {
-            return Faulty("", $"is not JSON that can be read: {OneLine(fault.Message)}");
+            case JsonReading.Good good:
+                using (good.Document) return Read(good.Document.RootElement);
+            case JsonReading.Bad bad:
+                return Faulty("", $"is not JSON that can be read: {bad.Message}");
+            default:
+                throw new InvalidOperationException("A reading is good or bad.");
         }
     }
 
     private static CaseReading Read(JsonElement json)
     {
-        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, []);
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, [], DaySpan.Open);
         if (faults.Count > 0) return new CaseReading.Faulty(faults);
         CaseDocument document = json.Deserialize<CaseDocument>(Json.Options)!;
         faults = [.. CaseRules.Check(document)];
@@ -53,6 +52,4 @@ public static class CaseReader
     }
 
     private static CaseReading.Faulty Faulty(string path, string message) => new([new Fault(path, message)]);
-
-    private static string OneLine(string text) => text.ReplaceLineEndings(" ");
 }

@@ -45,7 +45,7 @@ public static class ExerciseList
         using JsonDocument json = JsonDocument.Parse(node?.ToJsonString() ?? "null");
         // An entry may lean on another of the same list.
         HashSet<string> own = [.. kept.Select(one => one.Id), .. IdsIn(json.RootElement)];
-        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json.RootElement, ListShape, own);
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json.RootElement, ListShape, own, DaySpan.Open);
         if (faults.Count > 0) return new ListReading.Faulty(faults);
         IReadOnlyList<ExerciseDocument> read = json.RootElement.Deserialize<ExerciseListDocument>(Json.Options)!.Exercises;
         faults = ExerciseRules.Check([.. read.Select((entry, i) => ($"exercises[{i}]", entry))], shipped, kept);

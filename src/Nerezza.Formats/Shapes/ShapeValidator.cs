@@ -3,29 +3,32 @@ using System.Text.Json;
 
 namespace Nerezza.Formats.Shapes;
 
-/// <summary>Holds a JSON document against its shape and names every fault, up to a hundred.</summary>
+/// <summary>Holds a JSON document against its shape and names every fault, up to twenty: what is wrong further on is seen when those are mended.</summary>
 public sealed class ShapeValidator
 {
-    private const int MostFaults = 100;
+    private const int MostFaults = 20;
     private const int MostShown = 60;
-    private static readonly DateOnly FirstDay = new(1900, 1, 1), LastDay = new(2200, 12, 31);
     private readonly List<Fault> _faults = [];
     private readonly IReadOnlyCollection<string> _own;
+    private readonly DaySpan _days;
 
-    private ShapeValidator(IReadOnlyCollection<string> own) => _own = own;
+    private ShapeValidator(IReadOnlyCollection<string> own, DaySpan days) => (_own, _days) = (own, days);
 
     /// <summary>The faults of a document; empty when it fits.</summary>
     /// <param name="own">Ids of the coach's own exercises, which count beside those that ship.</param>
-    public static IReadOnlyList<Fault> Validate(JsonElement document, Shape shape, IReadOnlyCollection<string> own)
+    /// <param name="days">The dates that it may hold.</param>
+    public static IReadOnlyList<Fault> Validate(JsonElement document, Shape shape, IReadOnlyCollection<string> own, DaySpan days)
     {
-        var validator = new ShapeValidator(own);
+        var validator = new ShapeValidator(own, days);
         validator.Check(document, shape, "");
         return validator._faults;
     }
 
+    private bool IsFull => _faults.Count >= MostFaults;
+
     private void Check(JsonElement value, Shape shape, string path)
     {
-        if (_faults.Count >= MostFaults) return;
+        if (IsFull) return;
         switch (shape)
         {
             case Shape.Thing thing: CheckThing(value, thing, path); break;
@@ -44,7 +47,7 @@ public sealed class ShapeValidator
     {
         if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object")) return;
         HashSet<string> present = [];
-        foreach (JsonProperty property in value.EnumerateObject())
+        foreach (JsonProperty property in value.EnumerateObject().TakeWhile(_ => !IsFull))
         {
             if (thing.Find(property.Name) is not { } field)
             {
@@ -76,13 +79,13 @@ public sealed class ShapeValidator
             return;
         }
         int i = 0;
-        foreach (JsonElement item in value.EnumerateArray()) Check(item, listing.Item, $"{path}[{i++}]");
+        foreach (JsonElement item in value.EnumerateArray().TakeWhile(_ => !IsFull)) Check(item, listing.Item, $"{path}[{i++}]");
     }
 
     private void CheckByCode(JsonElement value, Shape.ByCode byCode, string path)
     {
         if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object")) return;
-        foreach (JsonProperty property in value.EnumerateObject())
+        foreach (JsonProperty property in value.EnumerateObject().TakeWhile(_ => !IsFull))
         {
             if (byCode.Codes.Contains(property.Name)) Check(property.Value, byCode.Value, Join(path, property.Name));
             else Add(Join(path, Shown(property.Name)), "is not a known code" + Hint(property.Name, byCode.Codes));
@@ -131,7 +134,7 @@ public sealed class ShapeValidator
         if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a date such as 2026-11-30")) return;
         bool valid = DateOnly.TryParseExact(value.GetString(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out DateOnly date);
         if (!valid) Add(path, $"'{Shown(value.GetString()!)}' is not a date; year-month-day such as 2026-11-30 expected");
-        else if (date < FirstDay || date > LastDay) Add(path, $"{value.GetString()} is not between {FirstDay:yyyy-MM-dd} and {LastDay:yyyy-MM-dd}");
+        else if (_days.Fault(date) is { } fault) Add(path, fault);
     }
 
     private bool Expect(bool fits, JsonElement value, string path, string expected)
@@ -142,7 +145,7 @@ public sealed class ShapeValidator
 
     private void Add(string path, string message)
     {
-        if (_faults.Count < MostFaults) _faults.Add(new Fault(path, message));
+        if (!IsFull) _faults.Add(new Fault(path, message));
     }
 
     private static string Hint(string text, IReadOnlyList<string> codes)

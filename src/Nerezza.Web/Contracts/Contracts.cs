@@ -29,9 +29,10 @@ public sealed record ClientLine(Guid Id, string Name, DateOnly? NextSession, boo
 public sealed record NewId(Guid Id);
 
 /// <summary>All of Intake. The versions go back with each save, so that a lost race is told.</summary>
+/// <param name="KitNotes">What of the kit is not worked out, in sentences; empty for usual kits.</param>
 public sealed record IntakeView(
     Guid Id, ClientSection Facts, SchoolsSection Schools, uint FactsVersion, EquipmentSection Equipment, uint EquipmentVersion,
-    IReadOnlyList<EnteredMax> Entered, IReadOnlyList<MaxPart> Maxes, SegmentsSection Estimates, string? Stop);
+    IReadOnlyList<EnteredMax> Entered, IReadOnlyList<MaxPart> Maxes, SegmentsSection Estimates, string? Stop, IReadOnlyList<string> KitNotes);
 
 /// <summary>An entered set, with its estimate where it gives one.</summary>
 public sealed record EnteredMax(Guid Id, StrengthSection Set, double? OneRepMaxKg);

@@ -13,8 +13,9 @@ namespace Nerezza.Web.Contracts;
 /// <param name="Shortfalls">What could not be had, and what would have to be given up for it.</param>
 /// <param name="Muscles">Hard sets of the first week against their limits.</param>
 /// <param name="Favours">What the school favours and gives up.</param>
+/// <param name="Version">Of the client's file; it goes back with picks and school, so that a lost race is told.</param>
 public sealed record ExercisesView(
-    Guid ClientId, string Client, string? Stop, AccessorySchool School, string Favours, bool Proven, IReadOnlyList<ChosenLine> Chosen, IReadOnlyList<RankedLine> Others,
+    Guid ClientId, string Client, uint Version, string? Stop, AccessorySchool School, string Favours, bool Proven, IReadOnlyList<ChosenLine> Chosen, IReadOnlyList<RankedLine> Others,
     IReadOnlyList<PassedLine> Passed, IReadOnlyList<string> Shortfalls, IReadOnlyList<MuscleBand> Muscles, IReadOnlyList<Pick> Picks, IReadOnlyList<SchoolName> Schools);
 
 /// <summary>One chosen exercise in session order, with all that speaks for it.</summary>
@@ -58,7 +59,17 @@ public sealed record SchoolName(AccessorySchool School, string Name);
 public sealed record SavePicks
 {
     [Items(200)] public required IReadOnlyList<PickLine> Picks { get; init; }
+    [Between(0, uint.MaxValue)] public required double Version { get; init; }
 }
+
+/// <summary>Picks that are only looked at.</summary>
+public sealed record TryPicks
+{
+    [Items(200)] public required IReadOnlyList<PickLine> Picks { get; init; }
+}
+
+/// <summary>The version of a client's file after a change.</summary>
+public sealed record FileVersion(uint Version);
 
 public sealed record PickLine
 {
@@ -77,4 +88,5 @@ public sealed record SchoolView(AccessorySchool School, string Favours, IReadOnl
 public sealed record TakeSchool
 {
     public required AccessorySchool School { get; init; }
+    [Between(0, uint.MaxValue)] public required double Version { get; init; }
 }

@@ -106,6 +106,7 @@ public static class BlockEndpoints
         if (body.Value is not { } copy) return Problems.Invalid(body.Faults);
         if (!Guid.TryParse(copy.ToClient, out Guid to)) return Problems.Invalid([new Fault("toClient", "is not an id; a client's id expected")]);
         if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan || await clients.Find(to, cancel) is not { } target) return TypedResults.NotFound();
+        if (target.Client.ArchivedAt is not null) return Problems.PutAway();
         if (PlanDesk.Stop(target) is { } stop) return Problems.Locked(stop);
         if (desk.Current(plan, file, await log.Counting(id, cancel)).Block is not { } block) return TypedResults.NotFound();
         var asked = new BlockSection { Start = copy.Start, Kind = block.Kind, Weeks = block.Weeks.Count, Focus = plan.Inputs.Block!.Focus };

@@ -2,11 +2,13 @@ using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
+using Nerezza.Data;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Exercises;
 using Nerezza.Formats.Shapes;
 using Nerezza.Web.Contracts;
+using Nerezza.Web.Hosting;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
 
@@ -39,6 +41,7 @@ public static class CatalogueEndpoints
     {
         if (body.Value is not { } save) return Problems.Invalid(body.Faults);
         if (desk.Faults(save.Exercise) is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (desk.With([save.Exercise]) > OwnExerciseStore.Most) return TooMany();
         return await store.Keep(save.Exercise, (uint?)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
@@ -46,11 +49,16 @@ public static class CatalogueEndpoints
     {
         if (body.Value is not { } import) return Problems.Invalid(body.Faults);
         if (desk.Read(import.Text) is not ListReading.Valid valid) return Problems.Invalid([.. desk.Preview(import.Text).Faults.Select(fault => new Fault("text", fault))]);
+        if (desk.With(valid.Exercises) > OwnExerciseStore.Most) return TooMany();
         return await store.Import(valid.Exercises, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static Results<FileContentHttpResult, NotFound> Export(string scope, string format, CatalogueDesk desk) =>
-        Codes.Find<ExportScope>(scope) is { } which && Codes.Find<ExportFormat>(format) is { } how
-            ? TypedResults.File(Encoding.UTF8.GetBytes(desk.Export(which, how)), how is ExportFormat.Yaml ? "application/yaml" : "application/json", $"exercises-{scope}.{format}")
-            : TypedResults.NotFound();
+    private static ProblemHttpResult TooMany() => Problems.Full($"A practice keeps {OwnExerciseStore.Most} exercises of its own.", "Nothing was saved. Change one that you no longer use instead of adding another.");
+
+    private static Results<FileContentHttpResult, NotFound> Export(string scope, string format, CatalogueDesk desk, CoachScope practice, ILogger<EventLog> events)
+    {
+        if (Codes.Find<ExportScope>(scope) is not { } which || Codes.Find<ExportFormat>(format) is not { } how) return TypedResults.NotFound();
+        events.CatalogueExported(Codes.Of(which), practice.CoachId);
+        return TypedResults.File(Encoding.UTF8.GetBytes(desk.Export(which, how)), how is ExportFormat.Yaml ? "application/yaml" : "application/json", $"exercises-{scope}.{format}");
+    }
 }

@@ -3,6 +3,7 @@ using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
 using Nerezza.Web.Contracts;
+using Nerezza.Web.Hosting;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
 
@@ -18,8 +19,9 @@ public static class ClientEndpoints
         group.MapPost("", Add);
         group.MapPost("/import", Import);
         group.MapGet("/{id:guid}/case", Export);
+        group.MapGet("/archived", async (ClientStore clients, CancellationToken cancel) => TypedResults.Ok(await clients.Archived(cancel)));
         group.MapDelete("/{id:guid}", Archive);
-        group.MapPost("/{id:guid}/restore", Restore);
+        group.MapPost("/{id:guid}/restore", Restore).WithMetadata(new AlsoWhenPutAway());
     }
 
     private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
@@ -30,41 +32,58 @@ public static class ClientEndpoints
         return TypedResults.Ok(lines);
     }
 
-    private static async Task<Results<Created<NewId>, ValidationProblem>> Add(Checked<ClientSection> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Add(Checked<ClientSection> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
     {
         if (body.Value is not { } facts) return Problems.Invalid(body.Faults);
         if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
+        if (await Full(clients, cancel) is { } full) return full;
         Guid id = await Save(new CaseDocument { Format = "nerezza.case", Version = 1, Client = facts }, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
     /// <summary>Takes a case of the open format. Its log is left out: logged sets come through the floor or the CSV import, as facts of their own.</summary>
-    private static async Task<Results<Created<NewId>, ValidationProblem>> Import(Checked<CaseDocument> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Import(Checked<CaseDocument> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
     {
         if (body.Value is not { } document) return Problems.Invalid(body.Faults);
         if (CaseRules.Check(document).ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
+        if (await Full(clients, cancel) is { } full) return full;
         Guid id = await Save(document, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
-    private static async Task<Results<Ok<CaseDocument>, NotFound>> Export(Guid id, ClientStore clients, PlanStore plans, LogStore log, CancellationToken cancel)
+    private static async Task<Results<Ok<CaseDocument>, NotFound>> Export(Guid id, ClientStore clients, PlanStore plans, LogStore log, ILogger<EventLog> events, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         PlanRow? plan = await plans.Newest(id, cancel);
+        events.Exported(id, clients.CoachId);
         return TypedResults.Ok(CaseAssembly.Case(file, await log.Counting(id, cancel), plan?.Inputs.Block));
     }
 
-    private static Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(Guid id, ClientStore clients, TimeProvider clock, CancellationToken cancel) =>
-        SetArchived(id, clock.GetUtcNow(), clients, cancel);
-
-    private static Task<Results<NoContent, NotFound, ProblemHttpResult>> Restore(Guid id, ClientStore clients, CancellationToken cancel) =>
-        SetArchived(id, null, clients, cancel);
-
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> SetArchived(Guid id, DateTimeOffset? at, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(Guid id, ClientStore clients, TimeProvider clock, ILogger<EventLog> events, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        file.Client.ArchivedAt = at;
-        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+        file.Client.ArchivedAt = clock.GetUtcNow();
+        if (!await clients.Save(file.Client, file.Client.Version, cancel)) return Problems.LostRace();
+        events.Archived(id, clients.CoachId);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Restore(Guid id, ClientStore clients, ILogger<EventLog> events, CancellationToken cancel)
+    {
+        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (file.Client.ArchivedAt is not null && await Full(clients, cancel) is { } full) return full;
+        file.Client.ArchivedAt = null;
+        if (!await clients.Save(file.Client, file.Client.Version, cancel)) return Problems.LostRace();
+        events.Restored(id, clients.CoachId);
+        return TypedResults.NoContent();
+    }
+
+    /// <summary>Why no client can be added; null when one can.</summary>
+    private static async Task<ProblemHttpResult?> Full(ClientStore clients, CancellationToken cancel)
+    {
+        (int here, int all) = await clients.Count(cancel);
+        if (here >= ClientStore.Most) return Problems.Full($"A practice holds {ClientStore.Most} clients.", "Put those away who no longer train; they stay on file and can be taken back.");
+        return all >= ClientStore.MostWithArchived ? Problems.Full($"A practice keeps {ClientStore.MostWithArchived} clients, those put away counted.", "Take the case of some out as a file and begin another practice.") : null;
     }
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);

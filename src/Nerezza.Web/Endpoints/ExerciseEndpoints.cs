@@ -44,31 +44,31 @@ public static class ExerciseEndpoints
     }
 
     private static async Task<Results<Ok<EffectView>, NotFound, ValidationProblem>> Preview(
-        Guid id, Checked<SavePicks> body, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+        Guid id, Checked<TryPicks> body, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
     {
-        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
+        if (body.Value is not { } tried) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
         PlanRow? newest = await plans.Newest(id, cancel);
-        return TypedResults.Ok(exercises.Effect(desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null), desk.Proposal(file, sets, newest, ToPicks(save), null)));
+        return TypedResults.Ok(exercises.Effect(desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null), desk.Proposal(file, sets, newest, ToPicks(tried.Picks), null)));
     }
 
-    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Save(Guid id, Checked<SavePicks> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Ok<FileVersion>, NotFound, ValidationProblem, ProblemHttpResult>> Save(Guid id, Checked<SavePicks> body, ClientStore clients, CancellationToken cancel)
     {
         if (body.Value is not { } save) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        file.Client.Observed = file.Client.Observed with { Picks = ToPicks(save) };
-        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+        file.Client.Observed = file.Client.Observed with { Picks = ToPicks(save.Picks) };
+        return await clients.Save(file.Client, (uint)save.Version, cancel) ? TypedResults.Ok(new FileVersion(file.Client.Version)) : Problems.LostRace();
     }
 
-    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> TakeSchool(Guid id, Checked<TakeSchool> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Ok<FileVersion>, NotFound, ValidationProblem, ProblemHttpResult>> TakeSchool(Guid id, Checked<TakeSchool> body, ClientStore clients, CancellationToken cancel)
     {
         if (body.Value is not { } take) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         file.Client.Schools = file.Client.Schools with { Accessories = take.School };
-        return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+        return await clients.Save(file.Client, (uint)take.Version, cancel) ? TypedResults.Ok(new FileVersion(file.Client.Version)) : Problems.LostRace();
     }
 
     /// <summary>One word on an exercise at most: the last one stands.</summary>
-    private static List<Pick> ToPicks(SavePicks save) => [.. save.Picks.GroupBy(pick => pick.Exercise).Select(same => new Pick(same.Key, same.Last().Kind))];
+    private static List<Pick> ToPicks(IReadOnlyList<PickLine> picks) => [.. picks.GroupBy(pick => pick.Exercise).Select(same => new Pick(same.Key, same.Last().Kind))];
 }

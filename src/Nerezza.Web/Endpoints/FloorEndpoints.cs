@@ -36,8 +36,9 @@ public static class FloorEndpoints
         if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
             return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
         Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
+        var loader = new Core.Loads.Loading.Loader(@case.Equipment);
         return TypedResults.Ok(new FloorView(id, file.Client.Name, date, found.Week.Number, found.Week.Kind, found.Session.Minutes, null,
-            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution))], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
+            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
     }
 
     private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(
@@ -49,7 +50,8 @@ public static class FloorEndpoints
         if (set.Supersedes is { } text)
         {
             if (!Guid.TryParse(text, out Guid corrected)) return Problems.Invalid("supersedes", "is not a UUID; the id of a logged set expected");
-            if (await log.Find(id, corrected, cancel) is null) return TypedResults.NotFound();
+            if (await log.Find(id, corrected, cancel) is not { } before) return TypedResults.NotFound();
+            if (before.Withdrawn) return AlreadyFollowed();
             supersedes = corrected;
         }
         if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
@@ -58,6 +60,7 @@ public static class FloorEndpoints
         {
             Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorDesk.View(row)),
             Recording.Known => TypedResults.Ok(FloorDesk.View(row)),
+            Recording.Followed => AlreadyFollowed(),
             _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send this set with an id of its own."),
         };
     }
@@ -68,6 +71,7 @@ public static class FloorEndpoints
         if (body.Value is not { } asked) return Problems.Invalid(body.Faults);
         if (!Guid.TryParse(asked.Id, out Guid withdrawalId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
         if (await log.Find(id, setId, cancel) is not { } set) return TypedResults.NotFound();
+        if (set.Withdrawn) return AlreadyFollowed();
         var row = new LoggedSetRow
         {
             CoachId = clients.CoachId,
@@ -83,10 +87,16 @@ public static class FloorEndpoints
             Withdrawn = true,
             LoggedAt = clock.GetUtcNow(),
         };
-        return await log.Record(row, cancel) is Recording.Clash
-            ? Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own.")
-            : TypedResults.NoContent();
+        return await log.Record(row, cancel) switch
+        {
+            Recording.New or Recording.Known => TypedResults.NoContent(),
+            Recording.Followed => AlreadyFollowed(),
+            _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own."),
+        };
     }
+
+    private static ProblemHttpResult AlreadyFollowed() => Problems.Conflict(
+        "This set was corrected or taken back in the meantime.", "Nothing was changed. Load the session again, look at how the set stands now, and correct that.");
 
     private static LoggedSetRow Row(Guid coachId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) => new()
     {

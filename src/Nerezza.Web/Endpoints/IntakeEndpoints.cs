@@ -3,6 +3,7 @@ using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
+using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
@@ -36,7 +37,7 @@ public static class IntakeEndpoints
             [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
             [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
             Estimates(file.Client.Facts.HeightCm),
-            PlanDesk.Stop(file)));
+            PlanDesk.Stop(file), KitWords.Notes(PlanDesk.KitOf(file))));
     }
 
     private static SegmentsSection Estimates(double heightCm)

@@ -44,6 +44,11 @@ public static class ScreenEndpoints
         return await screens.Keep(row, (uint?)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<NoContent, NotFound>> Remove(Guid id, DateOnly date, ScreenStore screens, CancellationToken cancel) =>
-        await screens.Remove(id, date, cancel) ? TypedResults.NoContent() : TypedResults.NotFound();
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(Guid id, DateOnly date, uint version, ScreenStore screens, CancellationToken cancel) =>
+        await screens.Remove(id, date, version, cancel) switch
+        {
+            Removal.Done => TypedResults.NoContent(),
+            Removal.ChangedMeanwhile => Problems.LostRace(),
+            _ => TypedResults.NotFound(),
+        };
 }

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data;
+using Nerezza.Data.Unscoped;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Hosting;
 using Nerezza.Web.Requests;
@@ -29,19 +30,47 @@ public static class SessionEndpoints
         return TypedResults.Ok(new Me(http.User.FindFirstValue(ClaimTypes.Email), practice, token));
     }
 
-    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SignIn(Checked<SignIn> body, SignInManager<IdentityUser<Guid>> signIn)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SignIn(
+        Checked<SignIn> body, HttpContext http, SignInManager<IdentityUser<Guid>> signIn, SignInThrottle throttle, Memberships memberships, ILogger<EventLog> log)
     {
         if (body.Value is not { } asked) return Problems.Invalid(body.Faults);
-        SignInResult result = await signIn.PasswordSignInAsync(asked.Email, asked.Password, isPersistent: true, lockoutOnFailure: true);
-        if (result.Succeeded) return TypedResults.NoContent();
-        return TypedResults.Problem(statusCode: StatusCodes.Status401Unauthorized, title: result.IsLockedOut
-            ? "Too many tries. Wait five minutes, then try again."
-            : "That e-mail and password do not go together. Check both and try again.");
+        if (!throttle.MayTry(http, asked.Email))
+        {
+            log.SignInLocked();
+            return TypedResults.Problem(statusCode: StatusCodes.Status429TooManyRequests, title: "Too many tries. Wait five minutes, then try again.");
+        }
+        // Nobody must learn from the time or the words whether an address is known: an unknown one costs a password check too.
+        IdentityUser<Guid>? user = await signIn.UserManager.FindByEmailAsync(asked.Email);
+        bool right = user is null ? Decoy.Check(signIn.UserManager.PasswordHasher, asked.Password) : (await signIn.CheckPasswordSignInAsync(user, asked.Password, lockoutOnFailure: false)).Succeeded;
+        if (!right || user is null || await memberships.CoachOf(user.Id, http.RequestAborted) is not { } coach)
+        {
+            throttle.Failed(http, asked.Email);
+            log.SignInRefused();
+            return TypedResults.Problem(statusCode: StatusCodes.Status401Unauthorized, title: "That e-mail and password do not go together. Check both and try again.");
+        }
+        await signIn.SignInAsync(user, isPersistent: true);
+        throttle.Succeeded(http, asked.Email);
+        log.SignedIn(user.Id, coach);
+        return TypedResults.NoContent();
     }
 
-    private static async Task<NoContent> SignOut(SignInManager<IdentityUser<Guid>> signIn)
+    private static async Task<NoContent> SignOut(ClaimsPrincipal caller, SignInManager<IdentityUser<Guid>> signIn, ILogger<EventLog> log)
     {
         await signIn.SignOutAsync();
+        log.SignedOut(caller.FindFirstValue(ClaimTypes.NameIdentifier));
         return TypedResults.NoContent();
+    }
+
+    /// <summary>A password that nobody has, to check against where there is no account.</summary>
+    private static class Decoy
+    {
+        private static readonly IdentityUser<Guid> Nobody = new();
+        private static string? _hash;
+
+        public static bool Check(IPasswordHasher<IdentityUser<Guid>> hasher, string password)
+        {
+            _hash ??= hasher.HashPassword(Nobody, Guid.NewGuid().ToString());
+            return hasher.VerifyHashedPassword(Nobody, _hash, password) is not PasswordVerificationResult.Failed;
+        }
     }
 }

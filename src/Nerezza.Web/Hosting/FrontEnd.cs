@@ -10,10 +10,21 @@ internal static class FrontEnd
     private const int NonceBytes = 16;
     private static readonly string[] Reading = [HttpMethods.Get, HttpMethods.Head];
 
+    /// <summary>On every answer, also where an error has wiped what was set before.</summary>
     public static void UseSecurityHeaders(this WebApplication app) => app.Use((http, next) =>
     {
         string nonce = Convert.ToBase64String(RandomNumberGenerator.GetBytes(NonceBytes));
         http.Items[NoncePlace] = nonce;
+        http.Response.OnStarting(() =>
+        {
+            Secure(http, nonce);
+            return Task.CompletedTask;
+        });
+        return next(http);
+    });
+
+    private static void Secure(HttpContext http, string nonce)
+    {
         IHeaderDictionary headers = http.Response.Headers;
         headers.ContentSecurityPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; "
             + $"style-src 'self' 'nonce-{nonce}'; img-src 'self' data:; connect-src 'self'; font-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
@@ -21,8 +32,9 @@ internal static class FrontEnd
         headers["Referrer-Policy"] = "same-origin";
         headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
         headers["Cross-Origin-Opener-Policy"] = "same-origin";
-        return next(http);
-    });
+        // Answers are about people: no browser or proxy keeps one.
+        if (http.Request.Path.StartsWithSegments("/api") || http.Request.Path.StartsWithSegments("/health")) headers.CacheControl = "no-store";
+    }
 
     /// <summary>Static files of a folder, and its page for every other address that is not of the API.</summary>
     public static void MapFrontEnd(this WebApplication app, string? folder)

@@ -11,6 +11,9 @@ public sealed class CatalogueDesk(OwnCatalogue catalogue)
     /// <summary>Why an exercise cannot be kept; empty when it can.</summary>
     public IReadOnlyList<Fault> Faults(ExerciseDocument document) => ExerciseRules.Check([("exercise", document)], ExerciseCatalogue.Shipped, catalogue.Own);
 
+    /// <summary>How many own exercises there are once these are kept.</summary>
+    public int With(IEnumerable<ExerciseDocument> documents) => catalogue.OwnIds.Concat(documents.Select(one => one.Id)).Distinct().Count();
+
     public ListReading Read(string text) => ExerciseList.Read(text, ExerciseCatalogue.Shipped, catalogue.Own);
 
     /// <summary>What a list would add and change, or why none of it is taken.</summary>

@@ -21,19 +21,19 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
     public IReadOnlyList<DailyWork> Daily(Plan plan) => [.. plan.Selection.Others.Where(one => one.Role is Role.Capacity).Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
-    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution)
+    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution, Loader loader)
     {
         // Where some sets were done with the exercise itself, only the rest goes over.
         int left = Math.Max(1, item.SetsASide - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
         IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
-        return Line(item, @case, doneToday, plan) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday, plan))] };
+        return Line(item, @case, doneToday, plan, loader) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday, plan, loader))] };
     }
 
-    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan)
+    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Loader loader)
     {
         Exercise exercise = catalogue[item.Exercise];
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
-        LoadMeans means = MeansOf(item, exercise, @case);
+        LoadMeans means = MeansOf(item, exercise, loader);
         return new FloorItem(
             item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues, FloorWords.Text(item.SetUp),
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
@@ -46,9 +46,9 @@ public sealed class FloorDesk(ExerciseCatalogue catalogue)
         row.Id, row.Date, row.Exercise, row.Place, row.Side, (double)row.LoadKg, row.Reps, (double?)row.Rpe, row.Amrap,
         row.TechniqueHeldTo, row.Pain, row.Note, row.LoggedAt);
 
-    private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, ClientCase @case)
+    private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, Loader loader)
     {
-        IReadOnlyList<LoadMeans> all = new Loader(@case.Equipment).MeansFor(exercise);
+        IReadOnlyList<LoadMeans> all = loader.MeansFor(exercise);
         return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
     }
 

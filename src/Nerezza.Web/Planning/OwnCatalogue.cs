@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Authorization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Data;
 using Nerezza.Data.Stores;
@@ -22,7 +23,8 @@ public sealed class OwnCatalogue
     public static async Task Open(HttpContext http, RequestDelegate next)
     {
         IServiceProvider services = http.RequestServices;
-        if (http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty)
+        // What asks for a signed-in coach shows their exercises; pages and scripts ask for nobody.
+        if (http.GetEndpoint()?.Metadata.GetMetadata<IAuthorizeData>() is not null && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty)
             await services.GetRequiredService<OwnCatalogue>().Load(services.GetRequiredService<OwnExerciseStore>(), http.RequestAborted);
         await next(http);
     }

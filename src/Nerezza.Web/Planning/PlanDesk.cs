@@ -8,6 +8,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
@@ -127,6 +128,9 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     {
         return _planner.Review(ToCase(file, log, new BlockSection { Start = Today }));
     }
+
+    /// <summary>What the client's plates make on one sleeve.</summary>
+    public static SleeveSums KitOf(ClientFile file) => new Loader(CaseMapping.ToCase(CaseAssembly.Case(file, [], null)).Equipment).Sums;
 
     /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
     public static LeanComparison? Lean(ClientFile file)

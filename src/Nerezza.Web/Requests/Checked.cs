@@ -13,8 +13,8 @@ namespace Nerezza.Web.Requests;
 public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpointParameterMetadataProvider where T : class
 {
     private const int MostBytes = 5 * 1024 * 1024;
+    private const int PartBytes = 16 * 1024;
     private static readonly Shape BodyShape = ShapeOf.Document<T>();
-    private static readonly JsonDocumentOptions Strict = new() { MaxDepth = Json.MostDepth, AllowDuplicateProperties = false };
 
     public static async ValueTask<Checked<T>?> BindAsync(HttpContext http)
     {
@@ -22,18 +22,45 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
         if (http.Request.ContentLength > MostBytes) return Faulty("", $"{http.Request.ContentLength} bytes are more than {MostBytes} (5 MB)");
         try
         {
-            using JsonDocument document = await JsonDocument.ParseAsync(http.Request.Body, Strict, http.RequestAborted);
-            IReadOnlyList<Fault> faults = ShapeValidator.Validate(document.RootElement, BodyShape, http.RequestServices.GetRequiredService<OwnCatalogue>().OwnIds);
-            return faults.Count > 0 ? new Checked<T>(null, faults) : new Checked<T>(document.RootElement.Deserialize<T>(Json.Options), []);
-        }
-        catch (JsonException fault)
-        {
-            return Faulty("", $"is not JSON that can be read: {fault.Message.ReplaceLineEndings(" ")}");
+            return await Body(http) is { } body ? Of(JsonText.Read(body), http.RequestServices) : Faulty("", $"is more than {MostBytes} bytes (5 MB)");
         }
         catch (BadHttpRequestException fault)
         {
             return Faulty("", fault.Message);
         }
+    }
+
+    private static Checked<T> Of(JsonReading reading, IServiceProvider services)
+    {
+        switch (reading)
+        {
+            case JsonReading.Good good:
+                using (good.Document) return Of(good.Document.RootElement, services);
+            case JsonReading.Bad bad:
+                return Faulty("", $"is not JSON that can be read: {bad.Message}");
+            default:
+                throw new InvalidOperationException("A reading is good or bad.");
+        }
+    }
+
+    private static Checked<T> Of(JsonElement body, IServiceProvider services)
+    {
+        var days = DaySpan.Around(DateOnly.FromDateTime(services.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime));
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(body, BodyShape, services.GetRequiredService<OwnCatalogue>().OwnIds, days);
+        return faults.Count > 0 ? new Checked<T>(null, faults) : new Checked<T>(body.Deserialize<T>(Json.Options), []);
+    }
+
+    /// <summary>The whole body; null when it is longer than allowed, whatever its head says.</summary>
+    private static async Task<ReadOnlyMemory<byte>?> Body(HttpContext http)
+    {
+        using var whole = new MemoryStream();
+        byte[] part = new byte[PartBytes];
+        for (int read; (read = await http.Request.Body.ReadAsync(part, http.RequestAborted)) > 0;)
+        {
+            if (whole.Length + read > MostBytes) return null;
+            whole.Write(part, 0, read);
+        }
+        return whole.GetBuffer().AsMemory(0, (int)whole.Length);
     }
 
     public static void PopulateMetadata(ParameterInfo parameter, EndpointBuilder builder) =>

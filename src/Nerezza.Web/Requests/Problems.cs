@@ -19,6 +19,13 @@ internal static class Problems
     public static ProblemHttpResult Locked(string text) => TypedResults.Problem(
         statusCode: StatusCodes.Status423Locked, title: "Training is stopped until this is cleared.", detail: text);
 
+    public static ProblemHttpResult PutAway() => TypedResults.Problem(
+        statusCode: StatusCodes.Status409Conflict, title: "This client is put away.", detail: "Nothing was changed. Take the client back under Put away in the client list, then do it again.");
+
+    /// <summary>A practice holds no more of something.</summary>
+    public static ProblemHttpResult Full(string title, string detail) => TypedResults.Problem(
+        statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
+
     public static ProblemHttpResult Conflict(string title, string detail) => TypedResults.Problem(
         statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
 }

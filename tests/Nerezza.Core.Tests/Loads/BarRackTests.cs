@@ -16,7 +16,7 @@ public sealed class BarRackTests
         from collar in Gen.OneOf(0, 2.5)
         from bar in Gen.OneOf(20.0, 15.0, 30.0)
         from start in Gen.OneOf(BarStart.Raised, BarStart.FromFloor)
-        select new BarRack(Bar(bar), Load.FromKilograms(collar), [.. kinds.Zip(pairs, (kg, count) => Plate(kg, count))], start);
+        select new BarRack(Bar(bar), Load.FromKilograms(collar), new SleeveSums([.. kinds.Zip(pairs, (kg, count) => Plate(kg, count))]), start);
 
     private static readonly Gen<(BarRack Rack, double Target)> AnyTarget = Gen.Select(AnyRack, Gen.Double[0, 250]);
 
@@ -56,27 +56,70 @@ public sealed class BarRackTests
         Assert.Equal(best, Changes(plan));
     });
 
+    /// <summary>Any kit that validates, up to its quotas: masses to the gram, so that their common divisor is often 1 g.</summary>
+    private static readonly Gen<SleeveSums> AnyKit = Gen.Select(Gen.Int[100, 60_000], Gen.Int[0, 40], Gen.Bool).Array[1, 30]
+        .Select(kinds => new SleeveSums([.. kinds.Select(kind => new PlatePairs(Load.FromGrams(kind.Item1), kind.Item2, kind.Item3))]));
+
+    [Fact]
+    public void Whatever_a_sleeve_is_said_to_hold_its_plates_weigh_to_the_gram_and_are_on_hand() => Gen.Select(AnyKit, Gen.Double.Unit, Gen.Enum<BarStart>()).Sample(row =>
+    {
+        (SleeveSums kit, double place, BarStart start) = row;
+        List<int> sums = [.. kit.Sums(start)];
+        Assert.True(sums.Count <= 90_001);
+        if (sums.Count == 0) return;
+        int sum = sums[(int)(place * (sums.Count - 1))];
+        IReadOnlyList<Sleeve> ways = kit.FewestPlates(sum, start);
+        Assert.NotEmpty(ways);
+        Assert.All(ways, way =>
+        {
+            Assert.Equal(sum, way.Plates.Sum(plate => plate.Grams));
+            Assert.Equal(ways[0].Plates.Count, way.Plates.Count);
+            Assert.All(way.Plates.GroupBy(plate => plate), same => Assert.True(same.Count() <= kit.Plates.Where(kind => kind.Mass == same.Key).Sum(kind => kind.Pairs)));
+            Assert.True(start is BarStart.Raised || way.Plates.Any(plate => kit.Plates.Any(kind => kind.Mass == plate && kind.FullSize)));
+        });
+    }, iter: 40);
+
+    // A slow sum of every way: each sum that is told can be made, and none that can be made is further than a slot from one that is told.
+    [Fact]
+    public void Small_kits_of_odd_masses_are_told_as_a_slow_sum_finds_them() => Gen.Select(Gen.Int[100, 3000], Gen.Int[0, 3]).Array[1, 4].Sample(kinds =>
+    {
+        var kit = new SleeveSums([.. kinds.Select(kind => new PlatePairs(Load.FromGrams(kind.Item1), kind.Item2, false))]);
+        HashSet<int> slow = [.. kinds.Aggregate((IEnumerable<int>)[0], (sums, kind) => sums.SelectMany(sum => Enumerable.Range(0, kind.Item2 + 1).Select(count => sum + count * kind.Item1)))];
+        List<int> told = [.. kit.Sums(BarStart.Raised)];
+        Assert.All(told, sum => Assert.Contains(sum, slow));
+        Assert.All(slow, sum => Assert.Contains(told, other => Math.Abs(other - sum) < SleeveSums.LeastSlotGrams));
+    });
+
+    [Fact]
+    public void A_kit_past_its_bounds_says_so()
+    {
+        Assert.False(new SleeveSums([Plate(20, 4), Plate(1.25, 2)]).IsCut);
+        Assert.True(new SleeveSums([Plate(25, 19)]).IsCut);
+        Assert.False(new SleeveSums([new PlatePairs(Load.FromPounds(45), 4, true), new PlatePairs(Load.FromPounds(2.5), 2, false)]).IsCoarse);
+        Assert.True(new SleeveSums([Plate(20.001, 2), Plate(5, 2)]).IsCoarse);
+    }
+
     // Taking the largest plate first gives 25 + 5 for 30, or fails where there is no 5.
     [Fact]
     public void Thirty_a_side_of_twenty_five_twenty_and_fifteen_is_two_fifteens()
     {
-        var rack = new BarRack(Bar(20), Load.Zero, [Plate(25, 1), Plate(20, 1), Plate(15, 2)], BarStart.Raised);
+        var rack = new BarRack(Bar(20), Load.Zero, new SleeveSums([Plate(25, 1), Plate(20, 1), Plate(15, 2)]), BarStart.Raised);
         Assert.Equal("15 15", Text(Assert.Single(rack.FewestPlates(Load.FromKilograms(80))).Plates));
     }
 
     [Fact]
     public void A_pull_from_the_floor_needs_a_full_size_pair()
     {
-        var rack = new BarRack(Bar(20), Load.Zero, [Plate(20, 1), Plate(10, 2), Plate(5, 1)], BarStart.FromFloor);
+        var rack = new BarRack(Bar(20), Load.Zero, new SleeveSums([Plate(20, 1), Plate(10, 2), Plate(5, 1)]), BarStart.FromFloor);
         Assert.Equal([60, 70, 80, 90, 100, 110], rack.Totals.Select(total => total.Kilograms));
-        Assert.Empty(new BarRack(Bar(20), Load.Zero, [Plate(10, 4)], BarStart.FromFloor).Totals);
+        Assert.Empty(new BarRack(Bar(20), Load.Zero, new SleeveSums([Plate(10, 4)]), BarStart.FromFloor).Totals);
     }
 
     [Fact]
     public void Plates_in_pounds_make_round_loads_in_pounds()
     {
         var rack = new BarRack(new Bar("bar", Load.FromPounds(45), Implement.Barbell), Load.Zero,
-            [new PlatePairs(Load.FromPounds(45), 2, true), new PlatePairs(Load.FromPounds(2.5), 1, false)], BarStart.Raised);
+            new SleeveSums([new PlatePairs(Load.FromPounds(45), 2, true), new PlatePairs(Load.FromPounds(2.5), 1, false)]), BarStart.Raised);
         Assert.Equal([45, 50, 135, 140, 225, 230], rack.Totals.Select(total => Math.Round(total.Pounds, 1)));
     }
 

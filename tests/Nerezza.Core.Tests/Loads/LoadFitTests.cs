@@ -10,7 +10,7 @@ public sealed class LoadFitTests
 {
     private static readonly Gen<LoadMeans> AnyMeans = Gen.OneOf<LoadMeans>(
         Gen.Int[1, 4].Select(pairs => (LoadMeans)new LoadMeans.OnBar(new BarRack(new Bar("bar", Load.FromKilograms(20), Implement.Barbell), Load.Zero,
-            [Plate(20, pairs), Plate(10, 1), Plate(5, pairs), Plate(2.5, 1)], BarStart.Raised))),
+            new SleeveSums([Plate(20, pairs), Plate(10, 1), Plate(5, pairs), Plate(2.5, 1)]), BarStart.Raised))),
         Gen.Double[2, 60].Array[1, 8].Select(kg => (LoadMeans)new LoadMeans.Pieces(1, [.. kg.Select(Load.FromKilograms).Distinct().Order()])),
         Gen.OneOf(2.5, 5, 10).Select(step => (LoadMeans)new LoadMeans.Stack(Load.FromKilograms(step), [.. Enumerable.Range(1, 60).Select(i => Load.FromKilograms(i * step))])));
 

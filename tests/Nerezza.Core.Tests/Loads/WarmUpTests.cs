@@ -9,7 +9,7 @@ namespace Nerezza.Core.Tests.Loads;
 public sealed class WarmUpTests
 {
     private static readonly LoadMeans Bar = new LoadMeans.OnBar(new BarRack(new Bar("bar", Load.FromKilograms(20), Implement.Barbell), Load.Zero,
-        [Plate(25, 4), Plate(20, 2), Plate(10, 2), Plate(5, 2), Plate(2.5, 2), Plate(1.25, 1)], BarStart.Raised));
+        new SleeveSums([Plate(25, 4), Plate(20, 2), Plate(10, 2), Plate(5, 2), Plate(2.5, 2), Plate(1.25, 1)]), BarStart.Raised));
 
     // Each row by hand from handbook 10, on a 20 kg bar with 2.5 kg steps.
     [Theory]

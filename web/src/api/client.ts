@@ -8,6 +8,7 @@ export class ApiProblem extends Error {
     title: string,
     readonly detail: string,
     readonly fields: Readonly<Record<string, string>>,
+    readonly type = '',
   ) {
     super(title)
   }
@@ -30,6 +31,7 @@ api.use({
 })
 
 interface ProblemBody {
+  type?: string
   title?: string
   detail?: string
   errors?: Record<string, string[]>
@@ -43,5 +45,5 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   if (response.ok) return data as T
   const body = (error ?? {}) as ProblemBody
   const fields = Object.fromEntries(Object.entries(body.errors ?? {}).map(([path, messages]) => [path, messages.join('; ')]))
-  throw new ApiProblem(response.status, body.title ?? 'That did not work.', body.detail ?? '', fields)
+  throw new ApiProblem(response.status, body.title ?? 'That did not work.', body.detail ?? '', fields, body.type)
 }

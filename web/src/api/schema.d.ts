@@ -4,6 +4,88 @@
  */
 
 export interface paths {
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Me"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SignIn"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -115,88 +197,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/session": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Me"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["SignIn"];
-                };
-            };
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
-        };
         options?: never;
         head?: never;
         patch?: never;
@@ -352,6 +352,41 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArchivedClient"][];
+                    };
                 };
             };
         };
@@ -880,7 +915,9 @@ export interface paths {
         post?: never;
         delete: {
             parameters: {
-                query?: never;
+                query: {
+                    version: number;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1200,7 +1237,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["SavePicks"];
+                    "application/json": components["schemas"]["TryPicks"];
                 };
             };
             responses: {
@@ -1260,12 +1297,14 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description No Content */
-                204: {
+                /** @description OK */
+                200: {
                     headers: {
                         [name: string]: unknown;
                     };
-                    content?: never;
+                    content: {
+                        "application/json": components["schemas"]["FileVersion"];
+                    };
                 };
                 /** @description Bad Request */
                 400: {
@@ -1315,12 +1354,14 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description No Content */
-                204: {
+                /** @description OK */
+                200: {
                     headers: {
                         [name: string]: unknown;
                     };
-                    content?: never;
+                    content: {
+                        "application/json": components["schemas"]["FileVersion"];
+                    };
                 };
                 /** @description Bad Request */
                 400: {
@@ -2234,6 +2275,13 @@ export interface components {
         };
         /** @enum {unknown} */
         AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
+        ArchivedClient: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            at: string;
+        };
         AskView: {
             ask: components["schemas"]["ScreenAsk"];
             norm: null | components["schemas"]["Norm"];
@@ -2706,6 +2754,8 @@ export interface components {
             /** Format: uuid */
             clientId: string;
             client: string;
+            /** Format: uint32 */
+            version: number;
             stop: null | string;
             school: components["schemas"]["AccessorySchool"];
             favours: string;
@@ -2770,6 +2820,10 @@ export interface components {
             lowBackNm: number;
             /** Format: double */
             hipShare: number;
+        };
+        FileVersion: {
+            /** Format: uint32 */
+            version: number;
         };
         /** @enum {unknown} */
         FindingCode: "ankle-range" | "hip-range" | "thoracic-range" | "shoulder-range" | "hamstring-range" | "spinal-control" | "squat-timing" | "hinge-timing" | "brace" | "quads-weak" | "glutes-weak" | "hamstrings-weak" | "upper-back-weak" | "lats-weak" | "abductors-weak" | "calves-weak" | "grip-weak" | "lockout-weak" | "floor-weak" | "bottom-weak" | "side-asymmetry" | "long-thighs" | "glutes-not-felt" | "carry-endurance" | "hip-power" | "pain-flexion" | "pain-extension" | "pain-knee" | "pain-other" | "refer";
@@ -3445,6 +3499,8 @@ export interface components {
         };
         SavePicks: {
             picks: components["schemas"]["PickLine"][];
+            /** Format: double */
+            version: number;
         };
         SaveScreen: {
             screen: components["schemas"]["ScreenSection"];
@@ -3731,9 +3787,14 @@ export interface components {
         };
         TakeSchool: {
             school: components["schemas"]["AccessorySchool"];
+            /** Format: double */
+            version: number;
         };
         /** @enum {unknown} */
         TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
+        TryPicks: {
+            picks: components["schemas"]["PickLine"][];
+        };
         /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
         /** @enum {unknown} */
@@ -3803,6 +3864,7 @@ export interface components {
 export type AccessorySchool = components['schemas']['AccessorySchool'];
 export type AgainstLine = components['schemas']['AgainstLine'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
+export type ArchivedClient = components['schemas']['ArchivedClient'];
 export type AskView = components['schemas']['AskView'];
 export type AttemptsView = components['schemas']['AttemptsView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
@@ -3862,6 +3924,7 @@ export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
 export type FaultSign = components['schemas']['FaultSign'];
 export type FigurePart = components['schemas']['FigurePart'];
+export type FileVersion = components['schemas']['FileVersion'];
 export type FindingCode = components['schemas']['FindingCode'];
 export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
@@ -3996,6 +4059,7 @@ export type SubstituteLine = components['schemas']['SubstituteLine'];
 export type SweepPart = components['schemas']['SweepPart'];
 export type TakeSchool = components['schemas']['TakeSchool'];
 export type TargetKind = components['schemas']['TargetKind'];
+export type TryPicks = components['schemas']['TryPicks'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
 export type VersionDifference = components['schemas']['VersionDifference'];

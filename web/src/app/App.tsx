@@ -1,5 +1,6 @@
 import { lazy, Suspense, useState } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
+import { useOutboxSender } from '../hooks/useOutbox'
 import { useSession } from '../hooks/useSession'
 import { Failed, Loading } from '../ui/states'
 import { SignIn } from '../views/sign-in/SignIn'
@@ -10,6 +11,7 @@ import { currentUnits, keepUnits, type Units } from '../text/numbers'
 // Each view is a part of its own, fetched when it is first opened.
 const Day = lazy(() => import('../views/day/Day').then((m) => ({ default: m.Day })))
 const NewClient = lazy(() => import('../views/day/NewClient').then((m) => ({ default: m.NewClient })))
+const PutAway = lazy(() => import('../views/day/PutAway').then((m) => ({ default: m.PutAway })))
 const Intake = lazy(() => import('../views/intake/Intake').then((m) => ({ default: m.Intake })))
 const Health = lazy(() => import('../views/health/Health').then((m) => ({ default: m.Health })))
 const Screen = lazy(() => import('../views/screen/Screen').then((m) => ({ default: m.Screen })))
@@ -30,15 +32,28 @@ export function App() {
     keepUnits(next)
     setUnits(next)
   }
+  useOutboxSender(session.state === 'in' ? session.email : null)
   if (session.state === 'loading') return <Loading label="Opening Nerezza" />
   if (session.state === 'failed') return <Failed message="The server cannot be reached." retry={session.retry} />
   if (session.state === 'out') return <SignIn />
   return (
     <Suspense key={units} fallback={<Loading label="Opening" />}>
       <Routes>
-        <Route element={<Shell practice={session.practice} theme={theme} onTheme={setTheme} units={units} onUnits={changeUnits} />}>
+        <Route
+          element={
+            <Shell
+              account={session.email}
+              practice={session.practice}
+              theme={theme}
+              onTheme={setTheme}
+              units={units}
+              onUnits={changeUnits}
+            />
+          }
+        >
           <Route index element={<Day />} />
           <Route path="clients/new" element={<NewClient />} />
+          <Route path="clients/put-away" element={<PutAway />} />
           <Route path="clients/:id" element={<Navigate to="block" replace />} />
           <Route path="clients/:id/intake" element={<Intake />} />
           <Route path="clients/:id/health" element={<Health />} />

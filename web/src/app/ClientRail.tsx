@@ -92,6 +92,13 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       >
         {folded ? '+' : 'Add a client'}
       </chakra.button>
+      {!folded && (
+        <Box display={{ base: away ? 'none' : 'block', md: 'block' }} px={3.5} pb={2} fontSize="14px" color="quiet">
+          <Link to="/clients/put-away" style={{ display: 'block', padding: '8px 0', textDecoration: 'underline', textUnderlineOffset: 3 }}>
+            Put away
+          </Link>
+        </Box>
+      )}
     </Flex>
   )
 }

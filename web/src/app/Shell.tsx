@@ -1,16 +1,19 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
 import { Link, Outlet, useMatch } from 'react-router'
+import { useUnsent } from '../hooks/useOutbox'
 import { useSignOut } from '../hooks/useSession'
 import { Loading } from '../ui/states'
 import { ClientRail } from './ClientRail'
 import { ShortcutList } from './ShortcutList'
 import { StationLine } from './StationLine'
 import { useShortcuts } from './shortcuts'
+import { SignOutAnyway, UnsentList } from './Unsent'
 import type { Theme } from './theme-choice'
 import { type Units } from '../text/numbers'
 
 interface Props {
+  account: string
   practice: string
   theme: Theme
   onTheme: (theme: Theme) => void
@@ -19,7 +22,7 @@ interface Props {
 }
 
 /** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
-export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
+export function Shell({ account, practice, theme, onTheme, units, onUnits }: Props) {
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id
   const onClient = useMatch('/clients/*') !== null
@@ -28,6 +31,9 @@ export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
   const signOut = useSignOut()
+  const unsent = useUnsent(account)
+  const [unsentOpen, setUnsentOpen] = useState(false)
+  const [leaving, setLeaving] = useState(false)
   useShortcuts(clientId, () => setListOpen(true))
   return (
     <Flex h="100%" direction={{ base: 'column', md: 'row' }}>
@@ -66,7 +72,8 @@ export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
             </Box>
             <HeadButton onClick={() => onUnits(units === 'kg' ? 'lb' : 'kg')} label={units === 'kg' ? 'Pounds' : 'Kilograms'} />
             <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
-            <HeadButton onClick={() => signOut.mutate()} label="Sign out" />
+            {unsent.length > 0 && <HeadButton onClick={() => setUnsentOpen(true)} label={`${unsent.length} not sent`} />}
+            <HeadButton onClick={() => (unsent.length > 0 ? setLeaving(true) : signOut.mutate())} label="Sign out" />
           </Flex>
         </Flex>
         <Box as="main" id="work" position="relative" flex="1" minH={0} overflow="auto" tabIndex={-1}>
@@ -76,6 +83,8 @@ export function Shell({ practice, theme, onTheme, units, onUnits }: Props) {
         </Box>
       </Flex>
       <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />
+      <UnsentList account={account} open={unsentOpen} onClose={() => setUnsentOpen(false)} />
+      <SignOutAnyway count={unsent.length} open={leaving} onStay={() => setLeaving(false)} onLeave={() => signOut.mutate()} />
     </Flex>
   )
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine } from '../api/schema'
+import type { ArchivedClient, CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine } from '../api/schema'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 
@@ -9,6 +9,23 @@ export function useClients(): Fetched<readonly ClientLine[]> {
   return fetched(
     useQuery({ queryKey: ['clients'], queryFn: () => answer(api.GET('/api/clients', { params: { query: { today: today() } } })) }),
   )
+}
+
+/** The clients who are put away. */
+export function usePutAway(): Fetched<readonly ArchivedClient[]> {
+  return fetched(useQuery({ queryKey: ['clients', 'archived'], queryFn: () => answer(api.GET('/api/clients/archived')) }))
+}
+
+/** Puts a client away, or takes one back. */
+export function useArchive() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ id, away }: { id: string; away: boolean }) => {
+      const params = { params: { path: { id } } }
+      return away ? answer(api.DELETE('/api/clients/{id}', params)) : answer(api.POST('/api/clients/{id}/restore', params))
+    },
+    onSuccess: () => queries.invalidateQueries(),
+  })
 }
 
 /** Today's sessions and decisions. */

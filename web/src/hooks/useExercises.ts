@@ -5,6 +5,7 @@ import type {
   ExerciseFace,
   ExerciseFileView,
   ExercisesView,
+  FileVersion,
   ImportView,
   Pick,
   SaveExercise,
@@ -47,16 +48,33 @@ export function useSchool(id: string, school: string | null): Fetched<SchoolView
   )
 }
 
+/** Picks and school go back with the version that they were chosen on: another tab's word is not overwritten unseen. */
 export function useSavePicks(id: string) {
-  return useFileChange(id, (picks: readonly Pick[]) =>
-    answer(api.PUT('/api/clients/{id}/picks', { params: { path: { id } }, body: { picks: [...picks] } })),
+  const version = useFileVersion(id)
+  return useFileChange(id, async (picks: readonly Pick[]) =>
+    version.moved(
+      await answer(api.PUT('/api/clients/{id}/picks', { params: { path: { id } }, body: { picks: [...picks], version: version.now() } })),
+    ),
   )
 }
 
 export function useTakeSchool(id: string) {
-  return useFileChange(id, (school: TakeSchool['school']) =>
-    answer(api.PUT('/api/clients/{id}/exercises/school', { params: { path: { id } }, body: { school } })),
+  const version = useFileVersion(id)
+  return useFileChange(id, async (school: TakeSchool['school']) =>
+    version.moved(
+      await answer(api.PUT('/api/clients/{id}/exercises/school', { params: { path: { id } }, body: { school, version: version.now() } })),
+    ),
   )
+}
+
+/** The version of a client's file as this page last saw it; a change made here moves it on at once, so that the next one does not race it. */
+function useFileVersion(id: string) {
+  const queries = useQueryClient()
+  const key = ['client', id, 'exercises']
+  return {
+    now: () => queries.getQueryData<ExercisesView>(key)?.version ?? 0,
+    moved: ({ version }: FileVersion) => queries.setQueryData<ExercisesView>(key, (view) => view && { ...view, version }),
+  }
 }
 
 /** The whole catalogue, on its own. */

@@ -5,6 +5,8 @@ export function useFileChange<T>(id: string, change: (value: T) => Promise<unkno
   const queries = useQueryClient()
   return useMutation({
     mutationFn: change,
+    // One after the other: the second rests on what the first left.
+    scope: { id: `client ${id}` },
     onSuccess: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: ['client', id] }),

@@ -1,10 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
-import { ApiProblem, answer, api } from '../api/client'
+import { answer, api } from '../api/client'
 import type { FloorView, LogSet } from '../api/schema'
-import { put, remove, sendAll, type Waiting, waitingFor } from '../offline/outbox'
+import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
 import { type Fetched, fetched } from './fetched'
+import { useSession } from './useSession'
 
 /** The session of a date; null when no plan was made yet. */
 export function useFloor(id: string, date: string): Fetched<FloorView | null> {
@@ -16,88 +17,35 @@ export function useFloor(id: string, date: string): Fetched<FloorView | null> {
   )
 }
 
-async function send(entry: Waiting): Promise<'sent' | 'later' | { refused: string }> {
-  const path = { id: entry.clientId }
-  try {
-    if (entry.set) await answer(api.POST('/api/clients/{id}/sets', { params: { path }, body: entry.set }))
-    else if (entry.withdraws)
-      await answer(
-        api.POST('/api/clients/{id}/sets/{setId}/withdrawal', {
-          params: { path: { ...path, setId: entry.withdraws } },
-          body: { id: entry.id },
-        }),
-      )
-    return 'sent'
-  } catch (fault) {
-    if (!(fault instanceof ApiProblem) || fault.status === 0 || fault.status === 401 || fault.status >= 500) return 'later'
-    return { refused: [fault.message, ...Object.entries(fault.fields).map(([field, text]) => `${field} ${text}`)].join(' ') }
-  }
-}
-
 export interface FloorLog {
   /** Logged here and not acknowledged by the server yet. */
   waiting: readonly Waiting[]
   log: (set: Omit<LogSet, 'id'>) => Promise<string>
   takeBack: (setId: string) => Promise<void>
-  discard: (entryId: string) => Promise<void>
 }
 
-const retryEvery = 5_000
-
-/** Logs sets through the outbox: first kept on this device, then sent, again and again until the server has them. */
+/** Logs sets through the outbox: first kept on this device; whatever page is open sends it until the server has it. */
 export function useFloorLog(clientId: string): FloorLog {
-  const queries = useQueryClient()
+  const session = useSession()
+  const account = session.state === 'in' ? session.email : undefined
   const [waiting, setWaiting] = useState<readonly Waiting[]>([])
-
-  const flush = useCallback(async () => {
-    const before = (await waitingFor(clientId)).length
-    if (before > 0) await sendAll(clientId, send)
-    const left = await waitingFor(clientId)
-    if (left.length < before) await queries.invalidateQueries({ queryKey: ['client', clientId] })
-    setWaiting(left)
-  }, [clientId, queries])
-
-  useEffect(() => {
-    void flush()
-    const timer = setInterval(() => void flush(), retryEvery)
-    const online = () => void flush()
-    addEventListener('online', online)
-    return () => {
-      clearInterval(timer)
-      removeEventListener('online', online)
-    }
-  }, [flush])
+  useEffect(() => watch(() => waitingFor(clientId), setWaiting), [clientId])
 
   const enqueue = useCallback(
-    async (entry: Waiting) => {
-      await put(entry)
+    async (entry: Omit<Waiting, 'clientId' | 'madeAt' | 'account'>) => {
+      await put({ ...entry, clientId, madeAt: Date.now(), account })
       setWaiting(await waitingFor(clientId))
-      await flush()
     },
-    [clientId, flush],
+    [account, clientId],
   )
-
   const log = useCallback(
     async (set: Omit<LogSet, 'id'>) => {
       const id = uuid()
-      await enqueue({ id, clientId, madeAt: Date.now(), set: { ...set, id } })
+      await enqueue({ id, set: { ...set, id } })
       return id
     },
-    [clientId, enqueue],
+    [enqueue],
   )
-
-  const takeBack = useCallback(
-    async (setId: string) => enqueue({ id: uuid(), clientId, madeAt: Date.now(), withdraws: setId }),
-    [clientId, enqueue],
-  )
-
-  const discard = useCallback(
-    async (entryId: string) => {
-      await remove(entryId)
-      await flush()
-    },
-    [flush],
-  )
-
-  return { waiting, log, takeBack, discard }
+  const takeBack = useCallback(async (setId: string) => enqueue({ id: uuid(), withdraws: setId }), [enqueue])
+  return { waiting, log, takeBack }
 }

@@ -21,6 +21,7 @@ export function useSession(): SessionView {
 export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
+    mutationKey: ['sign-in'],
     mutationFn: (body: { email: string; password: string }) => answer(api.POST('/api/session', { body })),
     onSuccess: () => queries.resetQueries({ queryKey: ['session'] }),
   })

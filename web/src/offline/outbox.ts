@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie'
+import Dexie, { type EntityTable, liveQuery } from 'dexie'
 import type { LogSet } from '../api/schema'
 
 /** Something logged on this device that the server has not acknowledged yet. */
@@ -6,12 +6,17 @@ export interface Waiting {
   id: string
   clientId: string
   madeAt: number
+  /** Whose it is, by the address signed in with; it is sent under no other. */
+  account?: string
   set?: LogSet
   /** The id of the set to take back. */
   withdraws?: string
   /** Why the server refused it; such an entry is shown and waits for the coach. */
   refused?: string
 }
+
+/** What came of sending one entry. */
+export type Outcome = 'sent' | 'later' | { refused: string }
 
 const database = new Dexie('nerezza-outbox') as Dexie & { waiting: EntityTable<Waiting, 'id'> }
 database.version(1).stores({ waiting: 'id, clientId, madeAt' })
@@ -25,17 +30,45 @@ export async function waitingFor(clientId: string): Promise<Waiting[]> {
   return database.waiting.where('clientId').equals(clientId).sortBy('madeAt')
 }
 
+/** Everything that waits on this device for an account; what was kept before entries had one is anyone's. */
+export async function waitingOf(account: string): Promise<Waiting[]> {
+  const all = await database.waiting.orderBy('madeAt').toArray()
+  return all.filter((entry) => entry.account === undefined || entry.account === account)
+}
+
+/** Calls back now and after every change of the outbox, from this page or another one; returns how to stop. */
+export function watch<T>(ask: () => Promise<T>, onValue: (value: T) => void): () => void {
+  const subscription = liveQuery(ask).subscribe({ next: onValue })
+  return () => subscription.unsubscribe()
+}
+
+export async function countAll(): Promise<number> {
+  return database.waiting.count()
+}
+
 export async function remove(id: string): Promise<void> {
   await database.waiting.delete(id)
 }
 
-/** Sends entries in the order made, and stops at the first that finds no server, so that the order holds. */
-export async function sendAll(clientId: string, send: (entry: Waiting) => Promise<'sent' | 'later' | { refused: string }>): Promise<void> {
-  for (const entry of await waitingFor(clientId)) {
+/** Lets a refused entry be sent once more. */
+export async function sendAgain(id: string): Promise<void> {
+  await database.waiting
+    .where('id')
+    .equals(id)
+    .modify((entry) => delete entry.refused)
+}
+
+/** Sends an account's entries in the order made, and stops at the first that finds no server or nobody signed in, so that the order holds. */
+export async function sendAll(account: string, send: (entry: Waiting) => Promise<Outcome>): Promise<Waiting[]> {
+  const sent: Waiting[] = []
+  for (const entry of await waitingOf(account)) {
     if (entry.refused) continue
     const outcome = await send(entry)
-    if (outcome === 'later') return
-    if (outcome === 'sent') await remove(entry.id)
-    else await put({ ...entry, refused: outcome.refused })
+    if (outcome === 'later') break
+    if (outcome === 'sent') {
+      await remove(entry.id)
+      sent.push(entry)
+    } else await put({ ...entry, refused: outcome.refused })
   }
+  return sent
 }

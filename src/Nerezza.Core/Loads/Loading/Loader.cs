@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -8,8 +9,13 @@ namespace Nerezza.Core.Loads.Loading;
 /// <remarks>Not safe for use by several threads at once: it remembers the bars that it has worked out.</remarks>
 public sealed class Loader(Equipment equipment)
 {
+    // What plates make is worked out once for a kit, however many bars and loaders there are.
+    private static readonly ConditionalWeakTable<Equipment, SleeveSums> Worked = [];
     private readonly Dictionary<(Bar, BarStart), BarRack> _racks = [];
     private readonly Dictionary<(LoadSource, BarStart), IReadOnlyList<LoadMeans>> _means = [];
+
+    /// <summary>What the kit's plates make on one sleeve.</summary>
+    public SleeveSums Sums => Worked.GetValue(equipment, kit => new SleeveSums(kit.Plates));
 
     /// <summary>The ways to load an exercise, the usual one first: for a bar exercise one for each bar of its kind.</summary>
     public IReadOnlyList<LoadMeans> MeansFor(Exercise exercise)
@@ -59,7 +65,7 @@ public sealed class Loader(Equipment equipment)
     private BarRack RackOf(Bar bar, BarStart start)
     {
         if (!_racks.TryGetValue((bar, start), out BarRack? rack))
-            _racks[(bar, start)] = rack = new BarRack(bar, equipment.Collar, equipment.Plates, start);
+            _racks[(bar, start)] = rack = new BarRack(bar, equipment.Collar, Sums, start);
         return rack;
     }
 

@@ -47,6 +47,11 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         <Bars draft={value} set={set} error={error} />
         <PlateRows draft={value} set={set} error={error} />
       </Grid>
+      {view.kitNotes.map((note) => (
+        <Box key={note} mt={3} fontSize="14px" color="quiet">
+          {note}
+        </Box>
+      ))}
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap={4} mt={6}>
         <TextField
           label={`Dumbbells, ${massUnit()} a piece, each a pair`}

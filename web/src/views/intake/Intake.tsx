@@ -12,6 +12,7 @@ import { DayFields, GoalFields, PersonFields } from './FactsFields'
 import { draftOf, factsOf, schoolsOf } from './facts'
 import { IntakePages } from './IntakePages'
 import { MaxesPart } from './MaxesPart'
+import { PutAwayPart } from './PutAwayPart'
 import { SchoolFields } from './SchoolFields'
 import { fieldErrors, SaveBar } from './SaveBar'
 import { TrainingFields } from './TrainingFields'
@@ -78,6 +79,7 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
       </Section>
       <EquipmentPart view={view} />
       <MaxesPart view={view} catalogue={catalogue} />
+      <PutAwayPart clientId={view.id} name={view.facts.name} />
     </Box>
   )
 }

@@ -1,10 +1,12 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react'
 import { useState } from 'react'
+import { useUnsentCount } from '../../hooks/useOutbox'
 import { useSignIn } from '../../hooks/useSession'
 import { Primary, TextField } from '../../ui/form'
 
 export function SignIn() {
   const signIn = useSignIn()
+  const unsent = useUnsentCount()
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
   return (
@@ -30,6 +32,12 @@ export function SignIn() {
             <chakra.h1 fontSize="24px" fontWeight="650">
               Sign in
             </chakra.h1>
+            {unsent > 0 && (
+              <Box role="status">
+                {unsent === 1 ? '1 set is' : `${unsent} sets are`} kept on this device. Sign in, and {unsent === 1 ? 'it is' : 'they are'}{' '}
+                sent.
+              </Box>
+            )}
             <TextField
               label="E-mail"
               type="email"
