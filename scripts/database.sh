@@ -60,7 +60,39 @@ start_database() {
       fail "the database did not come up: $(why "$cluster/server.log"); more in $cluster/server.log"
     fi
   fi
-  export NEREZZA_DB="Host=127.0.0.1;Port=$(cat "$data/port");Database=nerezza;Username=nerezza;Password=$(cat "$data/password")"
+  export NEREZZA_DB="$(connection nerezza "$(cat "$data/password")")"
+}
+
+# connection ROLE PASSWORD: to the database of the private cluster.
+connection() { printf 'Host=127.0.0.1;Port=%s;Database=nerezza;Username=%s;Password=%s' "$(cat "$data/port")" "$1" "$2"; }
+
+# as_role ROLE PASSWORD ARGUMENTS ...: psql on the private cluster.
+as_role() {
+  local role="$1" word="$2"; shift 2
+  PGPASSWORD="$word" "$(postgres_bin)/psql" -X -q -h 127.0.0.1 -p "$(cat "$data/port")" -U "$role" "$@"
+}
+
+# word NAME: a password of that name, made once.
+word() {
+  [ -s "$data/$1" ] || (umask 077 && node -p 'require("crypto").randomBytes(24).toString("hex")' >"$data/$1")
+  cat "$data/$1"
+}
+
+# prepare_database [demo]: roles, structure, rights. From here on $NEREZZA_DB is the application's own, which can do no more than it needs.
+# A database of one's own is taken as it is: docs/deploy.md says how its roles are made.
+prepare_database() {
+  if [ "${started_database:-no}" != yes ]; then
+    quietly "Bringing the database up to date" server migrate "$@"
+    return
+  fi
+  local owner app
+  owner="$(word owner-password)" app="$(word app-password)"
+  quietly "Making the database's roles" as_role nerezza "$(cat "$data/password")" -d postgres -f "$root/scripts/roles.sql" \
+    -v database=nerezza -v owner=nerezza_owner -v owner_password="$owner" -v app=nerezza_app -v app_password="$app"
+  export NEREZZA_DB="$(connection nerezza_owner "$owner")"
+  quietly "Bringing the database up to date" server migrate "$@"
+  quietly "Giving the server its rights" as_role nerezza_owner "$owner" -d nerezza -f "$root/scripts/grants.sql" -v app=nerezza_app
+  export NEREZZA_DB="$(connection nerezza_app "$app")"
 }
 
 stop_database() {

@@ -25,6 +25,14 @@ require_postgres() {
   install_packages postgresql
 }
 
+# The proxy that docs/deploy.md shows, for its test; its own service is not started.
+require_proxies() {
+  local missing=()
+  [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
+  [ -x /usr/bin/caddy ] || missing+=(caddy)
+  [ ${#missing[@]} -eq 0 ] || RUNLEVEL=1 install_packages "${missing[@]}"
+}
+
 require_chromium() {
   local missing=()
   [ -x /usr/bin/chromium ] || missing+=(chromium)

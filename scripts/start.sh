@@ -19,26 +19,82 @@ start_application() {
   trap stop_application EXIT
   trap 'exit 130' INT TERM
   start_database
+  drop_root
   # shellcheck disable=SC2086
-  quietly "Bringing the database up to date" server migrate $load
-  become_server --urls "http://127.0.0.1:$port" &
-  server_pid=$!
-  for _ in $(seq 100); do
-    kill -0 "$server_pid" 2>/dev/null || fail "the server stopped while starting; the lines above say why"
-    curl_health && break
-    sleep 0.2
-  done
-  curl_health || fail "the server did not answer within 20 s"
+  prepare_database $load
+  prepare_keys
+  launch_server
+  until_ready || fail "the server stopped while starting, or did not answer within a minute; the lines above say why"
   printf '\nNerezza is on http://127.0.0.1:%s\n' "$port"
   [ -z "$load" ] || printf 'Sign in: coach@calagrigia.example  harbour-iron-44\n'
   printf 'Ctrl-C stops it.\n'
-  wait "$server_pid"
+  keep_running
+}
+
+launch_server() {
+  become_server --urls "http://127.0.0.1:$port" &
+  server_pid=$!
+}
+
+until_ready() {
+  for _ in $(seq 300); do
+    kill -0 "$server_pid" 2>/dev/null || return 1
+    curl_health && return
+    sleep 0.2
+  done
+  return 1
+}
+
+# A server that stops by itself is started again, later each time while it keeps stopping; the database goes on.
+keep_running() {
+  local pause=1 longest=30 steady=60 began code
+  while :; do
+    began=$SECONDS code=0
+    wait "$server_pid" || code=$?
+    [ $((SECONDS - began)) -lt "$steady" ] || pause=1
+    say "The server stopped (exit $code). It is started again in $pause s; the database goes on, and nothing that was saved is lost."
+    sleep "$pause" & wait $!
+    pause=$((pause * 2 < longest ? pause * 2 : longest))
+    launch_server
+  done
+}
+
+# As root the server becomes a user of its own, who can change nothing on the machine. $as holds how; empty where one is nobody special.
+drop_root() {
+  as=() place="$root"
+  [ "$(id -u)" = 0 ] || return 0
+  id -u nerezza >/dev/null 2>&1 || useradd --system --no-create-home --shell /usr/sbin/nologin nerezza
+  as=(setpriv --reuid=nerezza --regid=nerezza --init-groups --no-new-privs)
+  if ! "${as[@]}" dotnet --list-runtimes >/dev/null 2>&1; then
+    as=()
+    say "The server runs as root: the user nerezza cannot run dotnet here. Install the SDK where every user reaches it."
+  elif ! "${as[@]}" test -r "$root/web/dist/index.html" || ! "${as[@]}" test -r "$root/src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll"; then
+    place="/var/lib/nerezza/$(printf '%s' "$root" | sha256sum | cut -c1-12).app"
+    rm -rf "$place"
+    mkdir -p "$place/web" "$place/src/Nerezza.Web/bin/Release"
+    cp -r "$root/web/dist" "$place/web/dist"
+    cp -r "$root/src/Nerezza.Web/bin/Release/net10.0" "$place/src/Nerezza.Web/bin/Release/net10.0"
+    chmod -R a+rX /var/lib/nerezza "$place"
+  fi
+}
+
+# The keys that protect cookies stand in the database, encrypted with a file that is not in it.
+prepare_keys() {
+  [ -z "${NEREZZA_KEYS_FILE:-}" ] || return 0
+  local file="$data/keys.pfx"
+  if [ ${#as[@]} -gt 0 ]; then
+    mkdir -p /var/lib/nerezza && chmod 755 /var/lib/nerezza
+    file="/var/lib/nerezza/$(printf '%s' "$data" | sha256sum | cut -c1-12).keys.pfx"
+  fi
+  [ -s "$file" ] || (as=() && umask 077 && server keys-file "$file" >/dev/null)
+  [ ${#as[@]} -eq 0 ] || chown nerezza "$file"
+  export NEREZZA_KEYS_FILE="$file"
 }
 
 # Becomes the server. In the background the process id is then the server's own; in the foreground it needs the brackets.
 become_server() {
-  export NEREZZA_WEB="$root/web/dist" Serilog__MinimumLevel__Default="${NEREZZA_LOG:-Warning}"
-  exec dotnet "$root/src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll" "$@"
+  export NEREZZA_WEB="$place/web/dist" Serilog__MinimumLevel__Default="${NEREZZA_LOG:-Warning}"
+  exec "${as[@]}" dotnet "$place/src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll" "$@"
 }
 server() (become_server "$@")
 

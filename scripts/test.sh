@@ -67,6 +67,7 @@ run_tests() {
   require_node
   require_postgres
   require_chromium
+  require_proxies
   build_all
   check "Formatting of C#" dotnet format "$root/Nerezza.slnx" --verify-no-changes --no-restore
   check "Formatting, lint and types of the front end" bash -c "npm --prefix '$root/web' run lint && npm --prefix '$root/web' run check-types"

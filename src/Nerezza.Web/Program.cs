@@ -11,6 +11,11 @@ using Nerezza.Web.Requests;
 using Serilog;
 using Serilog.Events;
 
+if (args is ["keys-file", var file])
+{
+    KeysFile.Make(file);
+    return;
+}
 WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
 builder.Host.UseSerilog((context, services, log) => log.MinimumLevel.Override("Nerezza", LogEventLevel.Information)
     .ReadFrom.Configuration(context.Configuration).ReadFrom.Services(services).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture), preserveStaticLogger: true);
@@ -36,6 +41,8 @@ app.UseSecurityHeaders();
 app.UseExceptionHandler();
 app.UseHsts();
 app.UseStatusCodePages();
+app.UseFrontEndFiles(builder.Configuration["NEREZZA_WEB"]);
+app.UseRouting();
 app.UseAuthentication();
 app.UseRateLimiter();
 app.Use(Membership.OpenScope);

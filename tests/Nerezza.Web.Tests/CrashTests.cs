@@ -19,7 +19,7 @@ public sealed class CrashTests
         for (int round = 0; round < 3; round++)
         {
             using ServerProcess server = ServerProcess.Start(database.Connection);
-            using HttpClient http = await SignedIn(server.Address);
+            using HttpClient http = await Demo.SignedIn(server.Address);
             client = (await http.GetFromJsonAsync<List<ClientLine>>("/api/clients?today=2026-11-30", Json.Options))![0].Id;
             LogSet set = Samples.Set(rpe: 8, place: round, date: Samples.Start.AddDays(35));
             HttpResponseMessage answer = await http.PostAsync($"/api/clients/{client}/sets", JsonContent.Create(set, options: Json.Options));
@@ -28,26 +28,9 @@ public sealed class CrashTests
             acknowledged.Add(set.Id);
         }
         using ServerProcess again = ServerProcess.Start(database.Connection);
-        using HttpClient reader = await SignedIn(again.Address);
+        using HttpClient reader = await Demo.SignedIn(again.Address);
         JsonElement view = await reader.GetFromJsonAsync<JsonElement>($"/api/clients/{client}/block");
         HashSet<string> found = [.. view.GetProperty("done").EnumerateArray().Select(set => set.GetProperty("id").GetString()!)];
         Assert.Subset(found, acknowledged.ToHashSet());
-    }
-
-    private static async Task<HttpClient> SignedIn(Uri address)
-    {
-        var http = new HttpClient(new HttpClientHandler { UseCookies = true }) { BaseAddress = address };
-        await Token(http);
-        HttpResponseMessage answer = await http.PostAsJsonAsync("/api/session", new SignIn { Email = Demo.DemoData.Email, Password = Demo.DemoData.Password }, Json.Options);
-        answer.EnsureSuccessStatusCode();
-        await Token(http);
-        return http;
-    }
-
-    private static async Task Token(HttpClient http)
-    {
-        Me me = (await http.GetFromJsonAsync<Me>("/api/session", Json.Options))!;
-        http.DefaultRequestHeaders.Remove("X-Nerezza-Token");
-        http.DefaultRequestHeaders.Add("X-Nerezza-Token", me.Token);
     }
 }

@@ -26,17 +26,28 @@ public sealed class Site : WebApplicationFactory<Program>
 {
     public static readonly Guid Harbour = new("0190a000-0000-7000-8000-00000000000a"), Hill = new("0190a000-0000-7000-8000-00000000000b");
     private const string Password = "a-long-enough-one";
-    private readonly TestDatabase _database = new();
+    private readonly TestDatabase? _database;
+    private readonly Action<IWebHostBuilder>? _settings;
     private Task<Caller>? _harbour, _hill;
 
-    public Site()
+    public Site() : this(null)
     {
+    }
+
+    /// <param name="connection">A database that is there; null makes one.</param>
+    /// <param name="migrated">Whether it has its tables and practices.</param>
+    internal Site(string? connection = null, Migrated migrated = Migrated.NotYet, Action<IWebHostBuilder>? settings = null)
+    {
+        _database = connection is null ? new TestDatabase() : null;
+        Connection = connection ?? _database!.Connection;
+        _settings = settings;
+        if (migrated is Migrated.Already) return;
         using (IServiceScope scope = Services.CreateScope()) scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.Migrate();
         Practice(Harbour, "harbour@example.test");
         Practice(Hill, "hill@example.test");
     }
 
-    public string Connection => _database.Connection;
+    public string Connection { get; }
 
     /// <summary>The server's day.</summary>
     public static DateOnly Today => DateOnly.FromDateTime(DateTime.UtcNow);
@@ -71,15 +82,18 @@ public sealed class Site : WebApplicationFactory<Program>
     /// <summary>What the server's log said, one line an event.</summary>
     internal LogLines Log { get; } = new();
 
-    protected override void ConfigureWebHost(IWebHostBuilder builder) => builder
-        .UseSetting("NEREZZA_DB", _database.Connection).UseSetting("Serilog:MinimumLevel:Default", "Fatal").UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        _settings?.Invoke(builder);
+        builder.UseSetting("NEREZZA_DB", Connection).UseSetting("Serilog:MinimumLevel:Default", "Fatal").UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
         // The warm-up has a test of its own; here it would only take the time of the others.
         .UseSetting("NEREZZA_WARM_UP", "no").ConfigureTestServices(services => services.AddSingleton<ILogEventSink>(Log).AddSingleton<IPasswordHasher<IdentityUser<Guid>>>(Hasher));
+    }
 
     protected override void Dispose(bool disposing)
     {
         base.Dispose(disposing);
-        if (disposing) _database.Dispose();
+        if (disposing) _database?.Dispose();
     }
 
     private void Practice(Guid id, string email)
@@ -98,6 +112,9 @@ public sealed class Site : WebApplicationFactory<Program>
         return caller;
     }
 }
+
+/// <summary>Whether a database has its tables and practices.</summary>
+internal enum Migrated { NotYet, Already }
 
 /// <summary>Counts how often a password is checked, which is what a sign-in costs.</summary>
 internal sealed class CountingHasher : PasswordHasher<IdentityUser<Guid>>

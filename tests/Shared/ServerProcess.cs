@@ -19,18 +19,19 @@ public sealed class ServerProcess : IDisposable
     /// <summary>Brings the database up to date and loads the demo practice.</summary>
     public static void LoadDemo(string connection)
     {
-        using Process process = Launch(connection, "migrate", "demo");
+        using Process process = Launch(connection, null, "migrate", "demo");
         if (!process.WaitForExit(TimeSpan.FromMinutes(2)) || process.ExitCode != 0)
             throw new InvalidOperationException("The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd());
     }
 
     /// <summary>Starts it; where no port is asked for, another is tried when someone took the free one in between.</summary>
-    public static ServerProcess Start(string connection, int port = 0)
+    /// <param name="settings">Environment of the process beside what it always gets.</param>
+    public static ServerProcess Start(string connection, int port = 0, IReadOnlyDictionary<string, string>? settings = null)
     {
         const int mostTries = 5;
         for (int tries = 1; ; tries++)
         {
-            Process process = Launch(connection, "--urls", $"http://127.0.0.1:{(port == 0 ? FreePort() : port)}");
+            Process process = Launch(connection, settings, "--urls", $"http://127.0.0.1:{(port == 0 ? FreePort() : port)}");
             var address = new Uri(process.StartInfo.ArgumentList[^1]);
             process.OutputDataReceived += (_, _) => { };
             process.BeginOutputReadLine();
@@ -75,17 +76,21 @@ public sealed class ServerProcess : IDisposable
         _process.Dispose();
     }
 
-    private static Process Launch(string connection, params string[] arguments)
+    private static Process Launch(string connection, IReadOnlyDictionary<string, string>? settings, params string[] arguments)
     {
         string server = Path.Combine(Root, "src/Nerezza.Web/bin/Release/net10.0/Nerezza.Web.dll");
         var start = new ProcessStartInfo("dotnet", [server, .. arguments]) { RedirectStandardOutput = true, RedirectStandardError = true };
         start.Environment["NEREZZA_DB"] = connection;
         start.Environment["NEREZZA_WEB"] = Path.Combine(Root, "web/dist");
         start.Environment["Serilog__MinimumLevel__Default"] = "Error";
+        // What is tested is ready when it answers; the one test of the warm-up asks for it.
+        start.Environment["NEREZZA_WARM_UP"] = "no";
+        foreach ((string name, string value) in settings ?? new Dictionary<string, string>()) start.Environment[name] = value;
         return Process.Start(start)!;
     }
 
-    private static int FreePort()
+    /// <summary>A port that nobody listens on now.</summary>
+    public static int FreePort()
     {
         using var listener = new TcpListener(IPAddress.Loopback, 0);
         listener.Start();

@@ -36,22 +36,28 @@ internal static class FrontEnd
         if (http.Request.Path.StartsWithSegments("/api") || http.Request.Path.StartsWithSegments("/health")) headers.CacheControl = "no-store";
     }
 
-    /// <summary>Static files of a folder, and its page for every other address that is not of the API.</summary>
-    public static void MapFrontEnd(this WebApplication app, string? folder)
+    /// <summary>Static files of a folder. They stand before sign-in, so that no file costs a look at who is there.</summary>
+    public static void UseFrontEndFiles(this WebApplication app, string? folder)
     {
-        if (folder is null || !File.Exists(Path.Combine(folder, "index.html")))
-        {
-            app.MapMethods("{*path:nonfile}", Reading, () => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start.")).WithOrder(int.MaxValue).ExcludeFromDescription();
-            return;
-        }
-        string page = File.ReadAllText(Path.Combine(folder, "index.html"));
+        if (!IsBuilt(folder)) return;
         app.UseStaticFiles(new StaticFileOptions
         {
-            FileProvider = new PhysicalFileProvider(Path.GetFullPath(folder)),
+            FileProvider = new PhysicalFileProvider(Path.GetFullPath(folder!)),
             // Built files carry their hash in their name; the page that names them is never kept.
             OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
                 file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
         });
+    }
+
+    /// <summary>The page, for every address that is not of the API. It comes whether the database is there or not: what was typed is in it.</summary>
+    public static void MapFrontEnd(this WebApplication app, string? folder)
+    {
+        if (!IsBuilt(folder))
+        {
+            app.MapMethods("{*path:nonfile}", Reading, () => TypedResults.Problem(statusCode: StatusCodes.Status503ServiceUnavailable, title: "The front end is not built.", detail: "Run ./nerezza start.")).WithOrder(int.MaxValue).ExcludeFromDescription();
+            return;
+        }
+        string page = File.ReadAllText(Path.Combine(folder!, "index.html"));
         // Reading alone: a change that finds no endpoint is told so, and not answered with the page.
         app.MapMethods("/api/{**rest}", Reading, () => TypedResults.NotFound()).WithOrder(int.MaxValue - 1).ExcludeFromDescription();
         app.MapMethods("{*path:nonfile}", Reading, (HttpContext http) =>
@@ -59,6 +65,8 @@ internal static class FrontEnd
             http.Response.ContentType = "text/html; charset=utf-8";
             http.Response.Headers.CacheControl = "no-store";
             return http.Response.WriteAsync(page.Replace(NoncePlace, (string)http.Items[NoncePlace]!, StringComparison.Ordinal));
-        }).WithOrder(int.MaxValue).ExcludeFromDescription();
+        }).WithOrder(int.MaxValue).ExcludeFromDescription().ShortCircuit();
     }
+
+    private static bool IsBuilt(string? folder) => folder is not null && File.Exists(Path.Combine(folder, "index.html"));
 }

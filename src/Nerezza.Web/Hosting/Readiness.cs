@@ -7,10 +7,11 @@ namespace Nerezza.Web.Hosting;
 internal static class Readiness
 {
     /// <summary>/health says both and answers 503 until it is ready; /health/alive answers as long as the process does.</summary>
+    /// <remarks>Neither asks who is signed in, which would need the database.</remarks>
     public static void MapHealth(this WebApplication app)
     {
-        app.MapHealthChecks("/health", new HealthCheckOptions { ResponseWriter = (http, report) => Say(http, report) });
-        app.MapHealthChecks("/health/alive", new HealthCheckOptions { Predicate = _ => false, ResponseWriter = (http, report) => Say(http, report) });
+        app.MapHealthChecks("/health", new HealthCheckOptions { ResponseWriter = (http, report) => Say(http, report) }).ShortCircuit();
+        app.MapHealthChecks("/health/alive", new HealthCheckOptions { Predicate = _ => false, ResponseWriter = (http, report) => Say(http, report) }).ShortCircuit();
     }
 
     private static Task Say(HttpContext http, HealthReport report) => http.Response.WriteAsJsonAsync(new Health(

@@ -3032,6 +3032,7 @@ export interface components {
             maxes: components["schemas"]["MaxPart"][];
             estimates: components["schemas"]["SegmentsSection"];
             stop: null | string;
+            kitNotes: string[];
         };
         /** @enum {unknown} */
         Isolation: "after" | "pre-exhaust" | null;

@@ -1,7 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { ApiProblem, answer, api } from '../api/client'
-import { countAll, type Outcome, sendAll, type Waiting, waitingOf, watch } from '../offline/outbox'
+import { countUnsent, type Outcome, remove, sendAll, type Waiting, waitingOf, watch } from '../offline/outbox'
 
 const retryEvery = 5_000
 /** Not the entry's fault: out of time, too many at once. */
@@ -38,9 +38,13 @@ export async function flushOutbox(account: string, queries: QueryClient): Promis
       return 'later'
     }
   }
-  const sent = await sendAll(account, held)
-  const clients = new Set(sent.map((entry) => entry.clientId))
-  await Promise.all([...clients].map((id) => queries.invalidateQueries({ queryKey: ['client', id] })))
+  await sendAll(account, held)
+  const sent = (await waitingOf(account)).filter((entry) => entry.sent)
+  for (const id of new Set(sent.map((entry) => entry.clientId))) {
+    // Pages that show the client fetch it anew first; where that fails the entries stay until the next round.
+    await queries.invalidateQueries({ queryKey: ['client', id] }, { throwOnError: true })
+    await Promise.all(sent.filter((entry) => entry.clientId === id).map((entry) => remove(entry.id)))
+  }
 }
 
 // One round at a time, so that the order holds; what came in meanwhile is sent in the next.
@@ -56,6 +60,8 @@ async function flush(account: string, queries: QueryClient): Promise<void> {
       again = false
       await flushOutbox(account, queries)
     }
+  } catch {
+    // No connection for a page's own fetch: the timer comes round again.
   } finally {
     running = false
   }
@@ -83,12 +89,12 @@ export function useOutboxSender(account: string | null): void {
 export function useUnsent(account: string): readonly Waiting[] {
   const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   useEffect(() => watch(() => waitingOf(account), setWaiting), [account])
-  return waiting
+  return useMemo(() => waiting.filter((entry) => !entry.sent), [waiting])
 }
 
 /** How much waits on this device, whoever logged it: what a sign-in page may say. */
 export function useUnsentCount(): number {
   const [count, setCount] = useState(0)
-  useEffect(() => watch(countAll, setCount), [])
+  useEffect(() => watch(countUnsent, setCount), [])
   return count
 }

@@ -13,6 +13,8 @@ export interface Waiting {
   withdraws?: string
   /** Why the server refused it; such an entry is shown and waits for the coach. */
   refused?: string
+  /** The server has it; it stays here until the pages have heard of it, so that no set looks undone in between. */
+  sent?: boolean
 }
 
 /** What came of sending one entry. */
@@ -30,7 +32,7 @@ export async function waitingFor(clientId: string): Promise<Waiting[]> {
   return database.waiting.where('clientId').equals(clientId).sortBy('madeAt')
 }
 
-/** Everything that waits on this device for an account; what was kept before entries had one is anyone's. */
+/** Everything on this device of an account; what was kept before entries had one is anyone's. */
 export async function waitingOf(account: string): Promise<Waiting[]> {
   const all = await database.waiting.orderBy('madeAt').toArray()
   return all.filter((entry) => entry.account === undefined || entry.account === account)
@@ -42,8 +44,9 @@ export function watch<T>(ask: () => Promise<T>, onValue: (value: T) => void): ()
   return () => subscription.unsubscribe()
 }
 
-export async function countAll(): Promise<number> {
-  return database.waiting.count()
+/** How much the server does not have yet, of whatever account. */
+export async function countUnsent(): Promise<number> {
+  return database.waiting.filter((entry) => !entry.sent).count()
 }
 
 export async function remove(id: string): Promise<void> {
@@ -59,16 +62,11 @@ export async function sendAgain(id: string): Promise<void> {
 }
 
 /** Sends an account's entries in the order made, and stops at the first that finds no server or nobody signed in, so that the order holds. */
-export async function sendAll(account: string, send: (entry: Waiting) => Promise<Outcome>): Promise<Waiting[]> {
-  const sent: Waiting[] = []
+export async function sendAll(account: string, send: (entry: Waiting) => Promise<Outcome>): Promise<void> {
   for (const entry of await waitingOf(account)) {
-    if (entry.refused) continue
+    if (entry.refused || entry.sent) continue
     const outcome = await send(entry)
-    if (outcome === 'later') break
-    if (outcome === 'sent') {
-      await remove(entry.id)
-      sent.push(entry)
-    } else await put({ ...entry, refused: outcome.refused })
+    if (outcome === 'later') return
+    await put(outcome === 'sent' ? { ...entry, sent: true } : { ...entry, refused: outcome.refused })
   }
-  return sent
 }

@@ -132,15 +132,14 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
 
 function Finished({ view, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
   const next = view.dates.find((day) => day > view.date)
+  const unsent = log.waiting.filter((entry) => !entry.sent).length
   return (
     <Box p={5}>
       <Box fontSize="28px" fontWeight="650">
         All sets are done.
       </Box>
       <Box mt={2} color={colors.quiet}>
-        {log.waiting.length > 0
-          ? `${log.waiting.length} not sent yet; they are kept here and sent as soon as the server answers.`
-          : 'Everything is saved.'}
+        {unsent > 0 ? `${unsent} not sent yet; they are kept here and sent as soon as the server answers.` : 'Everything is saved.'}
       </Box>
       {next && (
         <Box mt={5}>

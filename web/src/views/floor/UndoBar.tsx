@@ -36,7 +36,7 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   }, [open, undo])
-  const unsent = log.waiting.filter((entry) => !entry.refused).length
+  const unsent = log.waiting.filter((entry) => !entry.refused && !entry.sent).length
   return (
     <Flex
       mt={3}

@@ -27,7 +27,7 @@ export function doneFor(item: FloorItem, set: FloorSet, date: string, waiting: r
       entry.set.place === set.place &&
       !takenBack.has(entry.id),
   )
-  if (here?.set) return { id: here.id, kg: here.set.kg, reps: here.set.reps, rpe: here.set.rpe ?? null, unsent: true }
+  if (here?.set) return { id: here.id, kg: here.set.kg, reps: here.set.reps, rpe: here.set.rpe ?? null, unsent: !here.sent }
   if (set.done && !takenBack.has(set.done.id))
     return { id: set.done.id, kg: set.done.kg, reps: set.done.reps, rpe: set.done.rpe, unsent: false }
   return null

@@ -1,0 +1,8 @@
+-- What the application may do with the tables that there are. Run by the owner after the migrations:
+--   psql -v app=nerezza_app -f grants.sql nerezza
+\set ON_ERROR_STOP on
+GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO :"app";
+GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO :"app";
+-- Facts are added, never changed; the structure is the owner's.
+REVOKE UPDATE, DELETE ON logged_sets, plans FROM :"app";
+REVOKE INSERT, UPDATE, DELETE ON "__EFMigrationsHistory" FROM :"app";
