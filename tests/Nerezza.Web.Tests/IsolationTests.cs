@@ -104,7 +104,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         using IServiceScope scope = site.Services.CreateScope();
         List<IEntityType> own = [.. scope.ServiceProvider.GetRequiredService<NerezzaContext>().Model.GetEntityTypes()
             .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace)];
-        Assert.Equal(9, own.Count);
+        Assert.Equal(10, own.Count);
         Assert.All(own, type =>
         {
             Assert.True(typeof(ICoachRow).IsAssignableFrom(type.ClrType), type.Name);

@@ -13,7 +13,25 @@ namespace Nerezza.Core.Clients;
 public sealed record StrengthEntry(string Exercise, Load Load, int Reps, Rpe Rpe, Side? Side, DateOnly? Date, bool Amrap);
 
 /// <summary>One training day of the log.</summary>
-public sealed record LogDay(DateOnly Date, Readiness? Readiness, IReadOnlyList<LogSet> Sets);
+public sealed class LogDay(DateOnly date, Readiness? readiness, IReadOnlyList<LogSet> sets)
+{
+    private IReadOnlyList<LiftOfDay>? _lifts;
+
+    /// <summary>The day.</summary>
+    public DateOnly Date { get; } = date;
+
+    /// <summary>How the client came in; null where nobody asked.</summary>
+    public Readiness? Readiness { get; } = readiness;
+
+    /// <summary>Every set, in the order done.</summary>
+    public IReadOnlyList<LogSet> Sets { get; } = sets;
+
+    /// <summary>The sets by exercise and side, in the order done. Sorted once: years of days are asked this for every page.</summary>
+    public IReadOnlyList<LiftOfDay> Lifts => _lifts ??= [.. Sets.GroupBy(set => (set.Exercise, set.Side)).Select(same => new LiftOfDay(same.Key.Exercise, same.Key.Side, [.. same]))];
+}
+
+/// <summary>The sets of one exercise and side on one day, in the order done.</summary>
+public sealed record LiftOfDay(string Exercise, Side? Side, IReadOnlyList<LogSet> Sets);
 
 /// <summary>Ten seconds before the first set: sleep, soreness 0 to 3, minutes there are.</summary>
 public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, int? Minutes);

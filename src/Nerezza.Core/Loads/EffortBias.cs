@@ -19,6 +19,7 @@ public sealed record EffortBias(double Repetitions, int Observations)
         List<double> seen = [];
         foreach (LogDay day in log)
         {
+            if (!day.Sets.Any(set => set.ReserveSaid is not null)) continue;
             Dictionary<(string, Side?), int> hardSets = [];
             foreach (LogSet set in day.Sets)
             {

@@ -14,7 +14,7 @@ internal sealed record OneRepMaxRules(
     double FormulaSd, double SdPerRep, double RatingSd, double EasyRpe, double EasyReserve, int UndatedDays, double IntervalZ,
     double LowConfidenceAbove, double NoneAbove, double TrainingMax);
 
-internal sealed record OwnCurveRules(double StartWeight, int WithinDays, double Apart, double Least, double Most);
+internal sealed record OwnCurveRules(double StartWeight, int LookBackDays, int WithinDays, double Apart, double Least, double Most);
 
 internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight);
 

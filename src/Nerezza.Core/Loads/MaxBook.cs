@@ -66,14 +66,15 @@ public sealed class MaxBook
         .GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays)))
         .Select(day => new DaySets(day.Key.Exercise, day.Key.Side, day.Key.Date, [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))], EffortBias.None, MaxSource.Measured));
 
-    private IEnumerable<DaySets> Logged(IReadOnlyList<LogDay> log) => log.SelectMany(day => day.Sets
-        .Where(set => set.Reps is not null).GroupBy(set => (set.Exercise, set.Side))
-        .Select(sets => new DaySets(sets.Key.Exercise, sets.Key.Side, day.Date, [.. sets.Select(set => new SetSeen(
+    private IEnumerable<DaySets> Logged(IReadOnlyList<LogDay> log) => log.SelectMany(day => day.Lifts
+        .Where(lift => lift.Sets.Any(set => set.Reps is not null))
+        .Select(lift => new DaySets(lift.Exercise, lift.Side, day.Date, [.. lift.Sets.Where(set => set.Reps is not null).Select(set => new SetSeen(
             set.Load?.Kilograms ?? 0, Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue), set.Rpe?.Value, set.Amrap))], Bias, MaxSource.Log)));
 
-    /// <summary>What a day's sets say of the curve: a bound says nothing, nor a set from which no 1RM can be told.</summary>
+    /// <summary>What a day's sets say of the curve: a bound says nothing, nor a set from which no 1RM can be told, nor what was logged so long ago that the lifter was another.</summary>
     private IEnumerable<CurvePoint> PointsOf(DaySets day)
     {
+        if (day.Source is MaxSource.Log && Today.DayNumber - day.Date.DayNumber > LoadRules.Shipped.OwnCurve.LookBackDays) return [];
         double body = BodyKg(_catalogue[day.Exercise]);
         return day.Sets.Where(set => set.Reps > 0 && set.Kilograms + body > 0)
             .Select(set => (set, Failure: set.ToFailure(day.Bias)))

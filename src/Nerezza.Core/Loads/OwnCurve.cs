@@ -17,12 +17,15 @@ internal static class OwnCurve
     public static RepCurve Of(double start, IReadOnlyList<CurvePoint> sets)
     {
         (double sum, double weight) = (start * Rules.StartWeight, Rules.StartWeight);
-        for (int i = 0; i < sets.Count; i++)
-            for (int j = i + 1; j < sets.Count; j++)
+        // Straight sets are the same point several times: each pair of points is worked out once and counts for all pairs of its sets.
+        List<(CurvePoint Point, int Times)> points = [.. sets.GroupBy(set => set).Select(same => (same.Key, same.Count()))];
+        for (int i = 0; i < points.Count; i++)
+            for (int j = i + 1; j < points.Count; j++)
             {
-                if (PairK(sets[i], sets[j], start) is not { } k) continue;
-                sum += k;
-                weight++;
+                if (PairK(points[i].Point, points[j].Point, start) is not { } k) continue;
+                int pairs = points[i].Times * points[j].Times;
+                sum += k * pairs;
+                weight += pairs;
             }
         return new RepCurve(Math.Clamp(Math.Round(sum / weight, 6), Rules.Least, Rules.Most));
     }

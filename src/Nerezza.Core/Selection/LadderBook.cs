@@ -13,7 +13,7 @@ public sealed class LadderBook
     /// <summary>Reads the client's rungs.</summary>
     public LadderBook(Client client, SideSchool sides, ExerciseCatalogue catalogue, IReadOnlyList<LadderRung> stated, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log)
     {
-        HashSet<string> done = [.. strength.Select(entry => entry.Exercise), .. log.SelectMany(day => day.Sets).Select(set => set.Exercise)];
+        HashSet<string> done = [.. strength.Select(entry => entry.Exercise), .. log.SelectMany(day => day.Lifts).Select(lift => lift.Exercise)];
         if (client.Level is not Level.Novice) done.UnionWith(client.TargetLifts);
         _free = done;
         foreach (Ladder ladder in Ladder.All)
@@ -57,10 +57,10 @@ public sealed class LadderBook
         RungGate gate = rung.Gate;
         Exercise exercise = catalogue[id];
         int reps = gate.Reps ?? exercise.Reps.Top;
-        bool Counts(LogSet set) => set.Exercise == id && Math.Min(set.Reps ?? 0, set.TechniqueHeldTo ?? int.MaxValue) >= reps
+        bool Counts(LogSet set) => Math.Min(set.Reps ?? 0, set.TechniqueHeldTo ?? int.MaxValue) >= reps
             && (gate.Rpe is not { } most || set.Rpe is { } rpe && rpe.Value <= most) && (gate.MassPercent is not { } part || set.Load?.Kilograms >= client.MassKg * part / 100);
         // A side counts for itself: the gate is passed on a day when every side that was trained made its sets.
-        bool DayPasses(LogDay day) => day.Sets.Where(set => set.Exercise == id).GroupBy(set => set.Side) is var sides && sides.Any() && sides.All(side => side.Count(Counts) >= gate.Sets);
+        bool DayPasses(LogDay day) => day.Lifts.Where(lift => lift.Exercise == id).ToList() is { Count: > 0 } sides && sides.TrueForAll(side => side.Sets.Count(Counts) >= gate.Sets);
         return log.Count(DayPasses) >= gate.Days;
     });
 }

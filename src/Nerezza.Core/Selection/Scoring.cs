@@ -21,12 +21,14 @@ public sealed class Scoring
     private readonly HashSet<Position> _askedPositions;
     private readonly bool _upright;
     private readonly Dictionary<string, double> _fits;
+    private readonly List<LogDay> _lastBlocks;
 
     /// <summary>Prepares what does not change from exercise to exercise.</summary>
     public Scoring(ScoreContext context)
     {
         _context = context;
         _fits = [];
+        _lastBlocks = [.. context.Log.Where(day => day.Date < context.Start && day.Date >= context.Start.AddDays(-2 * Rules.Freshness.BlockDays))];
         _targets = [.. context.Client.TargetLifts.Select(id => context.Catalogue[id])];
         _openWeight = context.Findings.Where(IsOpen).Sum(Weight);
         _bestOfPattern = context.Catalogue.All.GroupBy(exercise => exercise.Pattern).ToDictionary(group => group.Key, group => group.Max(StimulusRaw));
@@ -36,7 +38,7 @@ public sealed class Scoring
 
     private Scoring(Scoring other, IReadOnlyList<string> targets)
     {
-        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits) = (other._context, other._openWeight, other._bestOfPattern, other._askedPositions, other._upright, other._fits);
+        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits, _lastBlocks) = (other._context, other._openWeight, other._bestOfPattern, other._askedPositions, other._upright, other._fits, other._lastBlocks);
         _targets = [.. targets.Select(id => _context.Catalogue[id])];
     }
 
@@ -127,7 +129,7 @@ public sealed class Scoring
     private double Freshness(Exercise exercise)
     {
         if (_context.Client.TargetLifts.Contains(exercise.Id)) return 1;
-        bool In(int from, int to) => _context.Log.Any(day => day.Date < _context.Start.AddDays(-from) && day.Date >= _context.Start.AddDays(-to) && day.Sets.Any(set => set.Exercise == exercise.Id));
+        bool In(int from, int to) => _lastBlocks.Exists(day => day.Date < _context.Start.AddDays(-from) && day.Date >= _context.Start.AddDays(-to) && day.Lifts.Any(lift => lift.Exercise == exercise.Id));
         int blocks = (In(0, Rules.Freshness.BlockDays) ? 1 : 0) + (In(Rules.Freshness.BlockDays, 2 * Rules.Freshness.BlockDays) ? 1 : 0);
         return blocks switch { 0 => 1, 1 => Rules.Freshness.One, _ => Rules.Freshness.Both };
     }

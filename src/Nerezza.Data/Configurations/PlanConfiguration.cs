@@ -4,8 +4,8 @@ using Nerezza.Data.Rows;
 
 namespace Nerezza.Data.Configurations;
 
-/// <summary>Plans and the sets that were done.</summary>
-internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEntityTypeConfiguration<LoggedSetRow>
+/// <summary>Plans, the sets that were done, and what of them is folded.</summary>
+internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEntityTypeConfiguration<LoggedSetRow>, IEntityTypeConfiguration<PastTrainingRow>
 {
     public void Configure(EntityTypeBuilder<PlanRow> plan)
     {
@@ -35,5 +35,13 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         // A fact has one successor at most: two corrections of one set would both count.
         set.HasIndex(row => new { row.CoachId, row.Supersedes }).IsUnique();
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<PastTrainingRow> past)
+    {
+        past.ToTable("past_training").HasKey(row => new { row.CoachId, row.ClientId });
+        past.Property(row => row.Days).AsJson();
+        past.Property(row => row.Version).IsRowVersion();
+        past.HasOne<ClientRow>().WithOne().HasForeignKey<PastTrainingRow>(row => new { row.CoachId, row.ClientId });
     }
 }

@@ -532,6 +532,37 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("own_exercises", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.PastTrainingRow", b =>
+                {
+                    b.Property<Guid>("CoachId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("coach_id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<string>("Days")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("days");
+
+                    b.Property<DateOnly>("Through")
+                        .HasColumnType("date")
+                        .HasColumnName("through");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.HasKey("CoachId", "ClientId")
+                        .HasName("pk_past_training");
+
+                    b.ToTable("past_training", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.PlanRow", b =>
                 {
                     b.Property<Guid>("CoachId")
@@ -767,6 +798,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_own_exercises_coaches_coach_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.PastTrainingRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithOne()
+                        .HasForeignKey("Nerezza.Data.Rows.PastTrainingRow", "CoachId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_past_training_clients_coach_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.PlanRow", b =>

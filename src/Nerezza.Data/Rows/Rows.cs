@@ -134,3 +134,14 @@ public sealed class LoggedSetRow : ICoachRow
     public bool Withdrawn { get; init; }
     public DateTimeOffset LoggedAt { get; init; }
 }
+
+/// <summary>A client's training of long ago, folded from logged sets: follows from them, and is made anew when one of them changes.</summary>
+public sealed class PastTrainingRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid ClientId { get; init; }
+    /// <summary>The last day covered.</summary>
+    public DateOnly Through { get; set; }
+    public required IReadOnlyList<LogSection> Days { get; set; }
+    public uint Version { get; private set; }
+}

@@ -18,14 +18,30 @@ public enum Recording
 }
 
 /// <summary>Sets done, of the scope's coach. Facts are added, never changed.</summary>
-public sealed class LogStore(NerezzaContext context)
+public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProvider clock)
 {
-    /// <summary>The sets that count: without those superseded or withdrawn; in the order done.</summary>
-    public async Task<IReadOnlyList<LoggedSetRow>> Counting(Guid clientId, CancellationToken cancel) =>
+    private const int MostTries = 5;
+
+    /// <summary>What a client has done: the last weeks as rows, what is older as folded days.</summary>
+    /// <param name="from">The first day whose rows are asked for; null where days are enough.</param>
+    public async Task<ClientLog> Of(Guid clientId, CancellationToken cancel, DateOnly? from = null)
+    {
+        FoldedDays? folded = await past.Of(clientId, Today, (after, stop) => Counting(clientId, after?.AddDays(1), stop), cancel);
+        if (folded is null) return new ClientLog([], await Counting(clientId, null, cancel));
+        DateOnly first = from < folded.Through ? from.Value : folded.Through.AddDays(1);
+        return new ClientLog(first > folded.Through ? folded.Days : [.. folded.Days.Where(day => day.Date < first)], await Counting(clientId, first, cancel));
+    }
+
+    /// <summary>Every set that counts: without those superseded or withdrawn; in the order done.</summary>
+    public Task<IReadOnlyList<LoggedSetRow>> All(Guid clientId, CancellationToken cancel) => Counting(clientId, null, cancel);
+
+    private async Task<IReadOnlyList<LoggedSetRow>> Counting(Guid clientId, DateOnly? from, CancellationToken cancel) =>
         await context.LoggedSets.AsNoTracking()
-            .Where(row => row.ClientId == clientId && !row.Withdrawn
+            .Where(row => row.ClientId == clientId && (from == null || row.Date >= from) && !row.Withdrawn
                 && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == clientId))
             .OrderBy(row => row.Date).ThenBy(row => row.LoggedAt).ThenBy(row => row.Id).ToListAsync(cancel);
+
+    private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
 
     /// <summary>Tells one state of a client's log from another without reading it: how many facts there are and when the newest came.</summary>
     public async Task<(int Count, DateTimeOffset? Newest)> Stamp(Guid clientId, CancellationToken cancel)
@@ -44,21 +60,43 @@ public sealed class LogStore(NerezzaContext context)
         await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Id == id, cancel);
 
     /// <summary>Adds a set once, however often it is sent.</summary>
-    public async Task<Recording> Record(LoggedSetRow set, CancellationToken cancel)
+    /// <param name="follows">The day of the set that it corrects or takes back; null where it stands alone.</param>
+    public async Task<Recording> Record(LoggedSetRow set, DateOnly? follows, CancellationToken cancel)
+    {
+        bool old = PastTraining.IsOld(set.Date, Today) || (follows is { } day && PastTraining.IsOld(day, Today));
+        for (int tries = 1; ; tries++)
+        {
+            try
+            {
+                await (old ? AddToPast(set, cancel) : Add(set, cancel));
+                return Recording.New;
+            }
+            catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+            {
+                context.ChangeTracker.Clear();
+                LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
+                if (known is null) return Recording.Followed;
+                return SameContent(known, set) ? Recording.Known : Recording.Clash;
+            }
+            catch (Exception fault) when (old && tries < MostTries && PastTraining.IsRace(fault))
+            {
+                context.ChangeTracker.Clear();
+            }
+        }
+    }
+
+    private Task Add(LoggedSetRow set, CancellationToken cancel)
     {
         context.Add(set);
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return Recording.New;
-        }
-        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            context.ChangeTracker.Clear();
-            LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
-            if (known is null) return Recording.Followed;
-            return SameContent(known, set) ? Recording.Known : Recording.Clash;
-        }
+        return context.SaveChangesAsync(cancel);
+    }
+
+    private async Task AddToPast(LoggedSetRow set, CancellationToken cancel)
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(System.Data.IsolationLevel.Serializable, cancel);
+        await past.Forget(set.ClientId, cancel);
+        await Add(set, cancel);
+        await transaction.CommitAsync(cancel);
     }
 
     private static bool SameContent(LoggedSetRow a, LoggedSetRow b) =>

@@ -130,7 +130,7 @@ public static class CaseMapping
         NerveSigns = from.NerveSigns ?? false,
     };
 
-    private static LogDay ToLogDay(LogSection from) => new(
+    public static LogDay ToLogDay(LogSection from) => new(
         from.Date,
         from.Readiness is { } r ? new Readiness(r.SleepHours, r.Soreness ?? new Dictionary<Muscle, int>(), r.Minutes) : null,
         [.. from.Sets.Select(ToLogSet)]);

@@ -19,7 +19,7 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
     private const double MiddlingLoad = 0.35;
-    private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Case(file, [], null)).Equipment);
+    private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
 
@@ -30,9 +30,9 @@ internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
     /// <summary>Trains one block from its start up to, and not on, a day.</summary>
     public void Train(BlockSection block, DateOnly until)
     {
-        PlanRow plan = desk.New(file, _log, block, [], Nerezza.Core.BlockBase.Made, _plans.Count + 1);
+        PlanRow plan = desk.New(file, new ClientLog([], [.. _log]), block, [], Nerezza.Core.BlockBase.Made, _plans.Count + 1);
         _plans.Add(plan);
-        Plan made = desk.Current(plan, file, _log);
+        Plan made = desk.Current(plan, file, new ClientLog([], [.. _log]));
         foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))
             foreach (PrescribedItem item in session.Items)
                 for (int place = 0; place < item.Sets.Count; place++)

@@ -34,7 +34,7 @@ public static class BlockEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel, plan.Inputs.Block!.Start);
         if (PlanDesk.Stop(file) is { } stop) return TypedResults.Ok(BlockDesk.Stopped(plan, file, sets, stop));
         // The basis is kept, so that the first key of an edit finds it there.
         PlanBasis basis = await bases.Of(plan.Id, file, await log.Stamp(id, cancel), catalogue, () => Task.FromResult(planner.Basis(plan, file, sets)));
@@ -47,7 +47,7 @@ public static class BlockEndpoints
         if (body.Value is not { } request) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
-        PlanRow plan = desk.Make(file, await log.Counting(id, cancel), request, await plans.Newest(id, cancel), await plans.NextNumber(id, cancel));
+        PlanRow plan = desk.Make(file, await log.Of(id, cancel), request, await plans.Newest(id, cancel), await plans.NextNumber(id, cancel));
         if (!await plans.Add(plan, cancel)) return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
@@ -60,7 +60,7 @@ public static class BlockEndpoints
         if (await clients.Find(id, cancel) is not { } file || await plans.IdOf(id, edit.Number, cancel) is not { } plan) return TypedResults.NotFound();
         if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
         PlanBasis basis = await bases.Of(plan, file, await log.Stamp(id, cancel), catalogue, async () =>
-            planner.Basis((await plans.Version(id, edit.Number, cancel))!, file, await log.Counting(id, cancel)));
+            planner.Basis((await plans.Version(id, edit.Number, cancel))!, file, await log.Of(id, cancel)));
         return TypedResults.Ok(desk.Draft(basis, file, edit.Edits));
     }
 
@@ -72,7 +72,7 @@ public static class BlockEndpoints
         if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan) return TypedResults.NotFound();
         if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
         if (plan.Number != edit.Number) return Problems.LostRace();
-        if (!await plans.Add(desk.Edited(plan, file, await log.Counting(id, cancel), edit.Edits, plan.Number + 1), cancel)) return Problems.LostRace();
+        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), edit.Edits, plan.Number + 1), cancel)) return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
@@ -88,7 +88,7 @@ public static class BlockEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } other
             || await (against is { } version ? plans.Version(id, version, cancel) : plans.Newest(id, cancel)) is not { } second) return TypedResults.NotFound();
-        return TypedResults.Ok(desk.Difference(other, second, file, await log.Counting(id, cancel)));
+        return TypedResults.Ok(desk.Difference(other, second, file, await log.Of(id, cancel)));
     }
 
     /// <summary>Going back makes a version like the old one; nothing is lost.</summary>
@@ -96,7 +96,7 @@ public static class BlockEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } plan) return TypedResults.NotFound();
         if (PlanDesk.Stop(file) is { } stop) return Problems.Locked(stop);
-        if (!await plans.Add(desk.Edited(plan, file, await log.Counting(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel)) return Problems.LostRace();
+        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel)) return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
@@ -108,9 +108,9 @@ public static class BlockEndpoints
         if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan || await clients.Find(to, cancel) is not { } target) return TypedResults.NotFound();
         if (target.Client.ArchivedAt is not null) return Problems.PutAway();
         if (PlanDesk.Stop(target) is { } stop) return Problems.Locked(stop);
-        if (desk.Current(plan, file, await log.Counting(id, cancel)).Block is not { } block) return TypedResults.NotFound();
+        if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block) return TypedResults.NotFound();
         var asked = new BlockSection { Start = copy.Start, Kind = block.Kind, Weeks = block.Weeks.Count, Focus = plan.Inputs.Block!.Focus };
-        IReadOnlyList<LoggedSetRow> done = await log.Counting(to, cancel);
+        ClientLog done = await log.Of(to, cancel);
         (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Copy(block, target, done, asked);
         PlanRow made = desk.New(target, done, asked, edits, BlockBase.Empty, await plans.NextNumber(to, cancel));
         if (!await plans.Add(made, cancel)) return Problems.LostRace();

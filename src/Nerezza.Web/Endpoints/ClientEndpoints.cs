@@ -56,7 +56,7 @@ public static class ClientEndpoints
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         PlanRow? plan = await plans.Newest(id, cancel);
         events.Exported(id, clients.CoachId);
-        return TypedResults.Ok(CaseAssembly.Case(file, await log.Counting(id, cancel), plan?.Inputs.Block));
+        return TypedResults.Ok(CaseAssembly.Case(file, await log.All(id, cancel), plan?.Inputs.Block));
     }
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(Guid id, ClientStore clients, TimeProvider clock, ILogger<EventLog> events, CancellationToken cancel)

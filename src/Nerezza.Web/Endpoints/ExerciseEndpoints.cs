@@ -27,7 +27,7 @@ public static class ExerciseEndpoints
     private static async Task<Results<Ok<ExercisesView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel);
         PlanRow? newest = await plans.Newest(id, cancel);
         Plan plan = desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null);
         return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest, plan)));
@@ -37,7 +37,7 @@ public static class ExerciseEndpoints
         Guid id, string school, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
     {
         if (Codes.Find<AccessorySchool>(school) is not { } other || await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel);
         PlanRow? newest = await plans.Newest(id, cancel);
         IReadOnlyList<Pick> picks = CaseAssembly.Picks(file);
         return TypedResults.Ok(exercises.School(other, desk.Proposal(file, sets, newest, picks, null), desk.Proposal(file, sets, newest, picks, other)));
@@ -48,7 +48,7 @@ public static class ExerciseEndpoints
     {
         if (body.Value is not { } tried) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel);
         PlanRow? newest = await plans.Newest(id, cancel);
         return TypedResults.Ok(exercises.Effect(desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null), desk.Proposal(file, sets, newest, ToPicks(tried.Picks), null)));
     }

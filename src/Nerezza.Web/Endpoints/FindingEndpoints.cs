@@ -33,7 +33,7 @@ public static class FindingEndpoints
         return TypedResults.Ok(new FindingsView(
             id, file.Client.Name, screened, plan is not null && PlanDesk.IsOutOfDate(plan, file), plan?.Number,
             PlanDesk.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
-            [.. desk.Review(file, await log.Counting(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
+            [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
             [.. Enum.GetValues<FindingCode>().Where(code => code is not FindingCode.Refer).Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code)))]));
     }
 
@@ -70,6 +70,6 @@ public static class FindingEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        return TypedResults.Ok(new PlanPreview(plan.Number, PlanDesk.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Counting(id, cancel))));
+        return TypedResults.Ok(new PlanPreview(plan.Number, PlanDesk.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel))));
     }
 }

@@ -28,9 +28,10 @@ public static class FloorEndpoints
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
         if (PlanDesk.Stop(file) is { } stop)
             return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, []));
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel, date);
         // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers each set.
-        List<LoggedSetRow> before = [.. sets.Where(set => set.Date < date)], today = [.. sets.Where(set => set.Date == date)];
+        ClientLog before = sets.Before(date);
+        List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
         ClientCase @case = PlanDesk.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
         if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
@@ -46,17 +47,17 @@ public static class FloorEndpoints
     {
         if (body.Value is not { } set) return Problems.Invalid(body.Faults);
         if (!Guid.TryParse(set.Id, out Guid setId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
-        Guid? supersedes = null;
+        LoggedSetRow? followed = null;
         if (set.Supersedes is { } text)
         {
             if (!Guid.TryParse(text, out Guid corrected)) return Problems.Invalid("supersedes", "is not a UUID; the id of a logged set expected");
             if (await log.Find(id, corrected, cancel) is not { } before) return TypedResults.NotFound();
             if (before.Withdrawn) return AlreadyFollowed();
-            supersedes = corrected;
+            followed = before;
         }
         if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
-        LoggedSetRow row = Row(clients.CoachId, id, setId, set, supersedes, clock.GetUtcNow());
-        return await log.Record(row, cancel) switch
+        LoggedSetRow row = Row(clients.CoachId, id, setId, set, followed?.Id, clock.GetUtcNow());
+        return await log.Record(row, followed?.Date, cancel) switch
         {
             Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorDesk.View(row)),
             Recording.Known => TypedResults.Ok(FloorDesk.View(row)),
@@ -87,7 +88,7 @@ public static class FloorEndpoints
             Withdrawn = true,
             LoggedAt = clock.GetUtcNow(),
         };
-        return await log.Record(row, cancel) switch
+        return await log.Record(row, set.Date, cancel) switch
         {
             Recording.New or Recording.Known => TypedResults.NoContent(),
             Recording.Followed => AlreadyFollowed(),

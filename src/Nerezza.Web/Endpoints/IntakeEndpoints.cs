@@ -31,7 +31,7 @@ public static class IntakeEndpoints
     private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanDesk desk, ExerciseCatalogue catalogue, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel);
         return TypedResults.Ok(new IntakeView(
             id, file.Client.Facts, file.Client.Schools, file.Client.Version, file.Equipment.Document, file.Equipment.Version,
             [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],

@@ -12,5 +12,5 @@ public static class LeverEndpoints
         routes.MapGet("/api/clients/{id:guid}/levers", Get).RequireAuthorization().WithTags("levers");
 
     private static async Task<Results<Ok<LeversView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, LeverDesk desk, CancellationToken cancel) =>
-        await clients.Find(id, cancel) is { } file ? TypedResults.Ok(desk.View(file, await log.Counting(id, cancel))) : TypedResults.NotFound();
+        await clients.Find(id, cancel) is { } file ? TypedResults.Ok(desk.View(file, await log.Of(id, cancel))) : TypedResults.NotFound();
 }

@@ -29,7 +29,7 @@ public static class ScreenEndpoints
     private static async Task<Results<Ok<ScreensView>, NotFound>> Get(Guid id, ClientStore clients, ScreenStore screens, LogStore log, PlanDesk desk, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        IReadOnlyList<LoggedSetRow> sets = await log.Counting(id, cancel);
+        ClientLog sets = await log.Of(id, cancel);
         IEnumerable<string> lifts = (file.Client.Facts.TargetLifts ?? []).Concat(desk.Maxes(file, sets).Select(max => max.Exercise)).Distinct();
         return TypedResults.Ok(new ScreensView(id, file.Client.Name, [.. lifts],
             [.. (await screens.All(id, cancel)).Select(row => new KeptScreen(row.Date, row.Version, row.Screen, row.Faults))]));

@@ -43,11 +43,11 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         {
             ClientFile file = Of(demo.Case);
             PlanDesk desk = services.GetRequiredService<PlanDesk>();
-            PlanRow plan = desk.New(file, [], new BlockSection { Start = today, Kind = BlockKind.Auto, Weeks = 4 }, [], Core.BlockBase.Made, 1);
-            Core.Plan made = desk.Current(plan, file, []);
-            services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, []), file, []);
-            services.GetRequiredService<LeverDesk>().View(file, []);
-            services.GetRequiredService<ExerciseDesk>().View(file, made, desk.BodyOf(file, []), desk.Substitutes(PlanDesk.CurrentCase(plan, file, []), made));
+            PlanRow plan = desk.New(file, ClientLog.None, new BlockSection { Start = today, Kind = BlockKind.Auto, Weeks = 4 }, [], Core.BlockBase.Made, 1);
+            Core.Plan made = desk.Current(plan, file, ClientLog.None);
+            services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None);
+            services.GetRequiredService<LeverDesk>().View(file, ClientLog.None);
+            services.GetRequiredService<ExerciseDesk>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanDesk.CurrentCase(plan, file, ClientLog.None), made));
         }
     }
 
@@ -58,7 +58,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         await services.GetRequiredService<ClientStore>().Find(Guid.Empty, cancel);
         await services.GetRequiredService<PlanStore>().NewestOfAll(cancel);
         await services.GetRequiredService<PlanStore>().Newest(Guid.Empty, cancel);
-        await services.GetRequiredService<LogStore>().Counting(Guid.Empty, cancel);
+        await services.GetRequiredService<LogStore>().Of(Guid.Empty, cancel);
         await services.GetRequiredService<LogStore>().Stamp(Guid.Empty, cancel);
         await services.GetRequiredService<OwnExerciseStore>().All(cancel);
     }

@@ -21,7 +21,7 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
 
     /// <summary>The view of a plan as it stands.</summary>
     /// <param name="basis">What the plan rests on with today's maxes.</param>
-    public BlockView View(PlanRow row, PlanBasis basis, ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public BlockView View(PlanRow row, PlanBasis basis, ClientFile file, ClientLog log)
     {
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
@@ -32,13 +32,13 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     }
 
     /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is cleared.</summary>
-    public static BlockView Stopped(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, string stop)
+    public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
         return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, locked, locked, Done(row, log), "", "", row.Base, row.Edits, [], [], [], [], [], [], [], []);
     }
 
-    private static IReadOnlyList<SetView> Done(PlanRow row, IReadOnlyList<LoggedSetRow> log) => [.. log.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorDesk.View)];
+    private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) => [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorDesk.View)];
 
     /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
     public DraftView Draft(PlanBasis basis, ClientFile file, IReadOnlyList<EditSection> edits) => Draft(Finish(basis, edits), file);
@@ -57,7 +57,7 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     }
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>
-    public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
+    public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, ClientLog log) =>
         new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
 
     private IEnumerable<CellView> Cells(Plan plan, double massKg)

@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Nerezza.Core;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Selection;
 using Nerezza.Data.Rows;
@@ -14,7 +15,13 @@ namespace Nerezza.Web.Planning;
 /// <summary>Puts a client's rows together as a case, and takes a case apart.</summary>
 internal static class CaseAssembly
 {
-    /// <summary>The whole case, with the log.</summary>
+    /// <summary>The case without the log: what is entered, screened and answered.</summary>
+    public static CaseDocument Facts(ClientFile file, BlockSection? block) => Case(file, [], block);
+
+    /// <summary>The case as Core takes it, with the log.</summary>
+    public static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection? block) => CaseMapping.ToCase(Facts(file, block)) with { Log = log.Days };
+
+    /// <summary>The whole case, with every set.</summary>
     public static CaseDocument Case(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection? block) => new()
     {
         Format = "nerezza.case",
@@ -29,7 +36,7 @@ internal static class CaseAssembly
         Pain = file.Client.Observed.Pain,
         Ladders = file.Client.Observed.Ladders,
         Strength = [.. file.Maxes.Select(Strength)],
-        Log = [.. log.GroupBy(set => set.Date).OrderBy(day => day.Key).Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Set)] })],
+        Log = [.. ClientLog.Sections(log)],
         Block = block,
     };
 
@@ -94,17 +101,5 @@ internal static class CaseAssembly
         Rpe = (decimal?)set.Rpe,
         Date = set.Date,
         Amrap = set.Amrap ?? false,
-    };
-
-    private static LogSetSection Set(LoggedSetRow row) => new()
-    {
-        Exercise = row.Exercise,
-        Side = row.Side,
-        Kg = (double)row.LoadKg,
-        Reps = row.Reps,
-        Rpe = (double?)row.Rpe,
-        Amrap = row.Amrap,
-        TechniqueHeldTo = row.TechniqueHeldTo,
-        Pain = row.Pain,
     };
 }

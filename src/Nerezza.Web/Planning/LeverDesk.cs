@@ -16,9 +16,9 @@ public sealed class LeverDesk(ExerciseCatalogue catalogue, TimeProvider clock)
 {
     private const double SweepStep = 4;
 
-    public LeversView View(ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public LeversView View(ClientFile file, ClientLog log)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
+        ClientCase now = CaseAssembly.ToCase(file, log, null);
         MaxBook maxes = MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime));
         double? kneeToWall = now.Screen.KneeToWallCm?.Smaller;
         Lifter lifter = Lifter.Of(now.Client, kneeToWall, now.Screen.HipFlexionDeg);

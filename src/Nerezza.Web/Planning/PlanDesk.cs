@@ -32,7 +32,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
 
     /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it later.</summary>
     /// <param name="before">The plan in force. Edits of the same weeks are kept; a block of its own starts without.</param>
-    public PlanRow Make(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRequest request, PlanRow? before, int number)
+    public PlanRow Make(ClientFile file, ClientLog log, PlanRequest request, PlanRow? before, int number)
     {
         var block = new BlockSection { Start = request.Start, Kind = request.Kind, Weeks = request.Weeks, Focus = request.Focus };
         bool sameWeeks = before?.Inputs.Block is { } kept && kept.Start == request.Start && request.Base is null or BlockBase.Made;
@@ -40,9 +40,9 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     }
 
     /// <summary>A plan laid over a base by edits.</summary>
-    public PlanRow New(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block, IReadOnlyList<EditSection> edits, BlockBase @base, int number, PlanRow? before = null)
+    public PlanRow New(ClientFile file, ClientLog log, BlockSection block, IReadOnlyList<EditSection> edits, BlockBase @base, int number, PlanRow? before = null)
     {
-        CaseDocument document = CaseAssembly.Case(file, log, block);
+        CaseDocument document = CaseAssembly.Facts(file, block);
         Plan plan = _planner.Make(ToCase(file, log, block) with { Edits = EditMapping.ToEdits(edits), Base = @base, LastKind = LastKindOf(before, block.Start) });
         return new PlanRow
         {
@@ -66,7 +66,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     private static BlockKind? LastKindOf(PlanRow? before, DateOnly start) => before?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
 
     /// <summary>A plan with other edits: the same inputs, a version of its own.</summary>
-    public PlanRow Edited(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits, int number) => new()
+    public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number) => new()
     {
         CoachId = row.CoachId,
         Id = Guid.CreateVersion7(),
@@ -85,11 +85,11 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     };
 
     /// <summary>What a new plan would be, without keeping it.</summary>
-    public Plan Preview(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow row) =>
+    public Plan Preview(ClientFile file, ClientLog log, PlanRow row) =>
         _planner.Make(ToCase(file, log, row.Inputs.Block!) with { Edits = EditMapping.ToEdits(row.Edits), Base = row.Base });
 
     /// <summary>The block in force written as edits for another client, and what cannot come along.</summary>
-    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(Block block, ClientFile to, IReadOnlyList<LoggedSetRow> log, BlockSection asked)
+    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(Block block, ClientFile to, ClientLog log, BlockSection asked)
     {
         Func<Exercise, PassedOver?> judge = _planner.JudgeFor(ToCase(to, log, asked));
         Dictionary<string, PassedOver> left = block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise).Distinct()
@@ -99,23 +99,23 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>
     /// <param name="school">Another school of accessories to try; null keeps the client's.</param>
-    public Plan Proposal(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow? newest, IReadOnlyList<Pick> picks, AccessorySchool? school)
+    public Plan Proposal(ClientFile file, ClientLog log, PlanRow? newest, IReadOnlyList<Pick> picks, AccessorySchool? school)
     {
         ClientCase now = ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }) with { Picks = picks };
         return _planner.Make(school is { } tried ? now with { Schools = now.Schools with { Accessories = tried } } : now);
     }
 
     /// <summary>What can stand in for the exercises of a proposal, with loads.</summary>
-    public Substitution Substitutes(ClientFile file, IReadOnlyList<LoggedSetRow> log, PlanRow? newest, Plan plan) =>
+    public Substitution Substitutes(ClientFile file, ClientLog log, PlanRow? newest, Plan plan) =>
         Substitutes(ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }), plan);
 
     /// <summary>What can stand in for the exercises of a plan, with loads.</summary>
     public Substitution Substitutes(ClientCase @case, Plan plan) => _planner.Substitutes(@case, plan);
 
     /// <summary>The body and the own load of an exercise, for its figure.</summary>
-    public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, ClientLog log)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
+        ClientCase now = CaseAssembly.ToCase(file, log, null);
         Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
         MaxBook maxes = MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today);
         return exercise => (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
@@ -124,50 +124,50 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
 
     /// <summary>The client's findings as everything stands now, each with the coach's word.</summary>
-    public IReadOnlyList<ReviewedFinding> Review(ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public IReadOnlyList<ReviewedFinding> Review(ClientFile file, ClientLog log)
     {
         return _planner.Review(ToCase(file, log, new BlockSection { Start = Today }));
     }
 
     /// <summary>What the client's plates make on one sleeve.</summary>
-    public static SleeveSums KitOf(ClientFile file) => new Loader(CaseMapping.ToCase(CaseAssembly.Case(file, [], null)).Equipment).Sums;
+    public static SleeveSums KitOf(ClientFile file) => new Loader(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment).Sums;
 
     /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
     public static LeanComparison? Lean(ClientFile file)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
         return LeanComparison.Of(now.Client, now.Screen);
     }
 
-    private static ClientCase ToCase(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection block) =>
-        CaseMapping.ToCase(CaseAssembly.Case(file, log, block)) with { Decisions = CaseAssembly.Decisions(file), Picks = CaseAssembly.Picks(file) };
+    private static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection block) =>
+        CaseAssembly.ToCase(file, log, block) with { Decisions = CaseAssembly.Decisions(file), Picks = CaseAssembly.Picks(file) };
 
     /// <summary>The plan in force with today's maxes: same lifts, sets and efforts, newest loads.</summary>
-    public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => Current(row, file, log, row.Edits);
+    public Plan Current(PlanRow row, ClientFile file, ClientLog log) => Current(row, file, log, row.Edits);
 
     /// <summary>The same with other edits, to try them.</summary>
-    public Plan Current(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log, IReadOnlyList<EditSection> edits) =>
+    public Plan Current(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits) =>
         Planner.Finish(Basis(row, file, log), EditMapping.ToEdits(edits));
 
     /// <summary>What a plan rests on with today's maxes, before the coach's edits.</summary>
-    public PlanBasis Basis(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) => _planner.Prepare(CurrentCase(row, file, log));
+    public PlanBasis Basis(PlanRow row, ClientFile file, ClientLog log) => _planner.Prepare(CurrentCase(row, file, log));
 
     /// <summary>What speaks against a block by today's pain and health answers, whatever it was made from.</summary>
     public IReadOnlyList<Check> AgainstToday(Block block, ClientFile file)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
         return PainChecks.Run(block, new TrainingCaps(now.Client, now.Pain, block.Start), own.All);
     }
 
     /// <summary>The case that the plan in force is made from.</summary>
-    public static ClientCase CurrentCase(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public static ClientCase CurrentCase(PlanRow row, ClientFile file, ClientLog log)
     {
-        CaseDocument now = CaseAssembly.Case(file, log, row.Inputs.Block);
-        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength, Log = now.Log }) with { Decisions = row.Decisions, Picks = row.Picks, Edits = EditMapping.ToEdits(row.Edits), Base = row.Base };
+        CaseDocument now = CaseAssembly.Facts(file, row.Inputs.Block);
+        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength }) with { Log = log.Days, Decisions = row.Decisions, Picks = row.Picks, Edits = EditMapping.ToEdits(row.Edits), Base = row.Base };
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
-    public static bool IsOutOfDate(PlanRow row, ClientFile file) => CaseAssembly.InputsHash(CaseAssembly.Case(file, [], null), file) != row.InputsHash;
+    public static bool IsOutOfDate(PlanRow row, ClientFile file) => CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)
@@ -178,18 +178,18 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     /// <summary>The referral that is open now, or null.</summary>
     public static Referral? Referral(ClientFile file)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, [], null));
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
         return HealthReferral.From(now.Client.Health, now.Pain);
     }
 
     /// <summary>What the plan in force would become if it were made again now, in words; empty when nothing would change.</summary>
-    public IReadOnlyList<string> Changes(PlanRow row, ClientFile file, IReadOnlyList<LoggedSetRow> log) =>
+    public IReadOnlyList<string> Changes(PlanRow row, ClientFile file, ClientLog log) =>
         [.. PlanDifference.Between(Current(row, file, log), Preview(file, log, row)).Select(_changes.Text)];
 
     /// <summary>The maxes of a client today.</summary>
-    public IReadOnlyList<OneRepMax> Maxes(ClientFile file, IReadOnlyList<LoggedSetRow> log)
+    public IReadOnlyList<OneRepMax> Maxes(ClientFile file, ClientLog log)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Case(file, log, null));
+        ClientCase now = CaseAssembly.ToCase(file, log, null);
         return MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today).Measured;
     }
 

@@ -1,0 +1,38 @@
+using Nerezza.Core.Clients;
+using Nerezza.Data.Rows;
+using Nerezza.Formats.Cases;
+
+namespace Nerezza.Data.Stores;
+
+/// <summary>What a client has done: long past as training days, lately as the rows that were logged.</summary>
+/// <param name="Past">Days before every row of <paramref name="Recent"/>, in order.</param>
+/// <param name="Recent">The sets that count, in the order done.</param>
+public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedSetRow> Recent)
+{
+    private IReadOnlyList<LogDay>? _days;
+
+    /// <summary>Nothing was done, or it does not matter here.</summary>
+    public static ClientLog None { get; } = new([], []);
+
+    /// <summary>Every training day, in order.</summary>
+    public IReadOnlyList<LogDay> Days => _days ??= [.. Past, .. Sections(Recent).Select(CaseMapping.ToLogDay)];
+
+    /// <summary>What was done before a day.</summary>
+    public ClientLog Before(DateOnly date) => new([.. Past.Where(day => day.Date < date)], [.. Recent.Where(set => set.Date < date)]);
+
+    /// <summary>Rows as days of the open format.</summary>
+    public static IEnumerable<LogSection> Sections(IEnumerable<LoggedSetRow> rows) =>
+        rows.GroupBy(set => set.Date).OrderBy(day => day.Key).Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Section)] });
+
+    private static LogSetSection Section(LoggedSetRow row) => new()
+    {
+        Exercise = row.Exercise,
+        Side = row.Side,
+        Kg = (double)row.LoadKg,
+        Reps = row.Reps,
+        Rpe = (double?)row.Rpe,
+        Amrap = row.Amrap,
+        TechniqueHeldTo = row.TechniqueHeldTo,
+        Pain = row.Pain,
+    };
+}
