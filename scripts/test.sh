@@ -88,3 +88,15 @@ take_screenshots() {
   start_test_cluster
   NEREZZA_SHOTS="${1:-}" quietly "Taking the pictures" dotnet test -c Release "$root/tests/Nerezza.Browser.Tests" --filter kind=screenshots --nologo
 }
+
+# run_fuzz [SECONDS] [SEED]: every endpoint of the description, sent things that nobody would send in good faith.
+run_fuzz() {
+  require_dotnet
+  require_node
+  require_postgres
+  case "${1:-600}${2:-1}" in *[!0-9]*) fail "fuzz wants seconds and a seed, both whole numbers" ;; esac
+  build_server
+  quietly "Building the tests" dotnet build -c Release "$root/tests/Nerezza.Web.Tests"
+  start_test_cluster
+  NEREZZA_FUZZ_SECONDS="${1:-600}" NEREZZA_FUZZ_SEED="${2:-$RANDOM}" dotnet test --no-build -c Release "$root/tests/Nerezza.Web.Tests" --filter FullyQualifiedName~FuzzTests --nologo --logger 'console;verbosity=normal'
+}

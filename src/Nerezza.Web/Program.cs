@@ -17,7 +17,7 @@ if (args is ["keys-file", var file])
     return;
 }
 WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
-builder.Host.UseSerilog((context, services, log) => log.MinimumLevel.Override("Nerezza", LogEventLevel.Information)
+builder.Host.UseSerilog((context, services, log) => log.MinimumLevel.Override("Nerezza", LogEventLevel.Information).MinimumLevel.Override("Microsoft.Extensions.Diagnostics.HealthChecks", LogEventLevel.Fatal)
     .ReadFrom.Configuration(context.Configuration).ReadFrom.Services(services).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture), preserveStaticLogger: true);
 
 builder.AddTrustedProxies();

@@ -28,6 +28,9 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
         browser.Size(width, 800);
         Check(browser, "day");
+        browser.Open("/clients/put-away");
+        browser.UntilText("Nobody is put away.");
+        Check(browser, "put-away");
         foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("levers", "Moment against depth"), ("exercises", "In place of"), ("floor", "How hard was it") })
         {
             browser.Open($"/clients/{client}/{path}");

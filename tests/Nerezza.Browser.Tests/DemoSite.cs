@@ -1,4 +1,5 @@
 using Nerezza.Tests.Shared;
+using Npgsql;
 
 namespace Nerezza.Browser.Tests;
 
@@ -23,6 +24,15 @@ public sealed class DemoSite : IDisposable
     public ServerProcess Server { get; private set; }
 
     public string Connection => _database.Connection;
+
+    /// <summary>Ends every sign-in, as an owner or the passing of time would.</summary>
+    public void EndSignIns()
+    {
+        using var connection = new NpgsqlConnection(Connection);
+        connection.Open();
+        using var command = new NpgsqlCommand("DELETE FROM signed_in", connection);
+        command.ExecuteNonQuery();
+    }
 
     /// <summary>Kills the server and starts another on the same port.</summary>
     public void KillAndStartAgain()

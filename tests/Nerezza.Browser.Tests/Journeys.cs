@@ -34,6 +34,22 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
     });
 
     [Fact]
+    public void A_client_is_put_away_read_and_taken_back() => site.Run(browser =>
+    {
+        browser.SignIn();
+        browser.OpenClient("Wendelin", "Intake");
+        browser.Find("//button[starts-with(., 'Put ')][contains(., ' away')]").Click();
+        browser.UntilText("On file, and on no list.");
+        browser.UntilTrue("the list has lost him", () => browser.All("//a[@data-client][contains(., 'Wendelin')]").Count == 0);
+        browser.Find("//main//a[contains(., 'Wendelin')]").Click();
+        browser.UntilText("Sets entered");
+        browser.Find("//a[.='Clients put away']").Click();
+        browser.Find("//button[starts-with(@aria-label, 'Take Wendelin')]").Click();
+        browser.UntilText("Nobody is put away.");
+        browser.Find("//a[@data-client][contains(., 'Wendelin')]");
+    });
+
+    [Fact]
     public void Done_alone_stores_no_rating_and_undo_takes_it_back() => site.Run(browser =>
     {
         browser.SignIn();

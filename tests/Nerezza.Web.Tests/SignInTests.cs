@@ -52,6 +52,14 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task Nobody_signs_in_over_somebody_else()
+    {
+        Caller caller = await site.AsHarbourAnew();
+        Assert.Equal(HttpStatusCode.NoContent, (await caller.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn)).StatusCode);
+        Assert.Equal(HttpStatusCode.Conflict, (await caller.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Email = "hill@example.test" })).StatusCode);
+    }
+
+    [Fact]
     public async Task A_set_sent_after_the_sign_in_ended_is_told_to_sign_in_and_goes_in_afterwards()
     {
         Caller caller = await site.AsHarbourAnew();

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Nerezza.Core;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -53,7 +54,12 @@ public static class CaseMapping
         Health = new Health(from.Health?.Flags ?? [], from.Health?.ClearedBy is { } c ? new Clearance(c.Name, c.Profession, c.Date, c.Flags ?? []) : null),
     };
 
-    public static Equipment ToEquipment(EquipmentSection from) => new()
+    // A page maps the same section several times; what a kit can load is worked out once for each Equipment.
+    private static readonly ConditionalWeakTable<EquipmentSection, Equipment> Mapped = [];
+
+    public static Equipment ToEquipment(EquipmentSection from) => Mapped.GetValue(from, Map);
+
+    private static Equipment Map(EquipmentSection from) => new()
     {
         Items = (from.Items ?? []).ToHashSet(),
         Bars = [.. (from.Bars ?? []).Select(bar => new Bar(bar.Name, Kg(bar.Kg), bar.Kind ?? KindOf(bar.Name)))],

@@ -48,6 +48,9 @@ public static class SessionEndpoints
             log.SignInRefused();
             return TypedResults.Problem(statusCode: StatusCodes.Status401Unauthorized, title: "That e-mail and password do not go together. Check both and try again.");
         }
+        // Somebody is signed in here: the framework would lay this sign-in over theirs, with the key that they hold.
+        if (http.User.FindFirstValue(ClaimTypes.NameIdentifier) is { } here)
+            return here == user.Id.ToString() ? TypedResults.NoContent() : Problems.Conflict("Somebody else is signed in on this device.", "Sign them out first, then sign in.");
         await signIn.SignInAsync(user, isPersistent: true);
         throttle.Succeeded(http, asked.Email);
         log.SignedIn(user.Id, coach);

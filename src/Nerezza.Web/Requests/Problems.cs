@@ -20,7 +20,7 @@ internal static class Problems
         statusCode: StatusCodes.Status423Locked, title: "Training is stopped until this is cleared.", detail: text);
 
     public static ProblemHttpResult PutAway() => TypedResults.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: "This client is put away.", detail: "Nothing was changed. Take the client back under Put away in the client list, then do it again.");
+        statusCode: StatusCodes.Status409Conflict, title: "This client is put away.", detail: "Nothing was changed. Take them back under Clients put away, below the client list, then do it again.");
 
     /// <summary>A practice holds no more of something.</summary>
     public static ProblemHttpResult Full(string title, string detail) => TypedResults.Problem(

@@ -65,7 +65,7 @@ public sealed class BarRackTests
     {
         (SleeveSums kit, double place, BarStart start) = row;
         List<int> sums = [.. kit.Sums(start)];
-        Assert.True(sums.Count <= 90_001);
+        Assert.True(sums.Count <= 60_001);
         if (sums.Count == 0) return;
         int sum = sums[(int)(place * (sums.Count - 1))];
         IReadOnlyList<Sleeve> ways = kit.FewestPlates(sum, start);
@@ -94,7 +94,7 @@ public sealed class BarRackTests
     public void A_kit_past_its_bounds_says_so()
     {
         Assert.False(new SleeveSums([Plate(20, 4), Plate(1.25, 2)]).IsCut);
-        Assert.True(new SleeveSums([Plate(25, 19)]).IsCut);
+        Assert.True(new SleeveSums([Plate(25, 13)]).IsCut);
         Assert.False(new SleeveSums([new PlatePairs(Load.FromPounds(45), 4, true), new PlatePairs(Load.FromPounds(2.5), 2, false)]).IsCoarse);
         Assert.True(new SleeveSums([Plate(20.001, 2), Plate(5, 2)]).IsCoarse);
     }

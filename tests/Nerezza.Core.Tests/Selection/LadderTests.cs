@@ -46,7 +46,7 @@ public sealed class LadderTests
     public void Technique_that_changed_does_not_count()
     {
         LogDay day = Day("bodyweight-hip-thrust", "20x0@7", 0);
-        LogDay lost = day with { Sets = [.. day.Sets.Select(set => set with { TechniqueHeldTo = 15 })] };
+        LogDay lost = new(day.Date, null, [.. day.Sets.Select(set => set with { TechniqueHeldTo = 15 })]);
         Assert.Equal(1, Book(Level.Novice, log: [lost]).OpenOn(LadderId.HipThrust));
     }
 

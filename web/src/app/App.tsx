@@ -1,9 +1,10 @@
 import { lazy, Suspense, useState } from 'react'
-import { Navigate, Route, Routes } from 'react-router'
+import { Navigate, Route, Routes, useLocation } from 'react-router'
 import { useOutboxSender } from '../hooks/useOutbox'
 import { useSession } from '../hooks/useSession'
 import { Failed, Loading } from '../ui/states'
 import { SignIn } from '../views/sign-in/SignIn'
+import { Boundary } from './Boundary'
 import { Shell } from './Shell'
 import { useTheme } from './theme-choice'
 import { currentUnits, keepUnits, type Units } from '../text/numbers'
@@ -26,6 +27,7 @@ const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: 
 
 export function App() {
   const session = useSession()
+  const place = useLocation().pathname
   const [theme, setTheme] = useTheme()
   const [units, setUnits] = useState(currentUnits)
   const changeUnits = (next: Units) => {
@@ -37,38 +39,40 @@ export function App() {
   if (session.state === 'failed') return <Failed message="The server cannot be reached." retry={session.retry} />
   if (session.state === 'out') return <SignIn />
   return (
-    <Suspense key={units} fallback={<Loading label="Opening" />}>
-      <Routes>
-        <Route
-          element={
-            <Shell
-              account={session.email}
-              practice={session.practice}
-              theme={theme}
-              onTheme={setTheme}
-              units={units}
-              onUnits={changeUnits}
-            />
-          }
-        >
-          <Route index element={<Day />} />
-          <Route path="clients/new" element={<NewClient />} />
-          <Route path="clients/put-away" element={<PutAway />} />
-          <Route path="clients/:id" element={<Navigate to="block" replace />} />
-          <Route path="clients/:id/intake" element={<Intake />} />
-          <Route path="clients/:id/health" element={<Health />} />
-          <Route path="clients/:id/screen" element={<Screen />} />
-          <Route path="clients/:id/findings" element={<Findings />} />
-          <Route path="clients/:id/levers" element={<Levers />} />
-          <Route path="clients/:id/exercises" element={<Exercises />} />
-          <Route path="catalogue" element={<Catalogue />} />
-          <Route path="clients/:id/block" element={<Block />} />
-        </Route>
-        <Route path="clients/:id/floor" element={<Floor />} />
-        <Route path="clients/:id/print/block" element={<PrintBlock />} />
-        <Route path="clients/:id/print/session" element={<PrintSession />} />
-        <Route path="*" element={<Navigate to="/" replace />} />
-      </Routes>
-    </Suspense>
+    <Boundary place={place}>
+      <Suspense key={units} fallback={<Loading label="Opening" />}>
+        <Routes>
+          <Route
+            element={
+              <Shell
+                account={session.email}
+                practice={session.practice}
+                theme={theme}
+                onTheme={setTheme}
+                units={units}
+                onUnits={changeUnits}
+              />
+            }
+          >
+            <Route index element={<Day />} />
+            <Route path="clients/new" element={<NewClient />} />
+            <Route path="clients/put-away" element={<PutAway />} />
+            <Route path="clients/:id" element={<Navigate to="block" replace />} />
+            <Route path="clients/:id/intake" element={<Intake />} />
+            <Route path="clients/:id/health" element={<Health />} />
+            <Route path="clients/:id/screen" element={<Screen />} />
+            <Route path="clients/:id/findings" element={<Findings />} />
+            <Route path="clients/:id/levers" element={<Levers />} />
+            <Route path="clients/:id/exercises" element={<Exercises />} />
+            <Route path="catalogue" element={<Catalogue />} />
+            <Route path="clients/:id/block" element={<Block />} />
+          </Route>
+          <Route path="clients/:id/floor" element={<Floor />} />
+          <Route path="clients/:id/print/block" element={<PrintBlock />} />
+          <Route path="clients/:id/print/session" element={<PrintSession />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </Suspense>
+    </Boundary>
   )
 }

@@ -95,7 +95,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       {!folded && (
         <Box display={{ base: away ? 'none' : 'block', md: 'block' }} px={3.5} pb={2} fontSize="14px" color="quiet">
           <Link to="/clients/put-away" style={{ display: 'block', padding: '8px 0', textDecoration: 'underline', textUnderlineOffset: 3 }}>
-            Put away
+            Clients put away
           </Link>
         </Box>
       )}

@@ -1,9 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
-import { Link, Outlet, useMatch } from 'react-router'
+import { Link, Outlet, useLocation, useMatch } from 'react-router'
 import { useUnsent } from '../hooks/useOutbox'
 import { useSignOut } from '../hooks/useSession'
 import { Loading } from '../ui/states'
+import { Boundary } from './Boundary'
 import { ClientRail } from './ClientRail'
 import { ShortcutList } from './ShortcutList'
 import { StationLine } from './StationLine'
@@ -30,6 +31,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const away = onClient || onCatalogue
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
+  const place = useLocation().pathname
   const signOut = useSignOut()
   const unsent = useUnsent(account)
   const [unsentOpen, setUnsentOpen] = useState(false)
@@ -77,9 +79,11 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
           </Flex>
         </Flex>
         <Box as="main" id="work" position="relative" flex="1" minH={0} overflow="auto" tabIndex={-1}>
-          <Suspense fallback={<Loading label="Opening" />}>
-            <Outlet />
-          </Suspense>
+          <Boundary place={place}>
+            <Suspense fallback={<Loading label="Opening" />}>
+              <Outlet />
+            </Suspense>
+          </Boundary>
         </Box>
       </Flex>
       <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
@@ -6,16 +7,16 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Loads.Loading;
 
 /// <summary>Finds the means by which an exercise is loaded with a client's equipment.</summary>
-/// <remarks>Not safe for use by several threads at once: it remembers the bars that it has worked out.</remarks>
+/// <remarks>Not safe for use by several threads at once: it remembers what it was asked.</remarks>
 public sealed class Loader(Equipment equipment)
 {
-    // What plates make is worked out once for a kit, however many bars and loaders there are.
-    private static readonly ConditionalWeakTable<Equipment, SleeveSums> Worked = [];
-    private readonly Dictionary<(Bar, BarStart), BarRack> _racks = [];
+    // What plates and bars make is worked out once for a kit, however many loaders there are.
+    private static readonly ConditionalWeakTable<Equipment, Kit> Worked = [];
+    private readonly Kit _kit = Worked.GetValue(equipment, kit => new Kit(kit));
     private readonly Dictionary<(LoadSource, BarStart), IReadOnlyList<LoadMeans>> _means = [];
 
     /// <summary>What the kit's plates make on one sleeve.</summary>
-    public SleeveSums Sums => Worked.GetValue(equipment, kit => new SleeveSums(kit.Plates));
+    public SleeveSums Sums => _kit.Sums;
 
     /// <summary>The ways to load an exercise, the usual one first: for a bar exercise one for each bar of its kind.</summary>
     public IReadOnlyList<LoadMeans> MeansFor(Exercise exercise)
@@ -59,14 +60,7 @@ public sealed class Loader(Equipment equipment)
     {
         List<Bar> bars = [.. equipment.Bars.Where(bar => bar.Kind == kind)];
         if (bars.Count == 0) bars = [new Bar(Codes.Of(kind), Load.FromKilograms(LoadRules.Shipped.Loading.BarKg[Codes.Of(kind)]), kind)];
-        return [.. bars.Select(bar => new LoadMeans.OnBar(RackOf(bar, start)))];
-    }
-
-    private BarRack RackOf(Bar bar, BarStart start)
-    {
-        if (!_racks.TryGetValue((bar, start), out BarRack? rack))
-            _racks[(bar, start)] = rack = new BarRack(bar, equipment.Collar, Sums, start);
-        return rack;
+        return [.. bars.Select(bar => new LoadMeans.OnBar(_kit.RackOf(bar, start)))];
     }
 
     private static LoadMeans.Pieces Pieces(int each, IEnumerable<Load> totals) => new(each, [.. totals.Distinct().Order()]);
@@ -85,5 +79,16 @@ public sealed class Loader(Equipment equipment)
     {
         StretchRule stretch = LoadRules.Shipped.Loading.StretchCm;
         return new BandStretch(band.Name, BandTension.At(band, stretch.Bottom), BandTension.At(band, stretch.Top));
+    }
+
+    /// <summary>What a kit's plates make, for all loaders of it; safe for several threads at once.</summary>
+    private sealed class Kit(Equipment equipment)
+    {
+        private readonly Lazy<SleeveSums> _sums = new(() => new SleeveSums(equipment.Plates));
+        private readonly ConcurrentDictionary<(Bar, BarStart), BarRack> _racks = [];
+
+        public SleeveSums Sums => _sums.Value;
+
+        public BarRack RackOf(Bar bar, BarStart start) => _racks.GetOrAdd((bar, start), key => new BarRack(key.Item1, equipment.Collar, Sums, key.Item2));
     }
 }

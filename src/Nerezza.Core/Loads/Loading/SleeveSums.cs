@@ -6,7 +6,7 @@ namespace Nerezza.Core.Loads.Loading;
 /// <summary>What the counted plates of a kit make on one sleeve: each sum that can be reached, with its fewest plates. One table serves every bar.</summary>
 /// <remarks>Subset sums with counts (Bellman 1957), in slots as wide as the masses' common divisor, but at least 5 g: each slot holds one sum to the gram,
 /// so that what the table says is there can be put on, however odd the masses are. Where two sums fall into one slot the one with fewer plates stays.
-/// Work and memory go with the kinds of plates times the slots, at most 90,000, and not with the ways, which are without number.
+/// Work and memory go with the kinds of plates times the slots, at most 60,000, and not with the ways, which are without number.
 /// Not changed once made, so that threads can share it.</remarks>
 public sealed class SleeveSums
 {

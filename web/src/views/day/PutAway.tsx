@@ -14,10 +14,10 @@ export function PutAway() {
   return (
     <Box p={5} maxW="760px">
       <chakra.h1 fontSize="24px" fontWeight="650">
-        Put away
+        Clients put away
       </chakra.h1>
       <Box color="quiet" mt={1} mb={4}>
-        They are on no list, and nothing of theirs changes until they are taken back. A client is put away at the foot of Intake.
+        On file, and on no list. Nothing of theirs changes until they are taken back. A client is put away at the foot of Intake.
       </Box>
       {away.data.length === 0 && <Box>Nobody is put away.</Box>}
       <Box as="ul" listStyleType="none">
