@@ -130,7 +130,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 
     private static int BoxRungOf(ClientCase @case) => Math.Max(1, @case.Ladders.FirstOrDefault(rung => rung.Ladder == Codes.Of(LadderId.BoxSquat))?.Rung ?? 1);
 
-    /// <summary>Skill work stays ten points of 1RM under the load at which the fault starts (handbook 11).</summary>
+    /// <summary>Skill work stays ten points of 1RM under the load at which the fault starts (docs/handbook/11-prescription.md).</summary>
     private double SkillCapOf(Exercise exercise, IReadOnlyList<LiftFault> faults) => faults
         .Where(fault => catalogue[fault.Lift].Pattern == exercise.Pattern && fault.FromPercent is not null)
         .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100).DefaultIfEmpty(1).Min();

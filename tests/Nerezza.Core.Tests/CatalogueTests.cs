@@ -27,7 +27,7 @@ public sealed partial class CatalogueTests
         Assert.InRange(exercise.Ratio.Value, 0.3, 2);
     });
 
-    // Handbook 10, spot by spot.
+    // docs/handbook/10-loads.md, spot by spot.
     [Theory]
     [InlineData("back-squat-low-bar", "back-squat-high-bar", 1.05)]
     [InlineData("front-squat", "back-squat-high-bar", 0.83)]

@@ -9,7 +9,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests;
 
-/// <summary>What must hold of every prescribed week (handbook 11 and 12), over made-up cases of all kinds.</summary>
+/// <summary>What must hold of every prescribed week (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md), over made-up cases of all kinds.</summary>
 public sealed class PrescriptionProperties
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());

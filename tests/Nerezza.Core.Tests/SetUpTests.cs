@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests;
 
-/// <summary>Heights that are set for one client (handbook 5, 8 and formats).</summary>
+/// <summary>Heights that are set for one client (docs/handbook/05-faults.md, docs/handbook/08-catalogue.md and formats).</summary>
 public sealed class SetUpTests
 {
     // Exercise, tuck seen in the screen, tuck seen under load, bar height at which the back is flat, rung -> box, pins, wedge, blocks.

@@ -10,7 +10,7 @@ using Nerezza.Solve;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>A student who wants strong glutes on five days a week (handbook 12).</summary>
+/// <summary>A student who wants strong glutes on five days a week (docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class GluteWeekTests
 {
     private static readonly Plan Plan = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout()).Make(new ClientCase

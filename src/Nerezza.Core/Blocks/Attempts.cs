@@ -7,7 +7,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>The attempts at a lift on the day: 91, 96 and 100 % of the forecast (handbook 12), made loadable.</summary>
+/// <summary>The attempts at a lift on the day: 91, 96 and 100 % of the forecast (docs/handbook/12-weeks-and-blocks.md), made loadable.</summary>
 /// <param name="ForecastKg">Today's estimate; it moves with every session that is logged.</param>
 public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<Load> Loads)
 {

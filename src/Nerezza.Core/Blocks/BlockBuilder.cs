@@ -18,7 +18,7 @@ public sealed record BlockInput(
     Client Client, Schools Schools, BlockRequest Request, IReadOnlyList<SplitDay> Week, ExerciseCatalogue Catalogue, Loader Loader, MaxBook Maxes, ISetCost Cost, SidePlan Sides,
     Func<Exercise, double> SkillCap, Func<Exercise, SetUp> SetUpOf, LayOff Away, ReturnCourse Back);
 
-/// <summary>Builds a block of the chosen exercises on a client's days (handbook 11 and 12).</summary>
+/// <summary>Builds a block of the chosen exercises on a client's days (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class BlockBuilder(BlockInput input)
 {
     private readonly SessionMaker _maker = new(input);

@@ -5,7 +5,7 @@ namespace Nerezza.Core.Blocks;
 /// <summary>One block of a chain.</summary>
 public sealed record ChainLink(BlockKind Kind, DateOnly Start, int Weeks);
 
-/// <summary>A chain of blocks toward an event, or the next blocks where there is none (handbook 12): it ends in the event's week.</summary>
+/// <summary>A chain of blocks toward an event, or the next blocks where there is none (docs/handbook/12-weeks-and-blocks.md): it ends in the event's week.</summary>
 public static class BlockChain
 {
     private static readonly ChainRule Rule = BlockRules.Shipped.File.Chain;

@@ -37,7 +37,7 @@ public sealed record KindDecision(BlockKind Kind, KindReason Reason);
 /// <param name="LackSkill">The patterns whose lifts lack skill clearly enough.</param>
 public sealed record KindInput(BlockRequest Request, Client Client, IReadOnlyList<LogDay> Log, IReadOnlySet<Pattern> LackSkill, BlockKind? Last, OpenPain Pain);
 
-/// <summary>Decides the kind of a block that is asked for as auto (handbook 12).</summary>
+/// <summary>Decides the kind of a block that is asked for as auto (docs/handbook/12-weeks-and-blocks.md).</summary>
 public static class BlockKindChoice
 {
     /// <summary>The kind asked for, or the one that goal, level, findings and event date call for; the first that holds.</summary>

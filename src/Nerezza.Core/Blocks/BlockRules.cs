@@ -14,7 +14,7 @@ public sealed record BlockKindRule(BlockKind Kind, int FewestWeeks, int MostWeek
         ?? throw new ArgumentException("A block of kind auto is decided before it is built.", nameof(kind));
 }
 
-/// <summary>The numbers of handbook section 12, from Data/blocks.yaml.</summary>
+/// <summary>The numbers of docs/handbook/12-weeks-and-blocks.md, from Data/blocks.yaml.</summary>
 internal sealed record BlockRules
 {
     private BlockRules(BlocksFile file)

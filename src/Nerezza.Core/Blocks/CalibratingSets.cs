@@ -6,7 +6,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias becomes known (handbook 11).</summary>
+/// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias becomes known (docs/handbook/11-prescription.md).</summary>
 /// <remarks>Not where pain, a cap or a deload forbids it; a client alone does it on a machine only.</remarks>
 public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
 {

@@ -5,7 +5,7 @@ using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>How accessories go on from week to week: repetitions rise at one load to the top of the range, then the next load that can be made (handbook 12).</summary>
+/// <summary>How accessories go on from week to week: repetitions rise at one load to the top of the range, then the next load that can be made (docs/handbook/12-weeks-and-blocks.md).</summary>
 public static class DoubleProgression
 {
     /// <summary>The target of the next week from the one before; the same again where neither another repetition nor the next load fits the effort.</summary>

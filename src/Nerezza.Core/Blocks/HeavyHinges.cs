@@ -3,7 +3,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Which days of the week may hold a heavy hinge: two calendar days apart, the days it leads first (handbook 12).</summary>
+/// <summary>Which days of the week may hold a heavy hinge: two calendar days apart, the days it leads first (docs/handbook/12-weeks-and-blocks.md).</summary>
 public static class HeavyHinges
 {
     /// <summary>The days that may; on every other day a hinge stays light.</summary>

@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>What is left after weeks without training (handbook 12; bosquet-2013).</summary>
+/// <summary>What is left after weeks without training (docs/handbook/12-weeks-and-blocks.md; bosquet-2013).</summary>
 /// <param name="Load">Part of the load, 0 to 1.</param>
 /// <param name="Sets">Part of the sets, 0 to 1.</param>
 public sealed record LayOff(double Load, double Sets)

@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>How training comes back after pain or a lay-off (handbook 7): one step a week while the next morning is as usual, else one step back.</summary>
+/// <summary>How training comes back after pain or a lay-off (docs/handbook/07-pain-and-health.md): one step a week while the next morning is as usual, else one step back.</summary>
 /// <remarks>A plan looks ahead: weeks to come are written as if the mornings will be as usual, and written again when one was not.</remarks>
 /// <param name="WeeksDone">Weeks of the block with a logged session.</param>
 /// <param name="LastMorning">The morning after the newest session.</param>

@@ -5,7 +5,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Pairs accessories to save time: opposites or unrelated muscles, never strength work (handbook 11).</summary>
+/// <summary>Pairs accessories to save time: opposites or unrelated muscles, never strength work (docs/handbook/11-prescription.md).</summary>
 public static class Supersets
 {
     private static readonly SupersetRule Rule = PrescriptionRules.Shipped.File.Supersets;

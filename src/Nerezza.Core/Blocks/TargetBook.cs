@@ -7,7 +7,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads (handbook 11 and 12).</summary>
+/// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker maker)
 {
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);

@@ -24,7 +24,7 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
     /// <summary>How far through the wave's load weeks: 0 at the first, 1 at the last; a lone week stands in the middle.</summary>
     public double Through => Loads <= 1 ? 0.5 : (double)Index / (Loads - 1);
 
-    /// <summary>Lays out the weeks with their deloads (handbook 12).</summary>
+    /// <summary>Lays out the weeks with their deloads (docs/handbook/12-weeks-and-blocks.md).</summary>
     /// <remarks>A wave's last week is a deload; linear and undulating blocks hold one from five weeks on, for intermediate
     /// and above; clients over 50 or in a deficit have one by week 4. Peaking, return, deload and test blocks keep their own course. Long blocks are cut into waves of even length, the longer first.</remarks>
     public static IReadOnlyList<WeekShape> LayOut(BlockRequest request, BlockKind kind, Client client, Progression progression)
@@ -49,7 +49,7 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
     }
 }
 
-/// <summary>What a week asks of a lift by the school of progression (handbook 12).</summary>
+/// <summary>What a week asks of a lift by the school of progression (docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed record WeekProgression(Progression School, BlockKindRule Kind)
 {
     /// <summary>Repetitions and effort of a main or second lift in a load week.</summary>

@@ -1,5 +1,5 @@
 #pragma warning disable CA1720 // Long and short are lengths of a muscle here.
-#pragma warning disable CS1591 // The members are the codes of the handbook, section 8, spelled as there.
+#pragma warning disable CS1591 // The members are the codes of the docs/handbook/08-catalogue.md, spelled as there.
 namespace Nerezza.Core.Catalogue;
 
 /// <summary>Movement patterns.</summary>

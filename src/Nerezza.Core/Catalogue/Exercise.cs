@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Catalogue;
 
-/// <summary>One exercise of the catalogue (handbook 8). Data, not code.</summary>
+/// <summary>One exercise of the catalogue (docs/handbook/08-catalogue.md). Data, not code.</summary>
 public sealed record Exercise
 {
     /// <summary>The kebab-case id of the open formats.</summary>
@@ -20,9 +20,9 @@ public sealed record Exercise
     public required LoadSource Load { get; init; }
     /// <summary>How this exercise's 1RM stands to another's; null when no ratio is known.</summary>
     public StrengthRatio? Ratio { get; init; }
-    /// <summary>The part of body mass that is lifted with the external load, 0 to 1 (handbook 10).</summary>
+    /// <summary>The part of body mass that is lifted with the external load, 0 to 1 (docs/handbook/10-loads.md).</summary>
     public double BodyFraction { get; init; }
-    /// <summary>Start value of the lifter's own rep curve, k (handbook 10).</summary>
+    /// <summary>Start value of the lifter's own rep curve, k (docs/handbook/10-loads.md).</summary>
     public double Curve { get; init; } = 1;
     /// <summary>Repetitions for which the exercise is useful.</summary>
     public RepRange Reps { get; init; } = new(5, 15);
@@ -70,7 +70,7 @@ public sealed record Exercise
     public Origin Origin { get; init; }
     /// <summary>Skill that it asks for, 1 to 4.</summary>
     public int Skill { get; init; } = 1;
-    /// <summary>What it must not be done with (handbook 7).</summary>
+    /// <summary>What it must not be done with (docs/handbook/07-pain-and-health.md).</summary>
     public IReadOnlyList<Conflict> Conflicts { get; init; } = [];
     /// <summary>Cues, two or three.</summary>
     public IReadOnlyList<string> Cues { get; init; } = [];

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Catalogue;
 
-/// <summary>What has to be done on a rung before the next one opens (handbook 8).</summary>
+/// <summary>What has to be done on a rung before the next one opens (docs/handbook/08-catalogue.md).</summary>
 /// <param name="Sets">Sets on one day.</param>
 /// <param name="Reps">Repetitions of each, a side where it is one-sided; null: the top of the exercise's range.</param>
 /// <param name="Rpe">At most; null does not ask.</param>

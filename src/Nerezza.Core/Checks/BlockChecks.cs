@@ -32,7 +32,7 @@ internal static class BlockChecks
 
     private static IEnumerable<Check> Patterns(Block block, ExerciseCatalogue catalogue)
     {
-        // A split squat stands in for a squat, a thrust for a hinge (handbook 12).
+        // A split squat stands in for a squat, a thrust for a hinge (docs/handbook/12-weeks-and-blocks.md).
         HashSet<Pattern> there = [.. block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => catalogue[item.Exercise].Pattern)];
         if (!there.Overlaps([Pattern.Squat, Pattern.Lunge])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Squat));
         if (!there.Overlaps([Pattern.Hinge, Pattern.Thrust])) yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Hinge));
@@ -58,7 +58,7 @@ internal static class BlockChecks
         }
     }
 
-    /// <summary>An event session counts as a heavy hinge (handbook 12).</summary>
+    /// <summary>An event session counts as a heavy hinge (docs/handbook/12-weeks-and-blocks.md).</summary>
     private static bool IsEvent(Week week, PrescribedItem item) => item.Reason is ChosenReason.EventWork && week.Kind is not WeekKind.Deload;
 
     private sealed record HeavyHinge(Week Week, Session Session, PrescribedItem Item);

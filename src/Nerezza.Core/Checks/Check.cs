@@ -4,7 +4,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>What a check found wrong (handbook 12). More codes come with the rules that they watch.</summary>
+/// <summary>What a check found wrong (docs/handbook/12-weeks-and-blocks.md). More codes come with the rules that they watch.</summary>
 public enum CheckCode
 {
     /// <summary>Two heavy hinges less than two calendar days apart.</summary>

@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone (handbook 12). Week and day are the caller's.</summary>
+/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone (docs/handbook/12-weeks-and-blocks.md). Week and day are the caller's.</summary>
 internal static class ItemChecks
 {
     public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>

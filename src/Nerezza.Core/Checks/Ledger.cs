@@ -22,7 +22,7 @@ public sealed record MuscleLedger(Muscle Muscle, IReadOnlyList<MuscleWeek> Weeks
 /// <param name="Soreness">Soreness times hard sets.</param>
 public sealed record WeekTotals(int Week, double Tonnage, double? MeanPercent, double Axial, double Soreness, int Minutes);
 
-/// <summary>Counts a block: hard sets per muscle a week, and what the weeks cost (handbook 12).</summary>
+/// <summary>Counts a block: hard sets per muscle a week, and what the weeks cost (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> tallyOf)
 {
     /// <summary>Every muscle that the block trains, in the order of the codes.</summary>

@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how much a block asks: sets per muscle, load on the spine, sessions that are too full (handbook 12).</summary>
+/// <summary>Checks how much a block asks: sets per muscle, load on the spine, sessions that are too full (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class LoadChecks
 {
     private static readonly BlockKind[] SilentKinds = [BlockKind.Foundation, BlockKind.Deload, BlockKind.Test, BlockKind.Peak, BlockKind.Return];

@@ -7,7 +7,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how the exercises of a session follow each other: order, supersets, grip before a pull (handbook 12). Week and day are the caller's.</summary>
+/// <summary>Checks how the exercises of a session follow each other: order, supersets, grip before a pull (docs/handbook/12-weeks-and-blocks.md). Week and day are the caller's.</summary>
 internal static class OrderChecks
 {
     public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>

@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how work is spread over a week: repetitions of what comes again, and the emphasised half back to back (handbook 9 and 12).</summary>
+/// <summary>Checks how work is spread over a week: repetitions of what comes again, and the emphasised half back to back (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class SpreadChecks
 {
     public static IReadOnlyList<Check> Run(Block block, CheckContext context, Func<Session, SessionTally> tallyOf) =>
@@ -47,7 +47,7 @@ internal static class SpreadChecks
     }
 }
 
-/// <summary>Checks that loads and sets do not rise faster than can be trusted (handbook 10 and 12).</summary>
+/// <summary>Checks that loads and sets do not rise faster than can be trusted (docs/handbook/10-loads.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class JumpChecks
 {
     public static IReadOnlyList<Check> Run(Block block, CheckContext context) => [.. Loads(block, context).DistinctBy(check => (check.Week, check.Exercise)), .. Ramp(block, context)];

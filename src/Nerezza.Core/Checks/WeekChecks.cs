@@ -6,7 +6,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how the week lies: lunges, other training, rest of strength work, deloads (handbook 11 and 12).</summary>
+/// <summary>Checks how the week lies: lunges, other training, rest of strength work, deloads (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class WeekChecks
 {
     /// <summary>Every remark, in the order of the weeks.</summary>

@@ -1,6 +1,6 @@
 namespace Nerezza.Core.Clients;
 
-/// <summary>One client as the intake knows them (handbook 3). Null means not known.</summary>
+/// <summary>One client as the intake knows them (docs/handbook/03-intake.md). Null means not known.</summary>
 public sealed record Client
 {
     /// <summary>The name as the coach writes it.</summary>
@@ -68,5 +68,5 @@ public sealed record StrengthEvent(EventKind Kind, DateOnly? Date);
 /// <summary>Health answers and who cleared them.</summary>
 public sealed record Health(IReadOnlyList<HealthFlag> Flags, Clearance? ClearedBy);
 
-/// <summary>A clearance: who, their profession, when, and which answers; it holds for those alone (handbook 7).</summary>
+/// <summary>A clearance: who, their profession, when, and which answers; it holds for those alone (docs/handbook/07-pain-and-health.md).</summary>
 public sealed record Clearance(string Name, string Profession, DateOnly Date, IReadOnlyList<HealthFlag> Flags);

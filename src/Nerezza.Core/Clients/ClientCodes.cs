@@ -1,7 +1,7 @@
 #pragma warning disable CS1591 // The members are the codes of docs/formats, spelled as there; each says itself.
 namespace Nerezza.Core.Clients;
 
-/// <summary>What the client trains for (handbook 3).</summary>
+/// <summary>What the client trains for (docs/handbook/03-intake.md).</summary>
 public enum Goal { Strength, Muscle, Events, General, Return }
 
 /// <summary>Training age: novice under a year, intermediate 1 to 3, advanced above (assumption; the coach may overrule).</summary>
@@ -32,7 +32,7 @@ public enum Muscle
     SpinalErectors, UpperBack, Lats, Traps, Abs, Obliques, HipFlexors, Pecs, FrontDelts, SideDelts, RearDelts, Triceps, Biceps, Grip,
 }
 
-/// <summary>Health answers that stop or limit training (handbook 7).</summary>
+/// <summary>Health answers that stop or limit training (docs/handbook/07-pain-and-health.md).</summary>
 public enum HealthFlag
 {
     SaddleNumbness, BladderBowel, ProgressiveWeakness, BothLegs, ChestPain, Fainting, Breathlessness,
@@ -56,7 +56,7 @@ public enum PainRegion { LowBack, Knee, Hip, Ankle, Shoulder, Other }
 /// <summary>What makes pain worse.</summary>
 public enum PainTrigger { Bending, Arching, Squatting, Hinging, Overhead, Running }
 
-/// <summary>School for choosing accessories (handbook 9).</summary>
+/// <summary>School for choosing accessories (docs/handbook/09-composition.md).</summary>
 public enum AccessorySchool { Stimulus, Positions, Muscles }
 
 /// <summary>School for thrusts and sides.</summary>
@@ -80,7 +80,7 @@ public enum SetCounting { Fractional, Direct }
 /// <summary>School for quad volume.</summary>
 public enum QuadSchool { Standard, Spread }
 
-/// <summary>Kinds of block (handbook 12).</summary>
+/// <summary>Kinds of block (docs/handbook/12-weeks-and-blocks.md).</summary>
 public enum BlockKind { Auto, Foundation, Muscle, Strength, Peak, Return, Deload, Test }
 
 /// <summary>What a block is laid out for.</summary>

@@ -1,6 +1,6 @@
 namespace Nerezza.Core.Clients;
 
-/// <summary>One pain as the client reports it. Nerezza never diagnoses: it stops, scales back and routes (handbook 7).</summary>
+/// <summary>One pain as the client reports it. Nerezza never diagnoses: it stops, scales back and routes (docs/handbook/07-pain-and-health.md).</summary>
 public sealed record PainEntry
 {
     /// <summary>Where.</summary>

@@ -36,7 +36,7 @@ public sealed record LiftOfDay(string Exercise, Side? Side, IReadOnlyList<LogSet
 /// <summary>Ten seconds before the first set: sleep, soreness 0 to 3, minutes there are.</summary>
 public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, int? Minutes);
 
-/// <summary>A set that was done. A rating is there only when the client or coach gave one (handbook 13).</summary>
+/// <summary>A set that was done. A rating is there only when the client or coach gave one (docs/handbook/13-floor.md).</summary>
 public sealed record LogSet
 {
     /// <summary>Exercise id.</summary>

@@ -5,7 +5,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Findings;
 
 /// <summary>What a finding asks of the choice of exercises: what to train more, and which positions to keep away from meanwhile.</summary>
-/// <remarks>From the answers of handbook 5 and 7; the exercises that pain rules out stand with each exercise, as its conflicts.</remarks>
+/// <remarks>From the answers of docs/handbook/05-faults.md, docs/handbook/07-pain-and-health.md; the exercises that pain rules out stand with each exercise, as its conflicts.</remarks>
 public sealed record Demand(IReadOnlyList<Muscle> Muscles, IReadOnlyList<Position> Positions, IReadOnlyList<Pattern> Patterns, IReadOnlyList<Position> AwayFrom)
 {
     /// <summary>Asks for nothing.</summary>

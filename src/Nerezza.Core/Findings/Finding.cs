@@ -8,7 +8,7 @@ namespace Nerezza.Core.Findings;
 /// <param name="Norm">What would have been adequate.</param>
 public sealed record Evidence(string Measure, object Value, string Norm);
 
-/// <summary>What was found, why, how sure, and on what (handbook 6). It never rests on nothing.</summary>
+/// <summary>What was found, why, how sure, and on what (docs/handbook/06-findings.md). It never rests on nothing.</summary>
 public sealed record Finding
 {
     /// <summary>What was found.</summary>

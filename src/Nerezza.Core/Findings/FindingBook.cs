@@ -11,7 +11,7 @@ namespace Nerezza.Core.Findings;
 public sealed record FindingInput(
     Client Client, Screen Screen, IReadOnlyList<LiftFault> Faults, IReadOnlyList<PainEntry> Pain, Referral? Referral, IReadOnlyList<KnownMax> Maxes, DateOnly Today, int BlockWeeks);
 
-/// <summary>Asks every rule, merges what agrees, and says how sure it is (handbook 5 and 6).</summary>
+/// <summary>Asks every rule, merges what agrees, and says how sure it is (docs/handbook/05-faults.md, docs/handbook/06-findings.md).</summary>
 public sealed class FindingBook(ExerciseCatalogue catalogue)
 {
     private static readonly ConfidenceRule Confidence = FindingRules.Shipped.Confidence;

@@ -1,4 +1,4 @@
-#pragma warning disable CS1591 // The members are the codes of the handbook, section 6, spelled as there.
+#pragma warning disable CS1591 // The members are the codes of the docs/handbook/06-findings.md, spelled as there.
 namespace Nerezza.Core.Findings;
 
 /// <summary>What was found.</summary>

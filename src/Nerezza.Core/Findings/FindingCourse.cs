@@ -16,7 +16,7 @@ public enum Course
     Worse,
 }
 
-/// <summary>Holds findings against what the same measures said a fortnight and more before (handbook 12 and 14).</summary>
+/// <summary>Holds findings against what the same measures said a fortnight and more before (docs/handbook/12-weeks-and-blocks.md, docs/handbook/14-review.md).</summary>
 /// <remarks>What the body is built like does not close, and pain is judged by its mornings: both stay not known.</remarks>
 public static class FindingCourse
 {

@@ -22,7 +22,7 @@ public sealed record FindingDecision(FindingCode Code, Cause? Cause, Verdict Ver
 /// <summary>A finding with what the coach said of it; null when nothing yet.</summary>
 public sealed record ReviewedFinding(Finding Finding, Verdict? Verdict, string? Reason);
 
-/// <summary>Lays the coach's word over what the rules found (handbook 6).</summary>
+/// <summary>Lays the coach's word over what the rules found (docs/handbook/06-findings.md).</summary>
 public static class FindingReview
 {
     /// <summary>Where the coach's own word stands as evidence.</summary>

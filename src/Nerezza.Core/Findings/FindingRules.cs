@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Findings;
 
-/// <summary>The numbers of handbook sections 4 to 6, from Data/findings.yaml.</summary>
+/// <summary>The numbers of docs/handbook/04-screen.md, docs/handbook/05-faults.md, docs/handbook/06-findings.md, from Data/findings.yaml.</summary>
 internal sealed record FindingRules(
     ScreenLimits Screen, SymmetryRule Symmetry, BranchRule Branch, ConfidenceRule Confidence, SeverityRule Severity, RetestRule RetestWeeks, int FreshDays, CourseRule Course,
     IReadOnlyList<MaxPairRule> Maxes, IReadOnlyDictionary<string, FaultRule> Faults, IReadOnlyDictionary<string, DemandRule> Demands)

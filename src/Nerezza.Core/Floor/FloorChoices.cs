@@ -11,7 +11,7 @@ public static class FloorChoices
     {
         FloorRules rules = FloorRules.Shipped;
         double reach = Math.Max(rules.ChoicesLeastKg, planned.Kilograms * rules.ChoicesWithin);
-        List<Load> near = [.. means.Steps.Where(step => Math.Abs(step - planned) <= reach)];
+        List<Load> near = [.. means.From(planned.Kilograms - reach).TakeWhile(step => step - planned <= reach)];
         if (near.Count <= rules.ChoicesMost) return near;
         double stretch = 2 * reach / rules.ChoicesMost;
         return near.GroupBy(step => (int)Math.Round((step - planned) / stretch))

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Floor;
 
-/// <summary>The numbers of handbook section 13, from Data/floor.yaml.</summary>
+/// <summary>The numbers of docs/handbook/13-floor.md, from Data/floor.yaml.</summary>
 internal sealed record FloorRules(double MostMove, double MissedTakesOff, double SubstitutePainFrom, double EndPainAbove, double HardPrescribedRpe, double ChoicesWithin, double ChoicesLeastKg, int ChoicesMost)
 {
     public static FloorRules Shipped { get; } = EmbeddedData.Read("floor", FloorJson.Default.FloorRules);

@@ -10,7 +10,7 @@ public sealed record SetDone(Load Load, int Reps, Rpe? Rpe, int? TechniqueHeldTo
 /// <summary>The next set as it stands in the plan.</summary>
 public sealed record SetAhead(Load Load, int Reps, Rpe Rpe);
 
-/// <summary>What the floor proposes for the next set; coach or client accepts (handbook 13).</summary>
+/// <summary>What the floor proposes for the next set; coach or client accepts (docs/handbook/13-floor.md).</summary>
 public abstract record NextSet
 {
     private NextSet() { }

@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Floor;
 
-/// <summary>Another exercise in a prescribed one's place: the same repetitions and effort, the load from its own max or by the ratio (handbook 9 and 13).</summary>
+/// <summary>Another exercise in a prescribed one's place: the same repetitions and effort, the load from its own max or by the ratio (docs/handbook/09-composition.md, docs/handbook/13-floor.md).</summary>
 public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, MaxBook maxes, TrainingCaps caps, double bodyMassKg, SidePlan sides)
 {
     private readonly Prescriber _prescriber = new(loader, bodyMassKg);

@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>Turns the sets of one day into the one observation that the filter takes (handbook 10).</summary>
+/// <summary>Turns the sets of one day into the one observation that the filter takes (docs/handbook/10-loads.md).</summary>
 internal static class DayObservation
 {
     /// <summary>The observation of an exercise's sets of one day and side; null when they say nothing.</summary>

@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>By how many repetitions a client misjudges what is left (handbook 10).</summary>
+/// <summary>By how many repetitions a client misjudges what is left (docs/handbook/10-loads.md).</summary>
 /// <param name="Repetitions">Mean bias, pulled toward 0; positive: more was left than said.</param>
 /// <param name="Observations">How many calibrating sets it rests on.</param>
 public sealed record EffortBias(double Repetitions, int Observations)

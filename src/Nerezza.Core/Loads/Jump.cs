@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>What to do next when a client could lift more (handbook 10, "Jumps").</summary>
+/// <summary>What to do next when a client could lift more (docs/handbook/10-loads.md, "Jumps").</summary>
 public abstract record Jump
 {
     private Jump() { }

@@ -19,7 +19,7 @@ public sealed record SetWanted(int Reps, Rpe Rpe, RepRange Range, double MostFra
 /// <param name="ErrorKg">Load less target; positive is too heavy.</param>
 public sealed record FittedSet(int Reps, Rpe Rpe, Percent Percent, Load Load, double ErrorKg);
 
-/// <summary>Fits a wanted set to the loads that can be made (handbook 10, "What can be loaded").</summary>
+/// <summary>Fits a wanted set to the loads that can be made (docs/handbook/10-loads.md, "What can be loaded").</summary>
 /// <param name="MaxKg">e1RM in kilograms, total load.</param>
 /// <param name="BodyKg">The part of body mass that is lifted along.</param>
 public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMeans Means)

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>The numbers of handbook section 10, from Data/loads.yaml, where each has its source.</summary>
+/// <summary>The numbers of docs/handbook/10-loads.md, from Data/loads.yaml, where each has its source.</summary>
 internal sealed record LoadRules(OneRepMaxRules OneRepMax, OwnCurveRules OwnCurve, EffortRules Effort, LoadingRules Loading, WarmUpRules WarmUp, JumpRules Jump)
 {
     public static LoadRules Shipped { get; } = EmbeddedData.Read("loads", LoadJson.Default.LoadRules);

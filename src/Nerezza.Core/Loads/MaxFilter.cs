@@ -8,7 +8,7 @@ namespace Nerezza.Core.Loads;
 /// <param name="Date">The day that it speaks of.</param>
 public readonly record struct MaxState(double LogMean, double Variance, DateOnly Date);
 
-/// <summary>One Kalman filter on ln(1RM): a random walk seen through noisy sets (Kalman 1960; handbook 10).</summary>
+/// <summary>One Kalman filter on ln(1RM): a random walk seen through noisy sets (Kalman 1960; docs/handbook/10-loads.md).</summary>
 /// <param name="DriftSdPerDay">Standard deviation of the walk in one day.</param>
 public readonly record struct MaxFilter(double DriftSdPerDay)
 {

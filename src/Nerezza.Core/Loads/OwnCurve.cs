@@ -5,7 +5,7 @@ namespace Nerezza.Core.Loads;
 /// <summary>A set that says where on the curve it lies: what was lifted, body weight included, and for how many repetitions to failure.</summary>
 internal sealed record CurvePoint(DateOnly Date, double Kilograms, double ToFailure);
 
-/// <summary>Bends the rep curve of an exercise to what a lifter's own sets show (handbook 10).</summary>
+/// <summary>Bends the rep curve of an exercise to what a lifter's own sets show (docs/handbook/10-loads.md).</summary>
 /// <remarks>k is the mean of the exercise's own, which weighs most, and of the k of every pair of sets that lie near in time and far apart on the curve.</remarks>
 internal static class OwnCurve
 {

@@ -4,7 +4,7 @@ namespace Nerezza.Core.Loads;
 
 /// <summary>Which part of a 1RM can be lifted for a number of repetitions to failure.</summary>
 /// <remarks>(37 - n) / 36 up to 10 repetitions (Brzycki 1993), 1 / (1 + n / 30) above (Epley 1985); they meet at 0.750.
-/// A lifter's own curve bends it: n' = 1 + (n - 1) k (handbook 10). n need not be whole. Not valid for n below 1.</remarks>
+/// A lifter's own curve bends it: n' = 1 + (n - 1) k (docs/handbook/10-loads.md). n need not be whole. Not valid for n below 1.</remarks>
 /// <param name="K">Bend, 0.6 to 1.4; 1 for barbell lifts.</param>
 public readonly record struct RepCurve(double K)
 {
@@ -39,7 +39,7 @@ public readonly record struct RepCurve(double K)
     /// <summary>The 1RM that a load for so many repetitions to failure speaks of: load / fraction, in kilograms.</summary>
     public double OneRepMax(double kilograms, double toFailure) => kilograms / Fraction(toFailure);
 
-    /// <summary>How far an estimate from so many repetitions to failure can be trusted (handbook 10).</summary>
+    /// <summary>How far an estimate from so many repetitions to failure can be trusted (docs/handbook/10-loads.md).</summary>
     public static EstimateTrust Trust(double toFailure)
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;

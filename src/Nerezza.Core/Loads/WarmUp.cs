@@ -20,7 +20,7 @@ public enum WarmUpNeed
     SingleJoint,
 }
 
-/// <summary>The ramp of warm-up sets to a work load (handbook 10).</summary>
+/// <summary>The ramp of warm-up sets to a work load (docs/handbook/10-loads.md).</summary>
 public static class WarmUp
 {
     /// <summary>The ramp, lightest first; empty when none is due or nothing can be loaded.</summary>

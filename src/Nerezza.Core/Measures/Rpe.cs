@@ -1,6 +1,6 @@
 namespace Nerezza.Core.Measures;
 
-/// <summary>Rating of perceived exertion, 1 to 10; 10 = no repetition left (handbook 2).</summary>
+/// <summary>Rating of perceived exertion, 1 to 10; 10 = no repetition left (docs/handbook/02-words.md).</summary>
 /// <remarks>The default value is not a rating; absent ratings are null, never 0.</remarks>
 public readonly record struct Rpe : IComparable<Rpe>
 {

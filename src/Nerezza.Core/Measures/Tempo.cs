@@ -11,10 +11,10 @@ public sealed record Tempo(int Lowering, int PauseAtBottom, int? Lifting, int Pa
 {
     private const int LongestPhase = 60;
 
-    /// <summary>Seconds that one repetition takes; X counts as 1 s (handbook 11).</summary>
+    /// <summary>Seconds that one repetition takes; X counts as 1 s (docs/handbook/11-prescription.md).</summary>
     public int SecondsPerRep => Lowering + PauseAtBottom + (Lifting ?? 1) + PauseAtTop;
 
-    /// <summary>Whether slow lowering with a long pause takes weight off: at least 3 s and at least 2 s (handbook 11).</summary>
+    /// <summary>Whether slow lowering with a long pause takes weight off: at least 3 s and at least 2 s (docs/handbook/11-prescription.md).</summary>
     public bool CostsLoad => Lowering >= 3 && PauseAtBottom >= 2;
 
     /// <summary>Reads a tempo such as 3-1-X-0.</summary>

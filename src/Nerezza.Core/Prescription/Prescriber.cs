@@ -6,7 +6,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>Turns a week's target for an exercise into sets with loads that can be made (handbook 11).</summary>
+/// <summary>Turns a week's target for an exercise into sets with loads that can be made (docs/handbook/11-prescription.md).</summary>
 public sealed class Prescriber(Loader loader, double bodyMassKg)
 {
     /// <summary>The sets and their warm-up.</summary>

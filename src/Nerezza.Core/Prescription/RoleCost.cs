@@ -3,7 +3,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>What an exercise costs before its loads are known: the sets of its role and the minutes they take (handbook 11).</summary>
+/// <summary>What an exercise costs before its loads are known: the sets of its role and the minutes they take (docs/handbook/11-prescription.md).</summary>
 /// <param name="setsFactor">What the block's kind leaves of the sets.</param>
 /// <param name="main">Sets of a main lift before that, where the week gives less than its role would.</param>
 /// <param name="second">Likewise of a second lift.</param>

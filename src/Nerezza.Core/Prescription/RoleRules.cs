@@ -20,7 +20,7 @@ public enum Aim
     Any,
 }
 
-/// <summary>One row of the table of handbook 11.</summary>
+/// <summary>One row of the table of docs/handbook/11-prescription.md.</summary>
 /// <param name="Pattern">The pattern that the row is for; null for all that have no row of their own.</param>
 /// <param name="Metres">Shortest and longest distance of a carry; null for work by repetitions.</param>
 /// <param name="WorkSets">Sets prescribed where minutes allow.</param>
@@ -42,7 +42,7 @@ public sealed record RoleRule(Role Role, Aim Aim, Pattern? Pattern, int WorkSets
     }
 }
 
-/// <summary>The numbers of handbook section 11, from Data/roles.yaml.</summary>
+/// <summary>The numbers of docs/handbook/11-prescription.md, from Data/roles.yaml.</summary>
 internal sealed record PrescriptionRules
 {
     /// <summary>Points of 1RM that skill work stays under a fault.</summary>

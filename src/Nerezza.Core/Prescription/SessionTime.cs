@@ -2,7 +2,7 @@ using Nerezza.Core.Catalogue;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>How long a session takes (handbook 11).</summary>
+/// <summary>How long a session takes (docs/handbook/11-prescription.md).</summary>
 public static class SessionTime
 {
     private static readonly TimeRule Rules = PrescriptionRules.Shipped.File.Time;

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>How one-sided sets are done: the weaker side first, and with one set more while it is far behind (handbook 12).</summary>
+/// <summary>How one-sided sets are done: the weaker side first, and with one set more while it is far behind (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <param name="First">The weaker side, or left where neither is.</param>
 /// <param name="ExtraForFirst">Sets more for the first side, 0 or 1.</param>
 public sealed record SidePlan(Side First, int ExtraForFirst)

@@ -3,7 +3,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>What counts as strength work (handbook 11): never in a superset, never with a short rest.</summary>
+/// <summary>What counts as strength work (docs/handbook/11-prescription.md): never in a superset, never with a short rest.</summary>
 public static class StrengthWork
 {
     /// <summary>Role main and any thrust at 75 % and up, and any set of five repetitions or fewer in roles main, second and accessory.</summary>

@@ -11,7 +11,7 @@ internal sealed record Wish(SetWanted Wanted, double Shift)
     public Rpe Written(Rpe effort, Rpe most) => effort.Value <= 1 ? effort : Rpe.Min(Rpe.NearestHalf(effort.Value + Shift), most);
 }
 
-/// <summary>Shapes a target's sets: straight, ramp, ascending, top set and back-off, calibration (handbook 9 and 11).</summary>
+/// <summary>Shapes a target's sets: straight, ramp, ascending, top set and back-off, calibration (docs/handbook/09-composition.md, docs/handbook/11-prescription.md).</summary>
 internal static class Wishes
 {
     private static readonly RolesFile Rules = PrescriptionRules.Shipped.File;

@@ -1,4 +1,4 @@
-#pragma warning disable CS1591 // The members are the codes of the handbook, section 5, spelled as there.
+#pragma warning disable CS1591 // The members are the codes of the docs/handbook/05-faults.md, spelled as there.
 namespace Nerezza.Core.Screening;
 
 /// <summary>What is seen to go wrong in a lift.</summary>

@@ -36,7 +36,7 @@ public sealed record KeyRange(double From, double To, double Step);
 /// <param name="Height">hip or bar: the height at which it begins is worth keeping.</param>
 public sealed record FaultSign(string Code, string Lift, string Phase, string Name, string Seen, string? Drill, string? Height);
 
-/// <summary>The screen's steps in walking order, and the faults by lift and phase (handbook 4 and 5), from data.</summary>
+/// <summary>The screen's steps in walking order, and the faults by lift and phase (docs/handbook/04-screen.md, docs/handbook/05-faults.md), from data.</summary>
 public static class Protocol
 {
     /// <summary>The steps.</summary>

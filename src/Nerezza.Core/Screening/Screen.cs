@@ -28,7 +28,7 @@ public sealed record ScreenSquat(
     SquatDepth? Depth, double? LeanDeg, bool? HeelRise, bool? KneesIn, double? TuckAtHipHeightCm, Shift? Shift,
     bool? BetterWithHeelsRaised, bool? BetterWithPlateInFront, ScreenBar Bar, double? LoadKg);
 
-/// <summary>The screen (handbook 4). Null is not tested, which is never the same as tested and fine.</summary>
+/// <summary>The screen (docs/handbook/04-screen.md). Null is not tested, which is never the same as tested and fine.</summary>
 public sealed record Screen
 {
     /// <summary>Nothing tested.</summary>
@@ -64,7 +64,7 @@ public sealed record Screen
 /// <summary>A screen of another day with the faults seen then.</summary>
 public sealed record EarlierScreen(DateOnly Date, Screen Screen, IReadOnlyList<LiftFault> Faults);
 
-/// <summary>A fault seen in a lift (handbook 5).</summary>
+/// <summary>A fault seen in a lift (docs/handbook/05-faults.md).</summary>
 public sealed record LiftFault
 {
     /// <summary>Exercise id.</summary>

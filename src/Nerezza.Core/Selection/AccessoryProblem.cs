@@ -8,7 +8,7 @@ namespace Nerezza.Core.Selection;
 /// <summary>A candidate for the set of accessories, scored.</summary>
 internal sealed record ScoredExercise(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<Finding> Answers);
 
-/// <summary>Writes the choice of accessories as a problem in whole numbers (handbook 9 and 12).</summary>
+/// <summary>Writes the choice of accessories as a problem in whole numbers (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal sealed class AccessoryProblem
 {
     private const int Quarter = 4;

@@ -19,7 +19,7 @@ public enum AnswerRole
     Priming,
 }
 
-/// <summary>Which exercises answer which finding, by role (handbook 5, 7 and 9), from Data/answers.yaml.</summary>
+/// <summary>Which exercises answer which finding, by role (docs/handbook/05-faults.md, docs/handbook/07-pain-and-health.md, docs/handbook/09-composition.md), from Data/answers.yaml.</summary>
 public static class Answers
 {
     private static readonly AnswersFile File = EmbeddedData.Read("answers", SelectionJson.Default.AnswersFile);

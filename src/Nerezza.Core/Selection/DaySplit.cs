@@ -19,7 +19,7 @@ public enum DayFocus
 /// <param name="Turn">Which main lift leads a leg day, from 0.</param>
 public sealed record SplitDay(TrainingDay Day, DateOnly FirstDate, DayFocus Focus, int Turn);
 
-/// <summary>Splits the days of the week and lays the sessions on them (handbook 12).</summary>
+/// <summary>Splits the days of the week and lays the sessions on them (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <remarks>1 to 3 days full body; 4 two of each half; 5 three lower; 6 three of each; lower alone where asked for. The split gives the numbers, the
 /// layout the order: the emphasised half on the freshest days and far apart, heavy hinges two days apart, hard sport kept away from.</remarks>
 public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue)

@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The work of one event session a week, for clients whose goal is events (handbook 12): throws first, then a medley with the implements there are.</summary>
+/// <summary>The work of one event session a week, for clients whose goal is events (docs/handbook/12-weeks-and-blocks.md): throws first, then a medley with the implements there are.</summary>
 /// <remarks>It takes the place of a heavy hinge and counts as one.</remarks>
 public static class EventWork
 {

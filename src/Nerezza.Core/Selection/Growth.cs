@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Which accessories get one set more a fortnight: for each finding that is not closing, the first that answers it (handbook 12).</summary>
+/// <summary>Which accessories get one set more a fortnight: for each finding that is not closing, the first that answers it (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <remarks>What caution limits keeps its sets; a finding that is closing, or was not measured before, asks for none.</remarks>
 internal static class Growth
 {

@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Which rungs are open to a client, from the case, their sets and their level (handbook 8).</summary>
+/// <summary>Which rungs are open to a client, from the case, their sets and their level (docs/handbook/08-catalogue.md).</summary>
 public sealed class LadderBook
 {
     private readonly Dictionary<LadderId, int> _open = [];

@@ -5,7 +5,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Whether a lift can be loaded heavily enough with what is there (handbook 10: loads must be what can really be loaded).</summary>
+/// <summary>Whether a lift can be loaded heavily enough with what is there (docs/handbook/10-loads.md: loads must be what can really be loaded).</summary>
 /// <param name="loadKg">External kilograms of an exercise's 1RM, 0 where none is known.</param>
 internal sealed class LoadReach(Loader loader, Func<Exercise, double> loadKg, double massKg)
 {

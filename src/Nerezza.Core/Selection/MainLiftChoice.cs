@@ -5,7 +5,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The main squat, the main hinge, and the thrust where it is due, each with the variation for its second place in the week (handbook 9).</summary>
+/// <summary>The main squat, the main hinge, and the thrust where it is due, each with the variation for its second place in the week (docs/handbook/09-composition.md).</summary>
 internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligibility eligibility, IReadOnlyList<Finding> findings, IReadOnlyList<Pick> picks, IReadOnlyList<SplitDay> week, ISetCost cost, LoadReach reach)
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
@@ -18,7 +18,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligi
         return Relieved(slots);
     }
 
-    /// <summary>Where squats and hinges would break the week's axial budget, split squats and thrusts take their second places (handbook 12: a squat or split squat, a hinge or thrust).</summary>
+    /// <summary>Where squats and hinges would break the week's axial budget, split squats and thrusts take their second places (docs/handbook/12-weeks-and-blocks.md: a squat or split squat, a hinge or thrust).</summary>
     private List<MainSlot> Relieved(List<MainSlot> slots)
     {
         for (int i = slots.Count - 1; i >= 0 && WeekLifts.Axial(slots, week, cost) > WeeklySets.AxialBudget(context.Client, context.Start).Week; i--)

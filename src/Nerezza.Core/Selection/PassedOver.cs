@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Why an exercise was not taken: a hard filter of handbook 9.</summary>
+/// <summary>Why an exercise was not taken: a hard filter of docs/handbook/09-composition.md.</summary>
 public abstract record PassedOver(string Exercise)
 {
     /// <summary>Kit is not there.</summary>

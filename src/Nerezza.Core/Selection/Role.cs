@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>What an exercise is for in a session (handbook 11), in the order of a session.</summary>
+/// <summary>What an exercise is for in a session (docs/handbook/11-prescription.md), in the order of a session.</summary>
 public enum Role
 {
     /// <summary>Light work until the muscle is felt.</summary>

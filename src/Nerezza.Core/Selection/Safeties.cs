@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>A free weight over the body, alone: near failure only with pins or a spotter (handbook 9).</summary>
+/// <summary>A free weight over the body, alone: near failure only with pins or a spotter (docs/handbook/09-composition.md).</summary>
 public static class Safeties
 {
     private static readonly SafetiesRule Rule = SelectionRules.Shipped.Safeties;

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The parts of a score, each 0 to 1 (handbook 9).</summary>
+/// <summary>The parts of a score, each 0 to 1 (docs/handbook/09-composition.md).</summary>
 public sealed record ScoreParts(
     double AnswersFinding, double CarryOver, double StimulusForFatigue, double FitsBody, double Level, double Freshness, double SetUp, double Liking)
 {

@@ -10,7 +10,7 @@ namespace Nerezza.Core.Selection;
 public sealed record ScoreContext(
     Client Client, ExerciseCatalogue Catalogue, IReadOnlyList<Finding> Findings, Lifter Lifter, Func<Exercise, double> LoadKg, IReadOnlyList<LogDay> Log, DateOnly Start);
 
-/// <summary>The parts of an exercise's score (handbook 9).</summary>
+/// <summary>The parts of an exercise's score (docs/handbook/09-composition.md).</summary>
 public sealed class Scoring
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;

@@ -5,7 +5,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open (handbook 9).</summary>
+/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open (docs/handbook/09-composition.md).</summary>
 public sealed class SelectionBook
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;

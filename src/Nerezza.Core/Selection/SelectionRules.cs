@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The numbers of handbook 9 and of the weekly sets of 12, from Data, each a source or an assumption.</summary>
+/// <summary>The numbers of docs/handbook/09-composition.md and of the weekly sets of 12, from Data, each a source or an assumption.</summary>
 internal sealed record SelectionRules(
     IReadOnlyDictionary<string, IReadOnlyList<double>> Weights, int PositionsFromSeverity, CarryOverRule CarryOver, FitRule Fit, LevelRule Level, FreshnessRule Freshness,
     UnloadedRule Unloaded, double SetUpSeconds, LikingRule Liking, MainChangeRule MainChanges, IReadOnlyDictionary<string, IReadOnlyList<string>> Mains, SetRule Set, DrillRule Drills, int Substitutes, SingleJointRule SingleJoint, int AccessorySets, double Fill, int SecondFromMinutes, StartMoreRule StartMore, int LogWeeks, int LowAxial, SafetiesRule Safeties, EventsRule Events)

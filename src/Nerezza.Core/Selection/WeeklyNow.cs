@@ -3,7 +3,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>What the client does now: mean weekly sets per muscle over the last weeks of the log (handbook 12).</summary>
+/// <summary>What the client does now: mean weekly sets per muscle over the last weeks of the log (docs/handbook/12-weeks-and-blocks.md).</summary>
 public static class WeeklyNow
 {
     /// <summary>Mean sets a week by muscle; null without a log in those weeks.</summary>

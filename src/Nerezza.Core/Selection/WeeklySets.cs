@@ -10,7 +10,7 @@ namespace Nerezza.Core.Selection;
 /// <param name="Usual">The low end of growth for the level: where a client without a log is taken to stand, whatever the block asks for.</param>
 public sealed record SetLimits(double Low, double High, double StartMost, double Usual);
 
-/// <summary>How many hard sets a week each muscle should have (handbook 12).</summary>
+/// <summary>How many hard sets a week each muscle should have (docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class WeeklySets
 {
     private static readonly VolumeFile Rules = EmbeddedData.Read("volume", SelectionJson.Default.VolumeFile);

@@ -2,7 +2,7 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Wording;
 
-/// <summary>Says what a school of accessories favours and what it gives up (handbook 9).</summary>
+/// <summary>Says what a school of accessories favours and what it gives up (docs/handbook/09-composition.md).</summary>
 public static class SchoolWords
 {
     /// <summary>The school's name.</summary>

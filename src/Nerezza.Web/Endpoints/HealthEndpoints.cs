@@ -44,7 +44,7 @@ public static class HealthEndpoints
         return await clients.Save(file.Client, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    /// <summary>A clearance older than a new answer does not count (handbook 7), so it is not taken as one.</summary>
+    /// <summary>A clearance older than a new answer does not count (docs/handbook/07-pain-and-health.md), so it is not taken as one.</summary>
     private static Fault? TooOld(HealthSection? before, HealthSection now, DateOnly today)
     {
         if (now.ClearedBy is not { } clearance || clearance.Date >= today) return null;

@@ -1,7 +1,13 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Diagnostics.HealthChecks;
+using Microsoft.Extensions.Options;
 using Nerezza.Core.Clients;
+using Nerezza.Data;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
+using Nerezza.Data.Unscoped;
+using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Web.Demo;
 using Nerezza.Web.Planning;
@@ -25,7 +31,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         {
             using IServiceScope scope = scopes.CreateScope();
             Plan(scope.ServiceProvider);
-            await Read(scope.ServiceProvider, stoppingToken);
+            await Query(scope.ServiceProvider, stoppingToken);
         }
         catch (Exception fault) when (fault is not OperationCanceledException)
         {
@@ -39,28 +45,41 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
     private void Plan(IServiceProvider services)
     {
         DateOnly today = DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
+        JsonSerializerOptions written = services.GetRequiredService<IOptions<JsonOptions>>().Value.SerializerOptions;
         foreach (DemoClient demo in DemoClients.On(today))
         {
             ClientFile file = Of(demo.Case);
             PlanDesk desk = services.GetRequiredService<PlanDesk>();
             PlanRow plan = desk.New(file, ClientLog.None, new BlockSection { Start = today, Kind = BlockKind.Auto, Weeks = 4 }, [], Core.BlockBase.Made, 1);
             Core.Plan made = desk.Current(plan, file, ClientLog.None);
-            services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None);
-            services.GetRequiredService<LeverDesk>().View(file, ClientLog.None);
-            services.GetRequiredService<ExerciseDesk>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanDesk.CurrentCase(plan, file, ClientLog.None), made));
+            Written(services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None), written);
+            Written(services.GetRequiredService<LeverDesk>().View(file, ClientLog.None), written);
+            Written(services.GetRequiredService<ExerciseDesk>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanDesk.CurrentCase(plan, file, ClientLog.None), made)), written);
+            Read(plan.Document);
+            Read(plan.Inputs);
         }
     }
 
-    /// <summary>The queries of the first pages; nobody is signed in here, so that they find nothing.</summary>
-    private static async Task Read(IServiceProvider services, CancellationToken cancel)
+    /// <summary>As the page would get it.</summary>
+    private static void Written<T>(T view, JsonSerializerOptions written) => JsonSerializer.SerializeToUtf8Bytes(view, written);
+
+    /// <summary>As the database would give it back.</summary>
+    private static void Read<T>(T document) => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(document, Json.Options), Json.Options);
+
+    /// <summary>The queries of the first pages, with the rows of some client where there is one.</summary>
+    private static async Task Query(IServiceProvider services, CancellationToken cancel)
     {
+        (Guid coach, Guid client) = await services.GetRequiredService<AnyClient>().WithPlan(cancel) ?? (Guid.Empty, Guid.Empty);
+        services.GetRequiredService<CoachScope>().Enter(coach);
         await services.GetRequiredService<ClientStore>().AllFiles(cancel);
-        await services.GetRequiredService<ClientStore>().Find(Guid.Empty, cancel);
         await services.GetRequiredService<PlanStore>().NewestOfAll(cancel);
-        await services.GetRequiredService<PlanStore>().Newest(Guid.Empty, cancel);
-        await services.GetRequiredService<LogStore>().Of(Guid.Empty, cancel);
-        await services.GetRequiredService<LogStore>().Stamp(Guid.Empty, cancel);
         await services.GetRequiredService<OwnExerciseStore>().All(cancel);
+        await services.GetRequiredService<LogStore>().Stamp(client, cancel);
+        ClientLog log = await services.GetRequiredService<LogStore>().Of(client, cancel);
+        if (await services.GetRequiredService<PlanStore>().Newest(client, cancel) is not { } plan || await services.GetRequiredService<ClientStore>().Find(client, cancel) is not { } file) return;
+        PlanDesk desk = services.GetRequiredService<PlanDesk>();
+        services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, log), file, log);
+        desk.Review(file, log);
     }
 
     private static ClientFile Of(CaseDocument document)

@@ -8,7 +8,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>The event session of a week (handbook 12).</summary>
+/// <summary>The event session of a week (docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class EventWorkTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());

@@ -7,7 +7,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>The steps of a return (handbook 7).</summary>
+/// <summary>The steps of a return (docs/handbook/07-pain-and-health.md).</summary>
 public sealed class ReturnCourseTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());

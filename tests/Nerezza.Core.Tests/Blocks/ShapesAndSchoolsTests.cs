@@ -9,7 +9,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>Shapes of sets and schools that only some clients meet (handbook 9, 11 and 12), each by a value worked out by hand.</summary>
+/// <summary>Shapes of sets and schools that only some clients meet (docs/handbook/09-composition.md, docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md), each by a value worked out by hand.</summary>
 public sealed class ShapesAndSchoolsTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());

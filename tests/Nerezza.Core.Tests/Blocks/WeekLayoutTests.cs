@@ -5,7 +5,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>How sessions lie over the week (handbook 12), worked out by hand: l lower, u upper, f full; the number is whose turn it is to lead.</summary>
+/// <summary>How sessions lie over the week (docs/handbook/12-weeks-and-blocks.md), worked out by hand: l lower, u upper, f full; the number is whose turn it is to lead.</summary>
 public sealed class WeekLayoutTests
 {
     private static readonly DateOnly Monday = new(2026, 11, 30);

@@ -11,7 +11,7 @@ public sealed class WeekShapeTests
 {
     private static readonly DateOnly Monday = new(2026, 11, 30);
 
-    // L load, d deload; handbook 12.
+    // L load, d deload; docs/handbook/12-weeks-and-blocks.md.
     [Theory]
     [InlineData(1, Progression.Wave, Level.Intermediate, 30, "L")]
     [InlineData(4, Progression.Wave, Level.Intermediate, 30, "LLLd")]

@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Handbook 5 and 6: which fault means which finding, down each branch. "-": treated as skill with confidence 0.4.</summary>
+/// <summary>docs/handbook/05-faults.md, docs/handbook/06-findings.md: which fault means which finding, down each branch. "-": treated as skill with confidence 0.4.</summary>
 public sealed class FaultBranchTests
 {
     [Theory]

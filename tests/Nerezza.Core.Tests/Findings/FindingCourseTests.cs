@@ -11,7 +11,7 @@ using Nerezza.Core.Tests.Blocks;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Whether a finding closes on its own measure, and the set a fortnight that one gets which does not (handbook 12 and 14).</summary>
+/// <summary>Whether a finding closes on its own measure, and the set a fortnight that one gets which does not (docs/handbook/12-weeks-and-blocks.md, docs/handbook/14-review.md).</summary>
 public sealed class FindingCourseTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());

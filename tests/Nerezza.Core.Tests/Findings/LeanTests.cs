@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Handbook 5, rule 6. Predictions in the comments were summed apart from this code, in Python, from the model's formulas.</summary>
+/// <summary>docs/handbook/05-faults.md, rule 6. Predictions in the comments were summed apart from this code, in Python, from the model's formulas.</summary>
 public sealed class LeanTests
 {
     private static readonly Client Tall = Watched.Client with { HeightCm = 192, MassKg = 85, Segments = new Segments(44, 53, 52, null, null) };

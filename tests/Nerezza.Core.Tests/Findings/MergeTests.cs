@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Handbook 6: what points at one cause is one finding that keeps every piece of evidence.</summary>
+/// <summary>docs/handbook/06-findings.md: what points at one cause is one finding that keeps every piece of evidence.</summary>
 public sealed class MergeTests
 {
     private static readonly LiftFault RoundsHigh = new() { Lift = "conventional-deadlift", Fault = FaultCode.UpperBackRoundsStart, FromPercent = 82, HeldInIsolation = true };

@@ -2,7 +2,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Handbook 4: each limit from below, on it, and above. An empty line is no finding.</summary>
+/// <summary>docs/handbook/04-screen.md: each limit from below, on it, and above. An empty line is no finding.</summary>
 public sealed class ScreenThresholdTests
 {
     [Theory]

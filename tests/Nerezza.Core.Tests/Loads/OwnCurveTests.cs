@@ -6,7 +6,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Tests.Loads;
 
-/// <summary>The rep curve that a lifter's own sets bend (handbook 10), worked out by hand: the exercise's k weighs 3, each pair 1.</summary>
+/// <summary>The rep curve that a lifter's own sets bend (docs/handbook/10-loads.md), worked out by hand: the exercise's k weighs 3, each pair 1.</summary>
 public sealed class OwnCurveTests
 {
     private static readonly DateOnly Today = new(2026, 11, 30);

@@ -11,7 +11,7 @@ public sealed class WarmUpTests
     private static readonly LoadMeans Bar = new LoadMeans.OnBar(new BarRack(new Bar("bar", Load.FromKilograms(20), Implement.Barbell), Load.Zero,
         new SleeveSums([Plate(25, 4), Plate(20, 2), Plate(10, 2), Plate(5, 2), Plate(2.5, 2), Plate(1.25, 1)]), BarStart.Raised));
 
-    // Each row by hand from handbook 10, on a 20 kg bar with 2.5 kg steps.
+    // Each row by hand from docs/handbook/10-loads.md, on a 20 kg bar with 2.5 kg steps.
     [Theory]
     [InlineData(100, 86, "20x8 40x5 60x4 75x3 85x2 92.5x1")]
     [InlineData(100, 80, "20x8 40x5 60x4 75x3 85x2")]

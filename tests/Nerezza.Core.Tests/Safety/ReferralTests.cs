@@ -10,7 +10,7 @@ public sealed class ReferralTests
 {
     private static readonly PainEntry Ache = new() { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 1, UsualScore = 1, Weeks = 1 };
 
-    // Each flag alone, without and with pain; from handbook 7.
+    // Each flag alone, without and with pain; from docs/handbook/07-pain-and-health.md.
     [Theory]
     [InlineData("saddle-numbness", "Stop Emergency", "Stop Emergency")]
     [InlineData("bladder-bowel", "Stop Emergency", "Stop Emergency")]

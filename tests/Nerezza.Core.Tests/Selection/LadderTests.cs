@@ -5,7 +5,7 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Selection;
 
-/// <summary>Which rungs are open (handbook 8).</summary>
+/// <summary>Which rungs are open (docs/handbook/08-catalogue.md).</summary>
 public sealed class LadderTests
 {
     [Theory]

@@ -134,7 +134,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         return null;
     }
 
-    /// <summary>The main lift goes to the next later session of the week that holds no heavy hinge or squat too near; without one it drops too (handbook 12).</summary>
+    /// <summary>The main lift goes to the next later session of the week that holds no heavy hinge or squat too near; without one it drops too (docs/handbook/12-weeks-and-blocks.md).</summary>
     private EditRefusal? Miss(List<List<SessionDraft>> weeks, BlockEdit.Missed missed)
     {
         if (missed.Week < 1 || missed.Week > weeks.Count) return EditRefusal.NoSuchWeek;
@@ -153,7 +153,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         return null;
     }
 
-    /// <summary>A week of which two sessions were missed is done again in the next one; what stood there moves on by a week, up to the deload, which keeps its place (handbook 12).</summary>
+    /// <summary>A week of which two sessions were missed is done again in the next one; what stood there moves on by a week, up to the deload, which keeps its place (docs/handbook/12-weeks-and-blocks.md).</summary>
     private void Repeat(List<List<SessionDraft>> weeks, Block made, int number)
     {
         List<int> loads = [.. made.Weeks.Skip(number - 1).TakeWhile(week => week.Kind == made.Weeks[number - 1].Kind).Select(week => week.Number)];

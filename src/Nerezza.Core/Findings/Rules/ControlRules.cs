@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Control and strength that the screen shows without load (handbook 4 and 6). A weakness from body weight alone has severity 1.</summary>
+/// <summary>Control and strength that the screen shows without load (docs/handbook/04-screen.md, docs/handbook/06-findings.md). A weakness from body weight alone has severity 1.</summary>
 internal static class ControlRules
 {
     private static readonly ScreenLimits Limits = FindingRules.Shipped.Screen;

@@ -6,7 +6,7 @@ using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>From a fault to its cause: range missing, skill missing, or a weak link (handbook 5, the branch).</summary>
+/// <summary>From a fault to its cause: range missing, skill missing, or a weak link (docs/handbook/05-faults.md, the branch).</summary>
 internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, ExerciseCatalogue catalogue)
 {
     private static readonly FindingRules Rules = FindingRules.Shipped;

@@ -4,7 +4,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Measure before judging: compares the lean of the screen's squat with the lean that this body cannot do without (handbook 5, rule 6).</summary>
+/// <summary>Measure before judging: compares the lean of the screen's squat with the lean that this body cannot do without (docs/handbook/05-faults.md, rule 6).</summary>
 internal static class LeanRule
 {
     private static readonly LeanNumbers Numbers = BodyRules.Shipped.Lean;

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>What maxes say against each other: left against right, and a variation against its lift (handbook 4 and 6).</summary>
+/// <summary>What maxes say against each other: left against right, and a variation against its lift (docs/handbook/04-screen.md, docs/handbook/06-findings.md).</summary>
 internal static class MaxRules
 {
     private static readonly FindingRules Rules = FindingRules.Shipped;

@@ -5,7 +5,7 @@ using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Pain and referrals as findings: what was answered, never what it might be (handbook 7).</summary>
+/// <summary>Pain and referrals as findings: what was answered, never what it might be (docs/handbook/07-pain-and-health.md).</summary>
 internal static class PainRules
 {
     public static IEnumerable<Observation> Pain(IReadOnlyList<PainEntry> pain)

@@ -3,7 +3,7 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Range that the screen measured: ankle, hips, hamstrings, shoulders, upper back (handbook 4 and 6).</summary>
+/// <summary>Range that the screen measured: ankle, hips, hamstrings, shoulders, upper back (docs/handbook/04-screen.md, docs/handbook/06-findings.md).</summary>
 internal static class RangeRules
 {
     private static readonly ScreenLimits Limits = FindingRules.Shipped.Screen;
@@ -59,5 +59,5 @@ internal static class RangeRules
     }
 }
 
-/// <summary>Whether heels, lean or the wedge show in the squat what knee-to-wall measured (handbook 4).</summary>
+/// <summary>Whether heels, lean or the wedge show in the squat what knee-to-wall measured (docs/handbook/04-screen.md).</summary>
 internal enum SquatShows { Nothing, ShortAnkle }

@@ -1,3 +1,4 @@
+using System.Collections;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 
@@ -17,9 +18,7 @@ public sealed class BarRack
     public BarRack(Bar bar, Load collar, SleeveSums sums, BarStart start)
     {
         (Bar, Collar, _sums, BarStart) = (bar, collar, sums, start);
-        Load bare = bar.Mass + collar * 2;
-        double most = LoadRules.Shipped.Loading.MostSleeveKg * 2;
-        Totals = [.. sums.Sums(start).Select(sum => bare + Load.FromGrams(sum) * 2).Where(total => total.Kilograms <= most)];
+        Totals = new TotalsOf(bar.Mass + collar * 2, sums.Sums(start));
     }
 
     /// <summary>The bar.</summary>
@@ -44,6 +43,18 @@ public sealed class BarRack
         int both = total.Grams - Bar.Mass.Grams - 2 * Collar.Grams;
         IReadOnlyList<Sleeve> ways = both >= 0 && both % 2 == 0 ? _sums.FewestPlates(both / 2, BarStart) : [];
         return ways.Count > 0 ? ways : throw new ArgumentException($"{total.Kilograms} kg cannot be made on this bar.", nameof(total));
+    }
+
+    /// <summary>The totals of a bar, made from the sums of a sleeve when they are asked for: a kit of odd masses has tens of thousands, and many bars.</summary>
+    private sealed class TotalsOf(Load bare, IReadOnlyList<int> sums) : IReadOnlyList<Load>
+    {
+        public int Count => sums.Count;
+
+        public Load this[int index] => bare + Load.FromGrams(sums[index]) * 2;
+
+        public IEnumerator<Load> GetEnumerator() => sums.Select(sum => bare + Load.FromGrams(sum) * 2).GetEnumerator();
+
+        IEnumerator IEnumerable.GetEnumerator() => GetEnumerator();
     }
 }
 

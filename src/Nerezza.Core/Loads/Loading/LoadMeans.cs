@@ -39,6 +39,12 @@ public abstract record LoadMeans
         return at < Steps.Count ? Steps[at] : null;
     }
 
+    /// <summary>The totals from a load upward, ascending.</summary>
+    public IEnumerable<Load> From(double kilograms)
+    {
+        for (int at = FirstAtOrAbove(kilograms); at < Steps.Count; at++) yield return Steps[at];
+    }
+
     private int FirstAtOrAbove(double kilograms)
     {
         int low = 0, high = Steps.Count;

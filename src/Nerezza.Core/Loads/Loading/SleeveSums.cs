@@ -24,6 +24,7 @@ public sealed class SleeveSums
     private readonly int _slot;
     // Per kind: the sums of that kind and all lighter ones; without a wish, and with a full-size plate among them.
     private readonly Slots[] _any, _withFullSize;
+    private readonly Lazy<IReadOnlyList<int>> _sums, _sumsFromFloor;
 
     /// <summary>Works out a kit.</summary>
     public SleeveSums(IReadOnlyList<PlatePairs> plates)
@@ -38,6 +39,8 @@ public sealed class SleeveSums
         IsCut = all > MostGrams;
         IsCoarse = _kinds.Count > 1 && divisor < LeastSlotGrams;
         int slots = (int)(Math.Min(MostGrams, all) / _slot) + 1;
+        _sums = new Lazy<IReadOnlyList<int>>(() => [.. _any![0].Sums]);
+        _sumsFromFloor = new Lazy<IReadOnlyList<int>>(() => [.. _withFullSize![0].Sums]);
         _any = new Slots[_kinds.Count + 1];
         _withFullSize = new Slots[_kinds.Count + 1];
         _any[^1] = Slots.Empty(slots, _slot);
@@ -61,7 +64,7 @@ public sealed class SleeveSums
     public bool IsCoarse { get; }
 
     /// <summary>Every sum of one sleeve, ascending, in grams.</summary>
-    public IEnumerable<int> Sums(BarStart start) => Of(start)[0].Sums;
+    public IReadOnlyList<int> Sums(BarStart start) => start is BarStart.FromFloor ? _sumsFromFloor.Value : _sums.Value;
 
     /// <summary>The ways to make a sum of one sleeve with the fewest plates, heaviest first, at most <see cref="MostWays"/>; none where it is not told.</summary>
     public IReadOnlyList<Sleeve> FewestPlates(int grams, BarStart start)
@@ -144,11 +147,18 @@ public sealed class SleeveSums
             return made;
         }
 
-        // From the heaviest down, so that a part is not laid on what it was laid on already.
+        // From the heaviest down, so that a part is not laid on what it was laid on already. The one loop that counts: no division in it.
         private void Lay(int part, int grams)
         {
-            for (int slot = plates.Length - 1; slot >= 0; slot--)
-                if (plates[slot] != None && (long)Grams(slot) + (long)part * grams is <= int.MaxValue and var sum) Put((int)sum, plates[slot] + part);
+            (long ahead, int rest) = ((long)part * grams / width, (int)((long)part * grams % width));
+            for (long slot = plates.Length - 1 - ahead; slot >= 0; slot--)
+            {
+                if (plates[slot] == None) continue;
+                (long to, int over) = (slot + ahead, above[slot] + rest);
+                if (over >= width) (to, over) = (to + 1, over - width);
+                int count = plates[slot] + part;
+                if (to < plates.Length && count < plates[to]) (plates[to], above[to]) = ((ushort)count, (byte)over);
+            }
         }
 
         private int Grams(int slot) => slot * width + above[slot];

@@ -3,7 +3,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Screening.Safety;
 
-/// <summary>How far a referral stops training (handbook 7); the first that holds decides.</summary>
+/// <summary>How far a referral stops training (docs/handbook/07-pain-and-health.md); the first that holds decides.</summary>
 public enum ReferralLevel
 {
     /// <summary>No program at all.</summary>

@@ -4,7 +4,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Screening.Safety;
 
-/// <summary>The numbers and lists of handbook section 7, from Data/safety.yaml.</summary>
+/// <summary>The numbers and lists of docs/handbook/07-pain-and-health.md, from Data/safety.yaml.</summary>
 internal sealed record SafetyRules(
     IReadOnlyList<string> Emergency, IReadOnlyList<string> DoctorFirst, IReadOnlyList<string> DoctorFirstWithPain, double WeeksWithoutImprovement, PainScoreRule Pain, CapRule Caps)
 {

@@ -21,7 +21,7 @@ public abstract record Caution
     public sealed record RuledOut(string Reason) : Caution;
 }
 
-/// <summary>Caps on effort and load from age, health answers and pain (handbook 7).</summary>
+/// <summary>Caps on effort and load from age, health answers and pain (docs/handbook/07-pain-and-health.md).</summary>
 public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, DateOnly start)
 {
     private static readonly CapRule Rules = SafetyRules.Shipped.Caps;
@@ -76,7 +76,7 @@ public enum PainSort
     PainOther,
 }
 
-/// <summary>Which pain finding an entry is (handbook 7).</summary>
+/// <summary>Which pain finding an entry is (docs/handbook/07-pain-and-health.md).</summary>
 public static class PainKind
 {
     /// <summary>The finding codes of an entry: bending, hinging and squatting against arching and overhead at the low back.</summary>
