@@ -12,7 +12,7 @@ namespace Nerezza.Benchmarks;
 /// <summary>One edit of a twelve-week block: the edit, its session, ledger and checks; the budget is 2 ms.</summary>
 public class OneEdit
 {
-    private PlanBasis _basis = null!;
+    private PreparedPlan _basis = null!;
     private CellPlace _at = null!;
     private int _turn;
 

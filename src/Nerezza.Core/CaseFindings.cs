@@ -10,16 +10,16 @@ namespace Nerezza.Core;
 internal sealed class CaseFindings(ExerciseCatalogue catalogue)
 {
     /// <summary>Every finding, the coach's own last.</summary>
-    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case, MaxBook maxes)
+    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case, MaxEstimates maxes)
     {
         IReadOnlyList<Finding> found = Find(@case, HealthReferral.From(@case.Client.Health, @case.Pain), maxes);
         return FindingReview.Of(FindingCourse.Mark(found, Before(@case, found)), @case.Decisions);
     }
 
-    private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxBook maxes)
+    private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxEstimates maxes)
     {
         IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
-        return new FindingBook(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+        return new FindingEngine(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
     }
 
     /// <summary>What the screen and the maxes said a fortnight and more before; nothing where neither was measured then.</summary>
@@ -31,6 +31,6 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
         if (screen is null && !fromMaxes) return [];
         // Pain stays as it is now: it says what a fault means, and the same meaning is compared.
         ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
-        return Find(then, null, MaxBook.Of(then.Client, catalogue, then.Strength, then.Log, day));
+        return Find(then, null, MaxEstimates.Of(then.Client, catalogue, then.Strength, then.Log, day));
     }
 }

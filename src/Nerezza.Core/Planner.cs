@@ -25,15 +25,15 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     public Plan Make(ClientCase @case) => Finish(Prepare(@case), @case.Edits);
 
     /// <summary>Everything but the coach's edits: they can then be tried again and again.</summary>
-    public PlanBasis Prepare(ClientCase @case)
+    public PreparedPlan Prepare(ClientCase @case)
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
-        MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
+        MaxEstimates maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
         var plan = new Plan { Case = @case.Client.Name, Referral = referral, Findings = FindingReview.Open(_findings.Review(@case, maxes)), Squats = SquatsOf(@case, maxes), Maxes = maxes.Measured };
         IReadOnlyList<Check> referred = referral is null
             ? []
             : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
-        if (referral?.Level is ReferralLevel.Stop) return new PlanBasis(plan with { Checks = referred }, null);
+        if (referral?.Level is ReferralLevel.Stop) return new PreparedPlan(plan with { Checks = referred }, null);
 
         OpenPain openPain = @case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
         KindDecision kind = BlockKindChoice.Decide(new KindInput(@case.Block, @case.Client, @case.Log, BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue), @case.LastKind, openPain));
@@ -42,14 +42,14 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         RoleCost cost = CostOf(@case, kind.Kind, week, limits, SidesOf(plan.Findings), maxes);
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
-        var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start), ReturnCourse.Of(@case.Pain, @case.Log, @case.Block.Start));
+        var input = new BlockInput(@case.Client, @case.Schools, @case.Block, week, catalogue, loader, maxes, cost, SidesOf(plan.Findings), exercise => SkillCapOf(exercise, @case.Faults), exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)), LayOff.Of(@case.Log, @case.Block.Start), ReturnToTraining.Of(@case.Pain, @case.Log, @case.Block.Start));
         Block block = @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
         var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
-        return new PlanBasis(plan with { Kind = kind, Selection = selection, Block = block, Attempts = Attempts.Of(kind.Kind, selection, maxes, loader, @case.Client.MassKg), Checks = [.. referred, .. SelectionChecks.Run(selection)] }, new EditDesk(editor, new BlockReviewer(ContextOf(@case, limits)), maxes));
+        return new PreparedPlan(plan with { Kind = kind, Selection = selection, Block = block, Attempts = Attempts.Of(kind.Kind, selection, maxes, loader, @case.Client.MassKg), Checks = [.. referred, .. SelectionChecks.Run(selection)] }, new BlockEditing(editor, new BlockReviewer(ContextOf(@case, limits)), maxes));
     }
 
     /// <summary>The plan with these edits. One basis serves one caller at a time.</summary>
-    public static Plan Finish(PlanBasis basis, IReadOnlyList<BlockEdit> edits)
+    public static Plan Finish(PreparedPlan basis, IReadOnlyList<BlockEdit> edits)
     {
         if (basis.Plan.Block is not { } made || basis.Desk is not { } desk) return basis.Plan;
         EditedBlock edited = edits.Count == 0 ? new EditedBlock(made, []) : desk.Editor.Apply(made, edits);
@@ -68,29 +68,29 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     /// <summary>What the checks know besides the block.</summary>
     private CheckContext ContextOf(ClientCase @case, WeeklySets limits) => new(
         @case.Client, @case.Equipment, catalogue, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-        new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
+        new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
         limits, @case.Schools.SetCounting, WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting), LastLoads.Of(@case.Log, @case.Block.Start));
 
     private WeeklySets LimitsOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week) => new(
         @case.Client, kind, WeeklySets.Upper(week),
         WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>());
 
-    private RoleCost CostOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits, SidePlan sides, MaxBook maxes)
+    private RoleCost CostOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits, SidePlan sides, MaxEstimates maxes)
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
-        int leastMain = kind is BlockKind.Return ? ReturnCourse.MostSets(@case.Block.Weeks) : rule.LeastMainSets;
+        int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(@case.Block.Weeks) : rule.LeastMainSets;
         LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
         return RoleCost.For(rule.Aim, rule.SetsFactor, leastMain, WeekLifts.LegDays(week).Count, lifts, limits.Of(Muscle.GluteusMaximus).StartMost, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session, sides, exercise => maxes.Find(exercise.Id) is not null);
     }
 
     /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the choice.</summary>
-    private ExerciseChoice ChooseAtStart(ClientCase @case, MaxBook now, IReadOnlyList<Finding> open, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week)
+    private ExerciseChoice ChooseAtStart(ClientCase @case, MaxEstimates now, IReadOnlyList<Finding> open, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week)
     {
         ClientCase start = AtStart(@case);
         bool same = ReferenceEquals(start, @case);
-        MaxBook maxes = same ? now : MaxBook.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
+        MaxEstimates maxes = same ? now : MaxEstimates.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
         IReadOnlyList<Finding> findings = same ? open : FindingReview.Open(_findings.Review(start, maxes));
-        return SelectionBook.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
+        return ExerciseSelector.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
     }
 
     /// <summary>The case without what came after the block's start; the case itself where nothing did.</summary>
@@ -101,7 +101,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         return log.Length == @case.Log.Count && strength.Length == @case.Strength.Count ? @case : @case with { Log = log, Strength = strength };
     }
 
-    private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxBook maxes, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) => new()
+    private SelectionInput ToSelect(ClientCase @case, IReadOnlyList<Finding> findings, MaxEstimates maxes, Loader loader, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) => new()
     {
         Client = @case.Client,
         Equipment = @case.Equipment,
@@ -110,7 +110,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         Findings = findings,
         Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
         Loader = loader,
-        Ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
+        Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
         Lifter = LifterOf(@case),
         LoadKg = exercise => maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * @case.Client.MassKg) : 0,
         Picks = @case.Picks,
@@ -137,28 +137,28 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 
     /// <summary>What can stand in for a plan's exercises on the floor, with loads.</summary>
     public Substitution Substitutes(ClientCase @case, Plan plan) => new(
-        catalogue, new Loader(@case.Equipment), MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start),
+        catalogue, new Loader(@case.Equipment), MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start),
         new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), @case.Client.MassKg, SidesOf(plan.Findings));
 
     /// <summary>Why an exercise cannot be done by a client now; null when it can.</summary>
     public Func<Exercise, PassedOver?> JudgeFor(ClientCase @case)
     {
-        MaxBook maxes = MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
+        MaxEstimates maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
         IReadOnlyList<Finding> findings = FindingReview.Open(_findings.Review(@case, maxes));
-        var ladders = new LadderBook(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log);
+        var ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log);
         return new Eligibility(@case.Client, @case.Picks, @case.Equipment, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start), ladders, findings, new Loader(@case.Equipment)).Judge;
     }
 
     /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
-        _findings.Review(@case, MaxBook.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
+        _findings.Review(@case, MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
 
-    private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxBook maxes) => SquatSurvey.Of(
+    private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxEstimates maxes) => SquatSurvey.Of(
         LifterOf(@case),
         exercise => maxes.Find(exercise)?.Kilograms ?? 0);
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
-    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxBook maxes, Block block, ExerciseChoice selection) =>
+    private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxEstimates maxes, Block block, ExerciseChoice selection) =>
     [
         .. maxes.Measured
             .Concat(selection.All.Select(chosen => chosen.Exercise.Id).Concat(block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise)).Distinct()
@@ -171,7 +171,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 /// <summary>A plan before the coach's edits.</summary>
 /// <param name="Plan">The plan with its block as made; ledger and remarks of the block are counted with the edits.</param>
 /// <param name="Desk">What lays edits over it; null where there is no block.</param>
-public sealed record PlanBasis(Plan Plan, EditDesk? Desk);
+public sealed record PreparedPlan(Plan Plan, BlockEditing? Desk);
 
 /// <summary>What lays edits over a block and counts it again.</summary>
-public sealed record EditDesk(BlockEditor Editor, BlockReviewer Reviewer, MaxBook Maxes);
+public sealed record BlockEditing(BlockEditor Editor, BlockReviewer Reviewer, MaxEstimates Maxes);

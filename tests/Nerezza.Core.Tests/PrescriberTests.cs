@@ -99,7 +99,7 @@ public sealed class PrescriberTests
     private static PrescribedItem Prescribe(string exercise, WeekTarget target, double? max = 120)
     {
         RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Pattern.Squat);
-        return new Prescriber(new Loader(Gym), 80).Prescribe(new ItemAsk(Named(exercise), main, new RepRange(3, 8), target),
+        return new Prescriber(new Loader(Gym), 80).Prescribe(new ItemTarget(Named(exercise), main, new RepRange(3, 8), target),
             max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured, new RepCurve(ExerciseCatalogue.Shipped[exercise].Curve)) : null, WarmUpNeed.ColdPattern, SidePlan.Even);
     }
 

@@ -24,7 +24,7 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         ScreensView screens = await coach.Get<ScreensView>($"/api/clients/{id}/screens");
         Assert.Equal([new DateOnly(2026, 11, 16), new DateOnly(2026, 10, 5)], screens.Kept.Select(kept => kept.Date));
         FindingLine ankle = Assert.Single((await coach.Get<FindingsView>($"/api/clients/{id}/findings")).Findings);
-        Assert.Equal((FindingCode.AnkleRange, Cause.Capacity, Side.Left, 1), (ankle.Code, ankle.Cause, ankle.Side, ankle.Severity));
+        Assert.Equal((FindingCode.AnkleRange, Cause.Range, Side.Left, 1), (ankle.Code, ankle.Cause, ankle.Side, ankle.Severity));
         Assert.Equal("It is closing.", ankle.Going);
         EvidenceLine left = ankle.Evidence[0];
         Assert.Equal((8, 4, new DateOnly(2026, 10, 5), 10, 13), (left.Number, left.Before, left.BeforeOn, left.Band!.Adequate, left.Band.Upper));

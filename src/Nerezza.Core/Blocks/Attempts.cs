@@ -12,7 +12,7 @@ namespace Nerezza.Core.Blocks;
 public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<Load> Loads)
 {
     /// <summary>The attempts of the main lifts of a block that peaks or tests; none for a lift that caution caps, or without a max of its own.</summary>
-    public static IReadOnlyList<Attempts> Of(BlockKind kind, ExerciseChoice selection, MaxBook maxes, Loader loader, double bodyMassKg)
+    public static IReadOnlyList<Attempts> Of(BlockKind kind, ExerciseChoice selection, MaxEstimates maxes, Loader loader, double bodyMassKg)
     {
         if (kind is not (BlockKind.Peak or BlockKind.Test)) return [];
         return [.. selection.Mains.Select(slot => slot.Main).Where(lift => lift.Limits.CapsNothing)

@@ -14,7 +14,7 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
     private int _last = int.MinValue / 2;
 
     /// <summary>The exercise and day of this week's AMRAP; null when none is due or none is safe.</summary>
-    public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemAsk Ask)> asks)
+    public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemTarget Ask)> asks)
     {
         if (week.Kind is not WeekKind.Load || kind is BlockKind.Return || week.Number - _last < Rule.EveryWeeks) return null;
         var safe = asks.Where(row => IsSafe(row.Ask)).OrderBy(row => RankOf(row.Ask.Chosen.Exercise)).ThenBy(row => row.Ask.Chosen.Exercise.Id, StringComparer.Ordinal).ToList();
@@ -26,7 +26,7 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
     }
 
     /// <summary>Whether an exercise may be taken to as many repetitions as possible.</summary>
-    public bool IsSafe(ItemAsk ask)
+    public bool IsSafe(ItemTarget ask)
     {
         Exercise exercise = catalogue[ask.Chosen.Exercise.Id];
         IReadOnlyList<string> loads = client.TrainsAlone ? Rule.LoadsAlone : Rule.Loads;

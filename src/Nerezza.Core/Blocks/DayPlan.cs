@@ -6,8 +6,11 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What stands on one weekday through a block, in the order of the session.</summary>
-public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
+public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
 {
+    /// <summary>The day of the week.</summary>
+    public Weekday Weekday => Split.Weekday;
+
     /// <summary>Lays lifts and accessories on the days: the longest and those that come most often first, each on the days with most room that lie furthest apart.</summary>
     public static IReadOnlyList<DayPlan> Of(IReadOnlyList<SplitDay> week, ExerciseChoice selection, ISetCost cost, Schools schools, (int Week, int Session) axial)
     {
@@ -57,7 +60,7 @@ public sealed record DayPlan(SplitDay Day, IReadOnlyList<Chosen> Lifts)
         public List<Chosen> Lifts { get; } = [];
         /// <summary>Axial load times sets.</summary>
         public int Axial => Lifts.Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role));
-        public double Left { get; private set; } = day.Day.Minutes - cost.GeneralMinutes;
+        public double Left { get; private set; } = day.Minutes - cost.GeneralMinutes;
 
         /// <summary>A cell of the block is found by week, day and exercise, so that one exercise stands once in a session.</summary>
         public bool Fits(Chosen chosen) => Lifts.All(lift => lift.Exercise.Id != chosen.Exercise.Id) && Left >= cost.Minutes(chosen.Exercise, chosen.Role) && MusclesFit(chosen) && SpineFits(chosen);

@@ -11,7 +11,7 @@ public static class HeavyHinges
     {
         int apart = BlockRules.Shipped.File.HeavyHinge.DaysApart;
         HashSet<DayPlan> heavy = [];
-        foreach (DayPlan day in week.Where(HasHinge).OrderByDescending(HasEvent).ThenByDescending(IsLed).ThenBy(day => day.Day.FirstDate))
+        foreach (DayPlan day in week.Where(HasHinge).OrderByDescending(HasEvent).ThenByDescending(IsLed).ThenBy(day => day.Split.FirstDate))
             if (heavy.All(other => Gap(day, other) >= apart)) heavy.Add(day);
         return heavy;
     }
@@ -22,5 +22,5 @@ public static class HeavyHinges
 
     private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge);
 
-    private static int Gap(DayPlan one, DayPlan other) => Math.Abs(one.Day.FirstDate.DayNumber - other.Day.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
+    private static int Gap(DayPlan one, DayPlan other) => Math.Abs(one.Split.FirstDate.DayNumber - other.Split.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
 }

@@ -12,7 +12,7 @@ public sealed class SessionMaker(BlockInput input)
     private readonly Prescriber _prescriber = new(input.Loader, input.Client.MassKg);
 
     /// <summary>The session of these asks, as they stand.</summary>
-    public Session Make(Weekday day, DateOnly date, int minutesGiven, IEnumerable<ItemAsk> asks)
+    public Session Make(Weekday day, DateOnly date, int minutesGiven, IEnumerable<ItemTarget> asks)
     {
         HashSet<Pattern> warm = [];
         List<PrescribedItem> items = [.. asks.Select(ask => Item(ask, warm))];
@@ -31,14 +31,14 @@ public sealed class SessionMaker(BlockInput input)
         return MaxOf(exercise) is { } max && item.Sets[0].Load is { } load ? _prescriber.FitFor(exercise, max, load.Kilograms) : null;
     }
 
-    private PrescribedItem Item(ItemAsk ask, HashSet<Pattern> warm)
+    private PrescribedItem Item(ItemTarget ask, HashSet<Pattern> warm)
     {
         Exercise exercise = ask.Chosen.Exercise;
-        PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), NeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
+        PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
         return _prescriber.WithPlates(item, exercise) with { SetUp = input.SetUpOf(exercise) };
     }
 
-    private static WarmUpNeed NeedOf(ItemAsk ask, bool cold) => ask.Rule.Role switch
+    private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) => ask.Rule.Role switch
     {
         Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
         Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,

@@ -10,7 +10,7 @@ namespace Nerezza.Core.Checks;
 /// <param name="Now">What the client does now, hard sets a week by muscle; null without a log.</param>
 /// <param name="Last">The loads lifted last before the block.</param>
 public sealed record CheckContext(
-    Client Client, Equipment Equipment, ExerciseCatalogue Catalogue, TrainingCaps Caps, LadderBook Ladders, WeeklySets Limits, SetCounting Counting, IReadOnlyDictionary<Muscle, double>? Now, LastLoads Last);
+    Client Client, Equipment Equipment, ExerciseCatalogue Catalogue, TrainingCaps Caps, LadderProgress Ladders, WeeklySets Limits, SetCounting Counting, IReadOnlyDictionary<Muscle, double>? Now, LastLoads Last);
 
 /// <summary>The heaviest load of each exercise in the weeks before a block.</summary>
 public sealed class LastLoads

@@ -1,4 +1,5 @@
-#pragma warning disable CS1591 // The members are the codes of the docs/handbook/06-findings.md, spelled as there.
+using System.Text.Json.Serialization;
+#pragma warning disable CS1591 // The members are the codes of docs/handbook/06-findings.md, spelled as there.
 namespace Nerezza.Core.Findings;
 
 /// <summary>What was found.</summary>
@@ -10,4 +11,13 @@ public enum FindingCode
 }
 
 /// <summary>Why: missing range, missing skill, a weak link, pain, or the body's own proportions.</summary>
-public enum Cause { Capacity, Skill, Strength, Pain, Proportion }
+public enum Cause
+{
+    /// <summary>The range is not there; the open formats say capacity.</summary>
+    [JsonStringEnumMemberName("capacity")]
+    Range,
+    Skill,
+    Strength,
+    Pain,
+    Proportion,
+}

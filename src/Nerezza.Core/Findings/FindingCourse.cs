@@ -36,7 +36,7 @@ public static class FindingCourse
 
     private static Course Of(Finding now, IReadOnlyList<Finding> before)
     {
-        if (now.Cause is not (Cause.Capacity or Cause.Skill or Cause.Strength)) return Course.NotKnown;
+        if (now.Cause is not (Cause.Range or Cause.Skill or Cause.Strength)) return Course.NotKnown;
         if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then) return Course.NotKnown;
         Dictionary<string, double> earlier = Measures(then);
         List<double> gains = [.. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value))];

@@ -1,4 +1,7 @@
+using System.Diagnostics.CodeAnalysis;
+using System.Reflection;
 using System.Text;
+using System.Text.Json.Serialization;
 
 namespace Nerezza.Core.Measures;
 
@@ -16,6 +19,13 @@ public static class Codes
     /// <summary>All codes of an enumeration, in its order.</summary>
     public static IReadOnlyList<string> All<T>() where T : struct, Enum => Table<T>.InOrder;
 
+    /// <summary>The codes of a type of enumeration, in its order.</summary>
+    public static IReadOnlyList<string> AllOf(Type type) => [.. Enum.GetNames(type).Select(name => OfName(type, name))];
+
+    /// <summary>A member may say its code where the formats keep an older word.</summary>
+    [UnconditionalSuppressMessage("Trimming", "IL2070", Justification = "The members of an enumeration that is kept are kept.")]
+    private static string OfName(Type type, string name) => type.GetField(name)?.GetCustomAttribute<JsonStringEnumMemberNameAttribute>()?.Name ?? Kebab(name);
+
     /// <summary>Turns a name in PascalCase into kebab-case.</summary>
     public static string Kebab(string name)
     {
@@ -31,7 +41,7 @@ public static class Codes
 
     private static class Table<T> where T : struct, Enum
     {
-        public static readonly Dictionary<T, string> Code = Enum.GetValues<T>().ToDictionary(v => v, v => Kebab(v.ToString()));
+        public static readonly Dictionary<T, string> Code = Enum.GetValues<T>().ToDictionary(v => v, v => OfName(typeof(T), v.ToString()));
         public static readonly Dictionary<string, T> Value = Code.ToDictionary(pair => pair.Value, pair => pair.Key, StringComparer.Ordinal);
         public static readonly IReadOnlyList<string> InOrder = [.. Enum.GetValues<T>().Select(v => Code[v])];
     }

@@ -26,7 +26,7 @@ public sealed record PrescribedItem
     /// <summary>Work sets in order.</summary>
     public required IReadOnlyList<PrescribedSet> Sets { get; init; }
     /// <summary>What it was asked for.</summary>
-    public required ItemAsk Ask { get; init; }
+    public required ItemTarget Ask { get; init; }
     /// <summary>Repetitions that an adjustment may use.</summary>
     public RepRange Range => Ask.Range;
     /// <summary>The letter of its superset; null when it stands alone.</summary>

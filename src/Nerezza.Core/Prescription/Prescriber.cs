@@ -12,11 +12,11 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     /// <summary>The sets and their warm-up.</summary>
     /// <param name="max">The lift's max; null prescribes by effort alone.</param>
     /// <param name="sides">Which side goes first, for one-sided work.</param>
-    public PrescribedItem Prescribe(ItemAsk ask, OneRepMax? max, WarmUpNeed need, SidePlan sides)
+    public PrescribedItem Prescribe(ItemTarget ask, OneRepMax? max, WarmUpNeed need, SidePlan sides)
     {
         Exercise exercise = ask.Chosen.Exercise;
         RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
-        IReadOnlyList<Wish> wishes = Wishes.Of(ask.Target, ask.Range, curve);
+        IReadOnlyList<SetTarget> wishes = Wishes.Of(ask.Target, ask.Range, curve);
         (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
         if (sets.Count == 0) (sets, means) = ByEffort(ask, wishes, max);
         return new PrescribedItem
@@ -37,14 +37,14 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         new(max.Curve, max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
 
     /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the others.</summary>
-    private static IReadOnlyList<PrescribedSet> Finished(List<PrescribedSet> sets, ItemAsk ask, Exercise exercise, SidePlan sides)
+    private static IReadOnlyList<PrescribedSet> Finished(List<PrescribedSet> sets, ItemTarget ask, Exercise exercise, SidePlan sides)
     {
         if (ask.Target.Last is LastSet.Amrap) sets[^1] = sets[^1] with { Amrap = true };
         return exercise.Sides is Sides.One ? sides.Split(sets) : sets;
     }
 
     /// <summary>Without a max that speaks of it, effort leads; a load that the coach gave stands beside it, unless a cap on the max says that even the body is too much.</summary>
-    private (List<PrescribedSet> Sets, LoadMeans? Means) ByEffort(ItemAsk ask, IReadOnlyList<Wish> wishes, OneRepMax? max)
+    private (List<PrescribedSet> Sets, LoadMeans? Means) ByEffort(ItemTarget ask, IReadOnlyList<SetTarget> wishes, OneRepMax? max)
     {
         List<PrescribedSet> sets = [.. wishes.Select(wish => Unloaded(wish, ask, ask.Chosen.Exercise))];
         bool mayBeHeld = max is null || ask.Target.MostFraction >= 1;
@@ -53,7 +53,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         return means.Nearest(given.Kilograms) is { } near ? (WithPieces([.. sets.Select(set => set with { Load = near })], means), means) : (sets, null);
     }
 
-    private static PrescribedSet Unloaded(Wish wish, ItemAsk ask, Exercise exercise) => new()
+    private static PrescribedSet Unloaded(SetTarget wish, ItemTarget ask, Exercise exercise) => new()
     {
         Reps = wish.Wanted.Reps,
         Rpe = wish.Written(wish.Wanted.Rpe, ask.Target.MostRpe),
@@ -63,9 +63,9 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         Seconds = ask.Target.Seconds,
     };
 
-    private static Tempo TempoOf(ItemAsk ask, Exercise exercise) => ask.Target.Tempo ?? exercise.Tempo ?? ask.Rule.Tempo;
+    private static Tempo TempoOf(ItemTarget ask, Exercise exercise) => ask.Target.Tempo ?? exercise.Tempo ?? ask.Rule.Tempo;
 
-    private (List<PrescribedSet> Sets, LoadMeans Means) Loaded(ItemAsk ask, IReadOnlyList<Wish> wishes, RepCurve curve, OneRepMax max)
+    private (List<PrescribedSet> Sets, LoadMeans Means) Loaded(ItemTarget ask, IReadOnlyList<SetTarget> wishes, RepCurve curve, OneRepMax max)
     {
         Exercise exercise = ask.Chosen.Exercise;
         // Slow lowering with a long pause takes weight off; the percentage that is shown is of the lift's own max.
@@ -75,7 +75,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         LoadMeans means = loader.MeansFor(exercise, work);
         var fit = new LoadFit(curve, max.Kilograms * factor, body, means);
         List<PrescribedSet> sets = [];
-        foreach (Wish wish in wishes)
+        foreach (SetTarget wish in wishes)
         {
             if (Fitted(wish, ask, fit) is not { } fitted) return ([], means);
             sets.Add(Unloaded(wish, ask, exercise) with
@@ -90,7 +90,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     }
 
     /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>
-    private static FittedSet? Fitted(Wish wish, ItemAsk ask, LoadFit fit)
+    private static FittedSet? Fitted(SetTarget wish, ItemTarget ask, LoadFit fit)
     {
         if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
         // What a hand wrote may be as hard as caution allows; a load that was progressed to, as hard as the week asks.
@@ -103,7 +103,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     }
 
     /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>
-    private static FittedSet? Held(FittedSet? fitted, SetWanted wanted, ItemAsk ask, LoadFit fit)
+    private static FittedSet? Held(FittedSet? fitted, SetWanted wanted, ItemTarget ask, LoadFit fit)
     {
         if (fitted is null || fitted.Reps == wanted.Reps || !ask.Pinned.HasFlag(Pins.Reps)) return fitted;
         double done = (fitted.Load.Kilograms + fit.BodyKg) / fit.MaxKg;

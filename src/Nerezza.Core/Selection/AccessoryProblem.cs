@@ -65,7 +65,7 @@ internal sealed class AccessoryProblem
         {
             List<SplitDay> days = [.. _week.Where(day => day.Focus == focus)];
             double taken = focus is DayFocus.Upper ? 0 : _mains.Sum(main => _input.Cost.Minutes(main.Exercise, main.Role));
-            double left = days.Sum(day => day.Day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
+            double left = days.Sum(day => day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
             bool alone = _week.All(day => day.Focus == focus);
             yield return new ChoiceCap(CapKind.Minutes, null, 10, PerSession(c => alone || RegionOf(c.Exercise) == focus || (RegionOf(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
         }

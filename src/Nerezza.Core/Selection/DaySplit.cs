@@ -17,7 +17,14 @@ public enum DayFocus
 
 /// <summary>A training day of the week with what it is for; its date in week 1.</summary>
 /// <param name="Turn">Which main lift leads a leg day, from 0.</param>
-public sealed record SplitDay(TrainingDay Day, DateOnly FirstDate, DayFocus Focus, int Turn);
+public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus Focus, int Turn)
+{
+    /// <summary>The day of the week.</summary>
+    public Weekday Weekday => Training.Day;
+
+    /// <summary>Minutes that there are.</summary>
+    public int Minutes => Training.Minutes;
+}
 
 /// <summary>Splits the days of the week and lays the sessions on them (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <remarks>1 to 3 days full body; 4 two of each half; 5 three lower; 6 three of each; lower alone where asked for. The split gives the numbers, the
@@ -25,14 +32,14 @@ public sealed record SplitDay(TrainingDay Day, DateOnly FirstDate, DayFocus Focu
 public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue)
 {
     private static readonly WeekFile Rules = EmbeddedData.Read("week", SelectionJson.Default.WeekFile);
-    private readonly IReadOnlyList<(TrainingDay Day, DateOnly Date)> _days = [.. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2)];
+    private readonly IReadOnlyList<(TrainingDay Training, DateOnly Date)> _days = [.. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2)];
 
     /// <summary>The days in the order of dates from the block's start.</summary>
     public IReadOnlyList<SplitDay> LayOut(IWeekLayout layout)
     {
         WeekLayoutProblem problem = Problem();
         IReadOnlyList<int> dayOf = layout.LayOut(problem);
-        return [.. _days.Select((row, day) => problem.Sessions[dayOf.ToList().IndexOf(day)] is var session ? new SplitDay(row.Day, row.Date, session.Focus, session.Turn) : null!)];
+        return [.. _days.Select((row, day) => problem.Sessions[dayOf.ToList().IndexOf(day)] is var session ? new SplitDay(row.Training, row.Date, session.Focus, session.Turn) : null!)];
     }
 
     /// <summary>The week as a problem in whole numbers.</summary>
@@ -69,7 +76,7 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     private int AloneOn(SessionKind session, int day, int freshest)
     {
         int cost = 0;
-        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Day.Day)) cost += Rules.SportClash;
+        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Training.Day)) cost += Rules.SportClash;
         if (session.Emphasis is Emphasised.Yes) cost += Rules.NotFresh * (freshest - Freshness(day));
         return cost;
     }
@@ -80,9 +87,9 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     /// <summary>Days since the last hard work before a training day; none where hard sport stands on the day itself.</summary>
     private int Freshness(int day)
     {
-        Weekday on = _days[day].Day.Day;
+        Weekday on = _days[day].Training.Day;
         if (client.OtherTraining.Any(other => other.Hard && other.Day == on)) return 0;
-        IEnumerable<Weekday> hard = client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Concat(_days.Select(row => row.Day.Day).Where(other => other != on));
+        IEnumerable<Weekday> hard = client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Concat(_days.Select(row => row.Training.Day).Where(other => other != on));
         return Math.Min(Rules.FreshestDays, hard.Select(other => DaysFrom(other, on)).DefaultIfEmpty(Rules.FreshestDays).Min());
     }
 
@@ -90,7 +97,7 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
 
     private int Together(int s, SessionKind first, int d, int t, SessionKind second, int e)
     {
-        int after = DaysFrom(_days[d].Day.Day, _days[e].Day.Day), gap = Math.Min(after, 7 - after), cost = 0;
+        int after = DaysFrom(_days[d].Training.Day, _days[e].Training.Day), gap = Math.Min(after, 7 - after), cost = 0;
         if (first.Heavy is HeavyLift.Hinge && second.Heavy is HeavyLift.Hinge && gap < Rules.HingeDaysApart) cost += Rules.HingesTooClose;
         if (first.Emphasis is Emphasised.Yes && second.Emphasis is Emphasised.Yes) cost += Rules.EmphasisedApart[gap];
         if (gap == 1)

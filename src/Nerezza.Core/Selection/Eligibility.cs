@@ -8,7 +8,7 @@ using Nerezza.Core.Screening.Safety;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The hard filters of docs/handbook/09-composition.md, each with its reason kept.</summary>
-public sealed class Eligibility(Client client, IReadOnlyList<Pick> picks, Equipment equipment, TrainingCaps caps, LadderBook ladders, IReadOnlyList<Finding> findings, Loader loader)
+public sealed class Eligibility(Client client, IReadOnlyList<Pick> picks, Equipment equipment, TrainingCaps caps, LadderProgress ladders, IReadOnlyList<Finding> findings, Loader loader)
 {
     private readonly bool _shoulderRange = findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= SelectionRules.Shipped.MainChanges.Severity);
 

@@ -61,7 +61,7 @@ internal sealed class MainLiftChoice(ScoreContext context, Scoring scores, Eligi
 
     private double ScoreOf(Exercise exercise, Scoring scoring)
     {
-        bool away = findings.Any(finding => finding.Cause is Cause.Capacity or Cause.Skill or Cause.Pain && finding.Severity >= Rules.MainChanges.Severity && finding.Asks.AwayFrom.Intersect(exercise.Positions).Any());
+        bool away = findings.Any(finding => finding.Cause is Cause.Range or Cause.Skill or Cause.Pain && finding.Severity >= Rules.MainChanges.Severity && finding.Asks.AwayFrom.Intersect(exercise.Positions).Any());
         double light = context.Client.Level is Level.Novice ? 0 : Rules.MainChanges.Light * Math.Max(0, 1 - (exercise.Ratio?.Value ?? (exercise.CarriesTo is null ? 1 : 0)));
         double tooLight = reach.FallsShort(exercise) ? Rules.MainChanges.TooLight : 0;
         return Math.Round(ScoreWeights.Main.Score(scoring.Of(exercise, AnswerRole.Main)) - light - tooLight - (away ? Rules.MainChanges.AwayFrom : 0), 6);

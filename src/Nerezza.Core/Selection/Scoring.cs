@@ -64,7 +64,7 @@ public sealed class Scoring
     public static bool ChangesMain(Finding finding) => finding.Cause switch
     {
         Cause.Proportion => true,
-        Cause.Capacity or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
+        Cause.Range or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
         _ => false,
     };
 

@@ -25,7 +25,7 @@ public sealed record SelectionInput
     /// <summary>What can be loaded.</summary>
     public required Loader Loader { get; init; }
     /// <summary>Open rungs.</summary>
-    public required LadderBook Ladders { get; init; }
+    public required LadderProgress Ladders { get; init; }
     /// <summary>The body of the model.</summary>
     public required Lifter Lifter { get; init; }
     /// <summary>External kilograms of an exercise's 1RM, 0 where none is known.</summary>

@@ -32,7 +32,7 @@ public static class WeekLifts
         if (slots.Count == 0) return [];
         int index = day.Turn;
         Chosen main = slots[index % slots.Count].Main;
-        if (day.Day.Minutes < SelectionRules.Shipped.SecondFromMinutes) return [main];
+        if (day.Minutes < SelectionRules.Shipped.SecondFromMinutes) return [main];
         // With a thrust as a third lift every leg day has all three; else the other one comes second.
         // Two slots may come down to one exercise where the kit is poor: it stands once.
         return [.. Enumerable.Range(1, slots.Count - 1).Select(place => slots[(index + place) % slots.Count].Second).Prepend(main).DistinctBy(lift => lift.Exercise.Id)];

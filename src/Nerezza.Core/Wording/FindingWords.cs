@@ -83,8 +83,8 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
 
     private static string Advice(Finding finding) => finding.Cause switch
     {
-        Cause.Capacity when finding is { Code: FindingCode.AnkleRange, Severity: 1 } => "Work on it daily; no exercise changes for it alone.",
-        Cause.Capacity => "Work on it daily; meanwhile train the pattern with a variation that does not ask for it.",
+        Cause.Range when finding is { Code: FindingCode.AnkleRange, Severity: 1 } => "Work on it daily; no exercise changes for it alone.",
+        Cause.Range => "Work on it daily; meanwhile train the pattern with a variation that does not ask for it.",
         Cause.Skill when finding.Code is FindingCode.GlutesNotFelt => "Prime before the main lift, until felt.",
         Cause.Skill => "Lighter load, one outside cue, a drill that leaves no other way, a range cut where it begins and lengthened over the weeks.",
         Cause.Strength when finding.Code is FindingCode.SideAsymmetry => "One-sided work, weaker side first; its repetitions set the other side's.",

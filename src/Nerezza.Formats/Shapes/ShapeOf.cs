@@ -58,5 +58,5 @@ public static class ShapeOf
 
     private static string Words(string typeName) => Codes.Kebab(typeName).Replace('-', ' ');
 
-    private static IReadOnlyList<string> CodesOf(Type type) => [.. Enum.GetNames(type).Select(Codes.Kebab)];
+    private static IReadOnlyList<string> CodesOf(Type type) => Codes.AllOf(type);
 }

@@ -59,7 +59,7 @@ internal static class DemoData
         }
         await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
-        var history = new DemoHistory(file, services.GetRequiredService<PlanDesk>());
+        var history = new DemoHistory(file, services.GetRequiredService<PlanService>());
         for (int back = HistoryDays; back > 0; back -= 28) history.Train(Block(monday.AddDays(-back)), monday);
         history.Train(Block(monday), today);
         context.AddRange(history.Log);

@@ -14,7 +14,7 @@ namespace Nerezza.Web.Demo;
 
 /// <summary>Makes up what a demo client did, by one fixed rule: the plan was followed, strength grew a little each week,
 /// and the rating is what that strength makes of the load, with fatigue over the sets. Nothing is random.</summary>
-internal sealed class DemoHistory(ClientFile file, PlanDesk desk)
+internal sealed class DemoHistory(ClientFile file, PlanService desk)
 {
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;

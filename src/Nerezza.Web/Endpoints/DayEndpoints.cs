@@ -24,7 +24,7 @@ public static class DayEndpoints
         foreach (ClientFile file in files)
         {
             PlanRow? plan = newest.GetValueOrDefault(file.Client.Id);
-            string? stop = PlanDesk.Stop(file);
+            string? stop = PlanService.Stop(file);
             if (Waiting(file, plan, stop, date) is { } decision) decisions.Add(decision);
             if (stop is null && plan?.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
                 sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
@@ -42,7 +42,7 @@ public static class DayEndpoints
         string name = file.Client.Name;
         if (stop is not null) return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Health);
         if (plan?.Document.Block is null) return new Decision(id, name, "Shall a first block be made?", "No plan yet.", Station.Block);
-        if (PlanDesk.IsOutOfDate(plan, file)) return new Decision(id, name, "Plan again with what changed?", $"Plan {plan.Number} was made from older answers.", Station.Block);
+        if (PlanService.IsOutOfDate(plan, file)) return new Decision(id, name, "Plan again with what changed?", $"Plan {plan.Number} was made from older answers.", Station.Block);
         if (plan.NextSession(today) is null) return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
         return null;
     }

@@ -24,7 +24,7 @@ public static class ExerciseEndpoints
         group.MapPut("/exercises/school", TakeSchool);
     }
 
-    private static async Task<Results<Ok<ExercisesView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+    private static async Task<Results<Ok<ExercisesView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanStore plans, PlanService desk, ExerciseViews exercises, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
@@ -34,7 +34,7 @@ public static class ExerciseEndpoints
     }
 
     private static async Task<Results<Ok<SchoolView>, NotFound>> GetSchool(
-        Guid id, string school, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+        Guid id, string school, ClientStore clients, LogStore log, PlanStore plans, PlanService desk, ExerciseViews exercises, CancellationToken cancel)
     {
         if (Codes.Find<AccessorySchool>(school) is not { } other || await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
@@ -44,7 +44,7 @@ public static class ExerciseEndpoints
     }
 
     private static async Task<Results<Ok<EffectView>, NotFound, ValidationProblem>> Preview(
-        Guid id, Checked<TryPicks> body, ClientStore clients, LogStore log, PlanStore plans, PlanDesk desk, ExerciseDesk exercises, CancellationToken cancel)
+        Guid id, Checked<TryPicks> body, ClientStore clients, LogStore log, PlanStore plans, PlanService desk, ExerciseViews exercises, CancellationToken cancel)
     {
         if (body.Value is not { } tried) return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();

@@ -23,16 +23,16 @@ public static class FindingEndpoints
     }
 
     private static async Task<Results<Ok<FindingsView>, NotFound>> Get(
-        Guid id, ClientStore clients, ScreenStore screens, PlanStore plans, LogStore log, PlanDesk desk, EvidenceDesk evidence, CancellationToken cancel)
+        Guid id, ClientStore clients, ScreenStore screens, PlanStore plans, LogStore log, PlanService desk, EvidenceViews evidence, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
         PlanRow? plan = await plans.Newest(id, cancel);
-        LeanComparison? lean = PlanDesk.Lean(file);
+        LeanComparison? lean = PlanService.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(new FindingsView(
-            id, file.Client.Name, screened, plan is not null && PlanDesk.IsOutOfDate(plan, file), plan?.Number,
-            PlanDesk.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
+            id, file.Client.Name, screened, plan is not null && PlanService.IsOutOfDate(plan, file), plan?.Number,
+            PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
             [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
             [.. Enum.GetValues<FindingCode>().Where(code => code is not FindingCode.Refer).Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code)))]));
     }
@@ -66,10 +66,10 @@ public static class FindingEndpoints
 
     /// <summary>What the plan in force would become if it were made again now.</summary>
     private static async Task<Results<Ok<PlanPreview>, NoContent, NotFound>> Preview(
-        Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, CancellationToken cancel)
+        Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        return TypedResults.Ok(new PlanPreview(plan.Number, PlanDesk.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel))));
+        return TypedResults.Ok(new PlanPreview(plan.Number, PlanService.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel))));
     }
 }

@@ -21,20 +21,20 @@ public static class FloorEndpoints
     }
 
     private static async Task<Results<Ok<FloorView>, NoContent, NotFound>> Get(
-        Guid id, DateOnly date, ClientStore clients, PlanStore plans, LogStore log, PlanDesk desk, FloorDesk floor, CancellationToken cancel)
+        Guid id, DateOnly date, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, FloorViews floor, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         if (await plans.Newest(id, cancel) is not { } row) return TypedResults.NoContent();
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
-        if (PlanDesk.Stop(file) is { } stop)
+        if (PlanService.Stop(file) is { } stop)
             return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, []));
         ClientLog sets = await log.Of(id, cancel, date);
         // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers each set.
         ClientLog before = sets.Before(date);
         List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
-        ClientCase @case = PlanDesk.CurrentCase(row, file, before);
+        ClientCase @case = PlanService.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
-        if (plan.Block is null || FloorDesk.SessionOn(plan.Block, date) is not { } found)
+        if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)
             return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
         Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
         var loader = new Core.Loads.Loading.Loader(@case.Equipment);
@@ -59,8 +59,8 @@ public static class FloorEndpoints
         LoggedSetRow row = Row(clients.CoachId, id, setId, set, followed?.Id, clock.GetUtcNow());
         return await log.Record(row, followed?.Date, cancel) switch
         {
-            Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorDesk.View(row)),
-            Recording.Known => TypedResults.Ok(FloorDesk.View(row)),
+            Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorViews.View(row)),
+            Recording.Known => TypedResults.Ok(FloorViews.View(row)),
             Recording.Followed => AlreadyFollowed(),
             _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send this set with an id of its own."),
         };

@@ -26,7 +26,7 @@ public static class HealthEndpoints
     private static async Task<Results<Ok<HealthView>, NotFound>> Get(Guid id, ClientStore clients, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        ReferralPart? referral = PlanDesk.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
+        ReferralPart? referral = PlanService.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
         return TypedResults.Ok(new HealthView(
             id, file.Client.Name, file.Client.Version, file.Client.Facts.Health ?? new HealthSection(), file.Client.Observed.Pain ?? [], referral, ReferralWords.Caution,
             [.. Enum.GetValues<HealthFlag>().Select(flag => new HealthQuestion(flag, ReferralWords.Question(flag), HealthReferral.WhenAnswered(flag)))]));

@@ -28,7 +28,7 @@ public static class IntakeEndpoints
         group.MapDelete("/maxes/{maxId:guid}", RemoveMax);
     }
 
-    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanDesk desk, ExerciseCatalogue catalogue, CancellationToken cancel)
+    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanService desk, ExerciseCatalogue catalogue, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
@@ -37,7 +37,7 @@ public static class IntakeEndpoints
             [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
             [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
             Estimates(file.Client.Facts.HeightCm),
-            PlanDesk.Stop(file), KitWords.Notes(PlanDesk.KitOf(file))));
+            PlanService.Stop(file), KitWords.Notes(PlanService.KitOf(file))));
     }
 
     private static SegmentsSection Estimates(double heightCm)

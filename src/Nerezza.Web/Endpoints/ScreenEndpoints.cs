@@ -26,7 +26,7 @@ public static class ScreenEndpoints
             [.. step.Asks.Select(ask => new AskView(ask, Norms.Of(ask.Path)))]))],
         Protocol.Faults);
 
-    private static async Task<Results<Ok<ScreensView>, NotFound>> Get(Guid id, ClientStore clients, ScreenStore screens, LogStore log, PlanDesk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<ScreensView>, NotFound>> Get(Guid id, ClientStore clients, ScreenStore screens, LogStore log, PlanService desk, CancellationToken cancel)
     {
         if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);

@@ -49,12 +49,12 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         foreach (DemoClient demo in DemoClients.On(today))
         {
             ClientFile file = Of(demo.Case);
-            PlanDesk desk = services.GetRequiredService<PlanDesk>();
+            PlanService desk = services.GetRequiredService<PlanService>();
             PlanRow plan = desk.New(file, ClientLog.None, new BlockSection { Start = today, Kind = BlockKind.Auto, Weeks = 4 }, [], Core.BlockBase.Made, 1);
             Core.Plan made = desk.Current(plan, file, ClientLog.None);
-            Written(services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None), written);
-            Written(services.GetRequiredService<LeverDesk>().View(file, ClientLog.None), written);
-            Written(services.GetRequiredService<ExerciseDesk>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanDesk.CurrentCase(plan, file, ClientLog.None), made)), written);
+            Written(services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None), written);
+            Written(services.GetRequiredService<LeverViews>().View(file, ClientLog.None), written);
+            Written(services.GetRequiredService<ExerciseViews>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanService.CurrentCase(plan, file, ClientLog.None), made)), written);
             Read(plan.Document);
             Read(plan.Inputs);
         }
@@ -77,8 +77,8 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         await services.GetRequiredService<LogStore>().Stamp(client, cancel);
         ClientLog log = await services.GetRequiredService<LogStore>().Of(client, cancel);
         if (await services.GetRequiredService<PlanStore>().Newest(client, cancel) is not { } plan || await services.GetRequiredService<ClientStore>().Find(client, cancel) is not { } file) return;
-        PlanDesk desk = services.GetRequiredService<PlanDesk>();
-        services.GetRequiredService<BlockDesk>().View(plan, desk.Basis(plan, file, log), file, log);
+        PlanService desk = services.GetRequiredService<PlanService>();
+        services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, log), file, log);
         desk.Review(file, log);
     }
 

@@ -99,7 +99,7 @@ public sealed class ReviewTests
 
     private static BlockReviewer Reviewer(ClientCase @case) => new(new CheckContext(
         @case.Client, @case.Equipment, ExerciseCatalogue.Shipped, new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-        new LadderBook(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
+        new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
         new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()), @case.Schools.SetCounting, null, LastLoads.Of([], @case.Block.Start)));
 
     private static string Text(BlockReview review) => string.Join('\n', review.Checks.Select(check => $"{check.Code} {check.Week} {check.Day} {check.Exercise} {check.Value} {check.Limit}")

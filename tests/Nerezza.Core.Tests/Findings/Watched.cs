@@ -12,7 +12,7 @@ internal static class Watched
 {
     public static readonly Client Client = new() { Name = "Test", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [new TrainingDay(Weekday.Mon, 60)] };
     public static readonly DateOnly Today = new(2026, 11, 23);
-    private static readonly FindingBook Book = new(ExerciseCatalogue.Shipped);
+    private static readonly FindingEngine Book = new(ExerciseCatalogue.Shipped);
 
     public static ScreenSquat Squat { get; } = new(null, null, null, null, null, null, null, null, ScreenBar.None, null);
 

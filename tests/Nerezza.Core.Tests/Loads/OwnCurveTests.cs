@@ -42,6 +42,6 @@ public sealed class OwnCurveTests
             Assert.InRange(k - (3 + pairs * truth) / (3 + pairs), -1e-3, 1e-3);
         });
 
-    private static OneRepMax MaxOf(string exercise, StrengthEntry[] entries) => MaxBook.Of(
+    private static OneRepMax MaxOf(string exercise, StrengthEntry[] entries) => MaxEstimates.Of(
         new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] }, ExerciseCatalogue.Shipped, entries, [], Today).Find(exercise)!;
 }

@@ -50,7 +50,7 @@ public sealed class LadderTests
         Assert.Equal(1, Book(Level.Novice, log: [lost]).OpenOn(LadderId.HipThrust));
     }
 
-    private static LadderBook Book(Level level, SideSchool school = SideSchool.UnilateralFirst, IReadOnlyList<LogDay>? log = null) => new(
+    private static LadderProgress Book(Level level, SideSchool school = SideSchool.UnilateralFirst, IReadOnlyList<LogDay>? log = null) => new(
         new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = level, Days = [] }, school, ExerciseCatalogue.Shipped, [], [], log ?? []);
 
     private static LogDay Day(string exercise, string sets, int number) => new(new DateOnly(2026, 11, 2).AddDays(number), null, [.. sets.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(set =>

@@ -22,7 +22,7 @@ public sealed class SelectionPropertyTests
         foreach (PainEntry entry in @case.Pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch))
             Assert.Empty(chosen.Exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)));
         if (plan.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= 2)) Assert.DoesNotContain(Conflict.ShoulderRange, chosen.Exercise.Conflicts);
-        Assert.Null(new LadderBook(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, @case.Ladders, @case.Strength, @case.Log).LockOn(chosen.Exercise.Id));
+        Assert.Null(new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, @case.Ladders, @case.Strength, @case.Log).LockOn(chosen.Exercise.Id));
     });
 
     [Fact]

@@ -50,7 +50,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         return null;
     }
 
-    private static EditRefusal? Put(SessionDraft draft, int index, ItemAsk ask)
+    private static EditRefusal? Put(SessionDraft draft, int index, ItemTarget ask)
     {
         draft.Asks[index] = ask;
         return null;
@@ -68,13 +68,13 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         return null;
     }
 
-    private ItemAsk NewAsk(Exercise exercise, Role role, Caution.Allowed limits)
+    private ItemTarget NewAsk(Exercise exercise, Role role, Caution.Allowed limits)
     {
         RoleRule rule = RoleRule.Of(role, _rule.Aim, exercise.Pattern);
         RepRange range = rule.Reps.Overlap(exercise.Reps) ?? exercise.Reps;
         var chosen = new Chosen { Exercise = exercise, Role = role, Reason = ChosenReason.Picked, Score = 0, Parts = ScoreParts.None, Limits = limits };
         var target = new WeekTarget(input.Cost.Sets(role), range.Middle, Rpe.Min(rule.LowestRpe, limits.MostRpe), limits.MostFraction, limits.MostRpe, TargetKind.Straight, Metres: rule.Metres?[0]) { Seconds = exercise.HoldSeconds?.Bottom };
-        return new ItemAsk(chosen, rule, range, target) { Pinned = Pins.Place };
+        return new ItemTarget(chosen, rule, range, target) { Pinned = Pins.Place };
     }
 
     private EditRefusal? Replace(SessionDraft draft, int index, string with)
@@ -82,7 +82,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         if (input.Catalogue.Find(with) is not { } exercise) return EditRefusal.NotThere;
         if (draft.IndexOf(with) >= 0) return EditRefusal.ThereAlready;
         if (caps.For(exercise) is not Caution.Allowed limits) return EditRefusal.RuledOut;
-        ItemAsk old = draft.Asks[index], fresh = NewAsk(exercise, old.Rule.Role, limits);
+        ItemTarget old = draft.Asks[index], fresh = NewAsk(exercise, old.Rule.Role, limits);
         // The same work by effort: a load of the old exercise means nothing for the new one.
         draft.Asks[index] = fresh with
         {
@@ -95,7 +95,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
 
     private static EditRefusal? Reorder(SessionDraft draft, int from, int to)
     {
-        ItemAsk ask = draft.Asks[from] with { Pinned = draft.Asks[from].Pinned | Pins.Place };
+        ItemTarget ask = draft.Asks[from] with { Pinned = draft.Asks[from].Pinned | Pins.Place };
         draft.Asks.RemoveAt(from);
         draft.Asks.Insert(Math.Clamp(to, 0, draft.Asks.Count), ask);
         return null;
@@ -159,14 +159,14 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         List<int> loads = [.. made.Weeks.Skip(number - 1).TakeWhile(week => week.Kind == made.Weeks[number - 1].Kind).Select(week => week.Number)];
         for (int i = loads.Count - 1; i >= 1; i--)
         {
-            IEnumerable<(Weekday Day, IEnumerable<ItemAsk> Asks)> from = i == 1
+            IEnumerable<(Weekday Day, IEnumerable<ItemTarget> Asks)> from = i == 1
                 ? made.Weeks[number - 1].Sessions.Select(session => (session.Day, session.Items.Select(item => item.Ask)))
                 : weeks[loads[i - 1] - 1].Select(draft => (draft.Day, draft.Asks.AsEnumerable()));
             weeks[loads[i] - 1] = [.. from.Select(session => NewDraft(loads[i], session.Day, [.. session.Asks.Select(ask => ask with { Pinned = ask.Pinned | Pins.Place })]))];
         }
     }
 
-    private bool KeepsSpacing(List<SessionDraft> week, SessionDraft on, ItemAsk main, int number) =>
+    private bool KeepsSpacing(List<SessionDraft> week, SessionDraft on, ItemTarget main, int number) =>
         main.Chosen.Exercise.Pattern is not Pattern.Hinge || week.Where(draft => draft.Asks.Any(ask => ask.Rule.Role is Role.Main && ask.Chosen.Exercise.Pattern is Pattern.Hinge))
             .All(other => Math.Abs(DateOf(number, other.Day).DayNumber - DateOf(number, on.Day).DayNumber) >= BlockRules.Shipped.File.HeavyHinge.DaysApart);
 
@@ -178,7 +178,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         return made;
     }
 
-    private SessionDraft NewDraft(int week, Weekday day, List<ItemAsk> asks) => new(day, DateOf(week, day), MinutesOn(day), asks, null);
+    private SessionDraft NewDraft(int week, Weekday day, List<ItemTarget> asks) => new(day, DateOf(week, day), MinutesOn(day), asks, null);
 
     private DateOnly DateOf(int week, Weekday day) => DaySplit.FirstOn(input.Request.Start, day).AddDays(7 * (week - 1));
 

@@ -6,7 +6,7 @@ namespace Nerezza.Core.Blocks.Editing;
 /// <summary>Writes a coach's values into what an exercise is asked for. What is written holds; only caution caps it.</summary>
 internal static class CellWriting
 {
-    public static ItemAsk Write(ItemAsk ask, CellValues values)
+    public static ItemTarget Write(ItemTarget ask, CellValues values)
     {
         WeekTarget target = Led(ask, values) with
         {
@@ -30,7 +30,7 @@ internal static class CellWriting
     }
 
     /// <summary>One of percent, effort and load leads; the last that was written.</summary>
-    private static WeekTarget Led(ItemAsk ask, CellValues values)
+    private static WeekTarget Led(ItemTarget ask, CellValues values)
     {
         WeekTarget free = ask.Target with { MostFraction = ask.Chosen.Limits.MostFraction, MostRpe = ask.Chosen.Limits.MostRpe, LoadFactor = 1 };
         if (values.Load is { } load) return free with { Load = load, AimFraction = null };

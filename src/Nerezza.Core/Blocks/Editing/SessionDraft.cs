@@ -4,12 +4,12 @@ using Nerezza.Core.Prescription;
 namespace Nerezza.Core.Blocks.Editing;
 
 /// <summary>A session while edits are laid over it: made again only when something in it changed.</summary>
-internal sealed class SessionDraft(Weekday day, DateOnly date, int minutes, IEnumerable<ItemAsk> asks, Session? made)
+internal sealed class SessionDraft(Weekday day, DateOnly date, int minutes, IEnumerable<ItemTarget> asks, Session? made)
 {
     private Session? _made = made;
 
     public Weekday Day => day;
-    public List<ItemAsk> Asks { get; } = [.. asks];
+    public List<ItemTarget> Asks { get; } = [.. asks];
 
     public static SessionDraft Of(Session session) => new(session.Day, session.Date, session.MinutesGiven, session.Items.Select(item => item.Ask), session);
 

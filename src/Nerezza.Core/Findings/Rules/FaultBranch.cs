@@ -39,7 +39,7 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         double doubt = guessed ? Rules.Confidence.NoIsolation : 0;
         if (!held && range is { } missing)
         {
-            yield return new Observation(missing, Cause.Capacity, 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill };
+            yield return new Observation(missing, Cause.Range, 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill };
             yield break;
         }
         if (!held)

@@ -40,7 +40,7 @@ internal static class LeanRule
         double excess = predicted - Numbers.AsksAbove, gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
         bool ankle = RangeRules.IsFlagged(screen) && gained > Numbers.Share * excess;
         return new Outcome.Explained(ankle
-            ? new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Measured, [evidence])
+            ? new Observation(FindingCode.AnkleRange, Cause.Range, 1, Basis.Measured, [evidence])
             : new Observation(FindingCode.LongThighs, Cause.Proportion, 1, Basis.Measured, [evidence]));
     }
 

@@ -13,14 +13,14 @@ internal static class RangeRules
     /// <param name="squatShowsIt">Whether the squat shows a short ankle: makes it severity 2.</param>
     public static IEnumerable<Observation> Ankle(Screen screen, SquatShows squatShowsIt)
     {
-        List<Observation> measured = [.. TwoSided(screen.KneeToWallCm, "screen.kneeToWallCm", Limits.KneeToWallCm, FindingCode.AnkleRange, Cause.Capacity)];
+        List<Observation> measured = [.. TwoSided(screen.KneeToWallCm, "screen.kneeToWallCm", Limits.KneeToWallCm, FindingCode.AnkleRange, Cause.Range)];
         foreach (Observation ankle in measured)
             yield return ankle.Limit is Limit.Passed && squatShowsIt is SquatShows.ShortAnkle ? ankle with { Severity = Math.Max(2, ankle.Severity), Rank = Math.Max(2, ankle.Severity) } : ankle;
         bool better = screen.Squat?.BetterWithHeelsRaised == true && (measured.Count > 0 || screen.KneeToWallCm?.Smaller is null);
         if (better)
-            yield return new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Seen, [new Evidence("screen.squat.betterWithHeelsRaised", true, "no better")]) { Drill = Drill.Alone };
+            yield return new Observation(FindingCode.AnkleRange, Cause.Range, 1, Basis.Seen, [new Evidence("screen.squat.betterWithHeelsRaised", true, "no better")]) { Drill = Drill.Alone };
         if (screen.Squat?.HeelRise == true && (measured.Count > 0 || better))
-            yield return new Observation(FindingCode.AnkleRange, Cause.Capacity, 1, Basis.Seen, [new Evidence("screen.squat.heelRise", true, "heels down")]);
+            yield return new Observation(FindingCode.AnkleRange, Cause.Range, 1, Basis.Seen, [new Evidence("screen.squat.heelRise", true, "heels down")]);
     }
 
     /// <summary>Whether knee-to-wall is below the adequate limit on either side.</summary>
@@ -28,17 +28,17 @@ internal static class RangeRules
 
     public static IEnumerable<Observation> Others(Screen screen)
     {
-        foreach (Observation raise in TwoSided(screen.StraightLegRaiseDeg, "screen.straightLegRaiseDeg", Limits.StraightLegRaiseDeg, FindingCode.HamstringRange, Cause.Capacity))
+        foreach (Observation raise in TwoSided(screen.StraightLegRaiseDeg, "screen.straightLegRaiseDeg", Limits.StraightLegRaiseDeg, FindingCode.HamstringRange, Cause.Range))
             yield return raise;
         // Arms that do not reach are blamed on the upper back where it does not move alone.
         FindingCode arms = screen.UpperBackMovesAlone == false ? FindingCode.ThoracicRange : FindingCode.ShoulderRange;
-        foreach (Observation reach in TwoSided(screen.ArmsOverheadDeg, "screen.armsOverheadDeg", Limits.ArmsOverheadDeg, arms, Cause.Capacity)) yield return reach;
+        foreach (Observation reach in TwoSided(screen.ArmsOverheadDeg, "screen.armsOverheadDeg", Limits.ArmsOverheadDeg, arms, Cause.Range)) yield return reach;
         if (screen.UpperBackMovesAlone == false)
-            yield return new Observation(FindingCode.ThoracicRange, Cause.Capacity, 1, Basis.Seen, [new Evidence("screen.spine.upperBackMovesAlone", false, "rounds and extends alone")]);
+            yield return new Observation(FindingCode.ThoracicRange, Cause.Range, 1, Basis.Seen, [new Evidence("screen.spine.upperBackMovesAlone", false, "rounds and extends alone")]);
         if (screen.HipFlexionDeg < Limits.HipFlexionDeg.Adequate)
-            yield return new Observation(FindingCode.HipRange, Cause.Capacity, 1, Basis.Measured, [new Evidence("screen.hipFlexionDeg", screen.HipFlexionDeg.Value, Limits.HipFlexionDeg.Norm)]) { Limit = Limit.Passed };
+            yield return new Observation(FindingCode.HipRange, Cause.Range, 1, Basis.Measured, [new Evidence("screen.hipFlexionDeg", screen.HipFlexionDeg.Value, Limits.HipFlexionDeg.Norm)]) { Limit = Limit.Passed };
         if (screen.Squat?.TuckAtHipHeightCm is { } tuck)
-            yield return new Observation(FindingCode.HipRange, Cause.Capacity, 1, Basis.Measured, [new Evidence("screen.squat.tuckAtHipHeightCm", tuck, "no tuck")]);
+            yield return new Observation(FindingCode.HipRange, Cause.Range, 1, Basis.Measured, [new Evidence("screen.squat.tuckAtHipHeightCm", tuck, "no tuck")]);
     }
 
     /// <summary>A test of both sides is one observation: below the limit, or adequate with sides that differ.</summary>

@@ -6,7 +6,7 @@ namespace Nerezza.Core.Loads;
 
 /// <summary>Every max that can be said of a client on a day: measured, followed through the log, or by ratio.</summary>
 /// <remarks>What was asked once is kept, so that one book serves one caller at a time.</remarks>
-public sealed class MaxBook
+public sealed class MaxEstimates
 {
     private readonly ExerciseCatalogue _catalogue;
     private readonly Client _client;
@@ -16,7 +16,7 @@ public sealed class MaxBook
     private readonly Dictionary<(string Root, Side? Side), List<Relative>> _families = [];
     private readonly Dictionary<(string Exercise, Side? Side, DateOnly Day), OneRepMax?> _alone = [];
 
-    private MaxBook(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
+    private MaxEstimates(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
         (_client, _catalogue, Today, Bias) = (client, catalogue, today, bias);
 
     /// <summary>The day the maxes are for: the one asked for, or the newest of the log if that is later.</summary>
@@ -27,10 +27,10 @@ public sealed class MaxBook
 
     /// <summary>Reads entered sets and the log.</summary>
     /// <param name="today">The day the maxes are for; later entries of the log still count, since the newest always does.</param>
-    public static MaxBook Of(Client client, ExerciseCatalogue catalogue, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log, DateOnly today)
+    public static MaxEstimates Of(Client client, ExerciseCatalogue catalogue, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log, DateOnly today)
     {
         DateOnly newest = log.Select(day => day.Date).Concat(strength.Select(entry => entry.Date ?? today)).Append(today).Max();
-        var book = new MaxBook(client, catalogue, newest, EffortBias.From(log));
+        var book = new MaxEstimates(client, catalogue, newest, EffortBias.From(log));
         List<DaySets> days = [.. book.Entered(strength), .. book.Logged(log)];
         foreach (var sets in days.GroupBy(day => (day.Exercise, day.Side)))
             book._curves[sets.Key] = OwnCurve.Of(catalogue[sets.Key.Exercise].Curve, [.. sets.SelectMany(book.PointsOf)]);

@@ -12,7 +12,7 @@ public sealed record FindingInput(
     Client Client, Screen Screen, IReadOnlyList<LiftFault> Faults, IReadOnlyList<PainEntry> Pain, Referral? Referral, IReadOnlyList<KnownMax> Maxes, DateOnly Today, int BlockWeeks);
 
 /// <summary>Asks every rule, merges what agrees, and says how sure it is (docs/handbook/05-faults.md, docs/handbook/06-findings.md).</summary>
-public sealed class FindingBook(ExerciseCatalogue catalogue)
+public sealed class FindingEngine(ExerciseCatalogue catalogue)
 {
     private static readonly ConfidenceRule Confidence = FindingRules.Shipped.Confidence;
 
@@ -124,7 +124,7 @@ public sealed class FindingBook(ExerciseCatalogue catalogue)
         return (code, cause) switch
         {
             (FindingCode.SideAsymmetry, _) => Window(weeks.Sides),
-            (_, Cause.Capacity) => Window(weeks.Capacity),
+            (_, Cause.Range) => Window(weeks.Capacity),
             (_, Cause.Skill) => Window(weeks.Skill),
             (_, Cause.Strength) => new RetestWindow(blockWeeks, blockWeeks),
             (_, Cause.Pain) => Window(weeks.Pain),

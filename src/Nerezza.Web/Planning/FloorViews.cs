@@ -14,7 +14,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays out one session for the floor: what is planned, what is done, what the next set should be.</summary>
-public sealed class FloorDesk(ExerciseCatalogue catalogue)
+public sealed class FloorViews(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
 

@@ -12,14 +12,14 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays out the levers of every exercise with a posture for one client, each at its own usual load.</summary>
-public sealed class LeverDesk(ExerciseCatalogue catalogue, TimeProvider clock)
+public sealed class LeverViews(ExerciseCatalogue catalogue, TimeProvider clock)
 {
     private const double SweepStep = 4;
 
     public LeversView View(ClientFile file, ClientLog log)
     {
         ClientCase now = CaseAssembly.ToCase(file, log, null);
-        MaxBook maxes = MaxBook.Of(now.Client, catalogue, now.Strength, now.Log, DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime));
+        MaxEstimates maxes = MaxEstimates.Of(now.Client, catalogue, now.Strength, now.Log, DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime));
         double? kneeToWall = now.Screen.KneeToWallCm?.Smaller;
         Lifter lifter = Lifter.Of(now.Client, kneeToWall, now.Screen.HipFlexionDeg);
         return new LeversView(
@@ -28,7 +28,7 @@ public sealed class LeverDesk(ExerciseCatalogue catalogue, TimeProvider clock)
             LeverWords.Caution, ModelNotes.All);
     }
 
-    private static LeverRow Row(ClientCase now, Lifter lifter, MaxBook maxes, LeverFamily family, Exercise exercise)
+    private static LeverRow Row(ClientCase now, Lifter lifter, MaxEstimates maxes, LeverFamily family, Exercise exercise)
     {
         // A max of total load holds the part of the body that is lifted too; the model adds the body itself.
         double loadKg = maxes.Find(exercise.Id) is { } max ? Math.Round(Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg), 1) : 0;

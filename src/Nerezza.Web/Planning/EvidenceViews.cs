@@ -11,7 +11,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays a finding out for the page: its words, and each piece of evidence beside its norm, the other side and last time.</summary>
-public sealed class EvidenceDesk(ExerciseCatalogue catalogue)
+public sealed class EvidenceViews(ExerciseCatalogue catalogue)
 {
     private readonly MeasureWords _measures = new(catalogue);
 

@@ -5,7 +5,7 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Tests.Loads;
 
-public sealed class MaxBookTests
+public sealed class MaxEstimatesTests
 {
     private static readonly DateOnly Today = new(2026, 11, 30);
 
@@ -72,7 +72,7 @@ public sealed class MaxBookTests
     [Fact]
     public void A_lift_without_a_set_stands_by_ratio_to_its_relative()
     {
-        MaxBook book = Book(strength: [Entry("sumo-deadlift", 150, 1, 10, Today)]);
+        MaxEstimates book = Book(strength: [Entry("sumo-deadlift", 150, 1, 10, Today)]);
         Assert.Equal((150, MaxSource.Ratio), (book.Find("conventional-deadlift")!.Kilograms, book.Find("conventional-deadlift")!.Source));
         Assert.Equal(150 * 0.72, book.Find("romanian-deadlift")!.Kilograms, 6);
         Assert.Equal(Math.Sqrt(0.12 * 0.12 + 0.10 * 0.10), book.Find("romanian-deadlift")!.LogSd, 6);
@@ -98,7 +98,7 @@ public sealed class MaxBookTests
         Assert.Equal(EffortBias.None, EffortBias.From([Day(Today, hard)]));
     }
 
-    private static MaxBook Book(IReadOnlyList<StrengthEntry>? strength = null, IReadOnlyList<LogDay>? log = null) => MaxBook.Of(
+    private static MaxEstimates Book(IReadOnlyList<StrengthEntry>? strength = null, IReadOnlyList<LogDay>? log = null) => MaxEstimates.Of(
         new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] }, ExerciseCatalogue.Shipped, strength ?? [], log ?? [], Today);
 
     private static StrengthEntry Entry(string exercise, double kg, int reps, double rpe, DateOnly date) =>

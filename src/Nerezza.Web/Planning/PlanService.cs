@@ -21,7 +21,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Makes plans from a client's rows, and gives the plan in force the loads that the newest maxes ask for.</summary>
-public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
+public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
     public const string EngineVersion = "6";
@@ -117,7 +117,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     {
         ClientCase now = CaseAssembly.ToCase(file, log, null);
         Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
-        MaxBook maxes = MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today);
+        MaxEstimates maxes = MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today);
         return exercise => (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
     }
 
@@ -150,7 +150,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
         Planner.Finish(Basis(row, file, log), EditMapping.ToEdits(edits));
 
     /// <summary>What a plan rests on with today's maxes, before the coach's edits.</summary>
-    public PlanBasis Basis(PlanRow row, ClientFile file, ClientLog log) => _planner.Prepare(CurrentCase(row, file, log));
+    public PreparedPlan Basis(PlanRow row, ClientFile file, ClientLog log) => _planner.Prepare(CurrentCase(row, file, log));
 
     /// <summary>What speaks against a block by today's pain and health answers, whatever it was made from.</summary>
     public IReadOnlyList<Check> AgainstToday(Block block, ClientFile file)
@@ -190,7 +190,7 @@ public sealed class PlanDesk(OwnCatalogue own, IChooser chooser, IWeekLayout lay
     public IReadOnlyList<OneRepMax> Maxes(ClientFile file, ClientLog log)
     {
         ClientCase now = CaseAssembly.ToCase(file, log, null);
-        return MaxBook.Of(now.Client, own.All, now.Strength, now.Log, Today).Measured;
+        return MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today).Measured;
     }
 
     /// <summary>What an edit can change of a plan's document.</summary>

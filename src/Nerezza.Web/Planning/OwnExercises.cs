@@ -6,7 +6,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>A coach's own exercises: held to the same rubric as those that ship, brought in and taken out.</summary>
-public sealed class CatalogueDesk(OwnCatalogue catalogue)
+public sealed class OwnExercises(OwnCatalogue catalogue)
 {
     /// <summary>Why an exercise cannot be kept; empty when it can.</summary>
     public IReadOnlyList<Fault> Faults(ExerciseDocument document) => ExerciseRules.Check([("exercise", document)], ExerciseCatalogue.Shipped, catalogue.Own);

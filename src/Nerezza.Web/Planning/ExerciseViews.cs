@@ -15,7 +15,7 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays out the chosen exercises with what speaks for each, everything else that could serve, and what a change would do.</summary>
-public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
+public sealed class ExerciseViews(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
     private readonly ShortWords _short = new(catalogue);
@@ -26,7 +26,7 @@ public sealed class ExerciseDesk(ExerciseCatalogue catalogue)
         AccessorySchool school = Codes.Find<AccessorySchool>(choice.School) ?? AccessorySchool.Stimulus;
         IReadOnlyList<Pick> picks = CaseAssembly.Picks(file);
         return new ExercisesView(
-            file.Client.Id, file.Client.Name, file.Client.Version, PlanDesk.Stop(file), school, SchoolWords.Favours(school), choice.Proven is Proof.Optimal,
+            file.Client.Id, file.Client.Name, file.Client.Version, PlanService.Stop(file), school, SchoolWords.Favours(school), choice.Proven is Proof.Optimal,
             [.. InOrder(choice).Select(chosen => Line(chosen, plan, school, picks, body, substitution))],
             [.. choice.Ranked.Where(row => !choice.All.Any(chosen => chosen.Exercise.Id == row.Exercise.Id)).Select(row => new RankedLine(Face(row.Exercise, body), row.Role, row.Score, Parts(row.Parts, ScoreWeights.Of(school)), [.. row.Answers.Select(FindingWords.Name)]))],
             [.. choice.PassedOver.Select(passed => new PassedLine(passed.Exercise, catalogue[passed.Exercise].Name, PlanWords.Because(passed)))],

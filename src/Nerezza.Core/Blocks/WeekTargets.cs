@@ -8,19 +8,19 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
-internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker maker)
+internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker maker)
 {
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
     private readonly EventDays _events = new(input.Client);
 
     /// <summary>The course of an exercise on a day.</summary>
-    public Track TrackOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
+    public ExerciseSlot SlotOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
         RoleRule role = RoleRule.Of(chosen.Role, chosen.Reason is ChosenReason.EventWork ? Aim.Event : _rule.Aim, chosen.Exercise.Pattern);
         int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
         LighterRule light = BlockRules.Shipped.File.LighterHinge;
         bool staysLight = chosen.Exercise.Pattern is Pattern.Hinge && !heavy.Contains(day);
-        return new Track
+        return new ExerciseSlot
         {
             Day = day,
             Chosen = chosen,
@@ -52,15 +52,15 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     }
 
     /// <summary>What a week asks of a track.</summary>
-    public ItemAsk AskOf(Track track, WeekShape shape)
+    public ItemTarget AskOf(ExerciseSlot track, WeekShape shape)
     {
         WeekTarget target = shape.Kind is WeekKind.Deload && track.Before is { } last ? DeloadOf(last, track) : LoadWeek(track, shape);
         (double fraction, Rpe rpe) = _events.MostOn(track.DateIn(shape.Number), track.Chosen.Exercise.Pattern);
         target = target with { MostFraction = Math.Min(target.MostFraction, fraction), MostRpe = Rpe.Min(target.MostRpe, rpe) };
-        return new ItemAsk(track.Chosen, track.Role, track.Range, target);
+        return new ItemTarget(track.Chosen, track.Role, track.Range, target);
     }
 
-    private WeekTarget LoadWeek(Track track, WeekShape shape)
+    private WeekTarget LoadWeek(ExerciseSlot track, WeekShape shape)
     {
         LayOff away = input.Away.In(shape.Number);
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
@@ -70,7 +70,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         return target with { Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)), Metres = MetresOf(track, shape), Seconds = SecondsOf(track.Chosen.Exercise, shape) };
     }
 
-    private int SetsOf(Track track, WeekShape shape) => track.Chosen switch
+    private int SetsOf(ExerciseSlot track, WeekShape shape) => track.Chosen switch
     {
         { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
         { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
@@ -78,9 +78,9 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
         _ => input.Cost.Sets(track.Chosen.Role),
     };
 
-    private Rpe Hardest(Track track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
+    private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
 
-    private WeekTarget First(Track track, WeekShape shape, LayOff away)
+    private WeekTarget First(ExerciseSlot track, WeekShape shape, LayOff away)
     {
         bool drill = track.Chosen.Role is Role.Skill or Role.Priming;
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
@@ -97,14 +97,14 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     }
 
     /// <summary>A main lift that comes again in the week takes the other end of its range.</summary>
-    private static int Moved(int reps, Track track) => (track.Exposure % 3) switch
+    private static int Moved(int reps, ExerciseSlot track) => (track.Exposure % 3) switch
     {
         0 => reps,
         1 => reps < track.Range.Top ? track.Range.Top : track.Range.Bottom,
         _ => reps > track.Range.Bottom ? track.Range.Bottom : track.Range.Middle,
     };
 
-    private double MostOf(Track track, WeekShape shape)
+    private double MostOf(ExerciseSlot track, WeekShape shape)
     {
         double cap = kind is BlockKind.Return ? input.Back.In(shape.Number).Fraction : 1;
         if (track.Chosen.Role is Role.Skill) cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
@@ -119,7 +119,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     } : TargetKind.Straight;
 
     /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps; an event by a step a week.</summary>
-    private static int? MetresOf(Track track, WeekShape shape)
+    private static int? MetresOf(ExerciseSlot track, WeekShape shape)
     {
         if (track.Role.Metres is not [var from, var to]) return null;
         return track.Chosen.Reason is ChosenReason.EventWork
@@ -135,7 +135,7 @@ internal sealed class TargetBook(BlockInput input, BlockKind kind, SessionMaker 
     private static int InSteps(double value, int step) => (int)Math.Round(value / step, MidpointRounding.AwayFromZero) * step;
 
     /// <summary>Half the sets at a load 10 % below the last load week's, RPE at most 6.</summary>
-    private static WeekTarget DeloadOf(PrescribedItem last, Track track)
+    private static WeekTarget DeloadOf(PrescribedItem last, ExerciseSlot track)
     {
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         PrescribedSet hardest = last.Sets.MaxBy(set => set.Load?.Grams ?? 0) ?? last.Sets[^1];

@@ -14,19 +14,19 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Planning;
 
 /// <summary>Lays out a block for the desk: as it stands, or as a draft would be.</summary>
-public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorDesk floor)
+public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, FloorViews floor)
 {
     private readonly PlanWords _words = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 
     /// <summary>The view of a plan as it stands.</summary>
     /// <param name="basis">What the plan rests on with today's maxes.</param>
-    public BlockView View(PlanRow row, PlanBasis basis, ClientFile file, ClientLog log)
+    public BlockView View(PlanRow row, PreparedPlan basis, ClientFile file, ClientLog log)
     {
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
         return new BlockView(
-            row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, Done(row, log),
+            row.Number, row.MadeAt, PlanService.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, Done(row, log),
             plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, row.Edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
             [.. plan.Attempts.Select(one => new AttemptsView(one.Exercise, Math.Round(one.ForecastKg, 1), [.. one.Loads.Select(load => load.Kilograms)]))], floor.Daily(plan));
     }
@@ -35,16 +35,16 @@ public sealed class BlockDesk(ExerciseCatalogue catalogue, PlanDesk desk, FloorD
     public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
-        return new BlockView(row.Number, row.MadeAt, PlanDesk.IsOutOfDate(row, file), stop, locked, locked, Done(row, log), "", "", row.Base, row.Edits, [], [], [], [], [], [], [], []);
+        return new BlockView(row.Number, row.MadeAt, PlanService.IsOutOfDate(row, file), stop, locked, locked, Done(row, log), "", "", row.Base, row.Edits, [], [], [], [], [], [], [], []);
     }
 
-    private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) => [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorDesk.View)];
+    private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) => [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorViews.View)];
 
     /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
-    public DraftView Draft(PlanBasis basis, ClientFile file, IReadOnlyList<EditSection> edits) => Draft(Finish(basis, edits), file);
+    public DraftView Draft(PreparedPlan basis, ClientFile file, IReadOnlyList<EditSection> edits) => Draft(Finish(basis, edits), file);
 
     // A basis serves one caller at a time.
-    private static Plan Finish(PlanBasis basis, IReadOnlyList<EditSection> edits)
+    private static Plan Finish(PreparedPlan basis, IReadOnlyList<EditSection> edits)
     {
         lock (basis) return Planner.Finish(basis, EditMapping.ToEdits(edits));
     }

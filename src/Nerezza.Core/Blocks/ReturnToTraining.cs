@@ -6,15 +6,15 @@ namespace Nerezza.Core.Blocks;
 /// <remarks>A plan looks ahead: weeks to come are written as if the mornings will be as usual, and written again when one was not.</remarks>
 /// <param name="WeeksDone">Weeks of the block with a logged session.</param>
 /// <param name="LastMorning">The morning after the newest session.</param>
-public sealed record ReturnCourse(int WeeksDone, Morning LastMorning)
+public sealed record ReturnToTraining(int WeeksDone, Morning LastMorning)
 {
     private static readonly IReadOnlyList<ReturnStepRule> Steps = BlockRules.Shipped.File.ReturnSteps;
 
     /// <summary>From pain as it is now and what was trained since the block's start.</summary>
-    public static ReturnCourse Of(IReadOnlyList<PainEntry> pain, IReadOnlyList<LogDay> log, DateOnly start)
+    public static ReturnToTraining Of(IReadOnlyList<PainEntry> pain, IReadOnlyList<LogDay> log, DateOnly start)
     {
         int done = log.Where(day => day.Date >= start && day.Sets.Count > 0).Select(day => (day.Date.DayNumber - start.DayNumber) / 7 + 1).DefaultIfEmpty(0).Max();
-        return new ReturnCourse(done, pain.Any(entry => entry.ScoreNextMorning > (entry.UsualScore ?? 0)) ? Morning.Worse : Morning.AsUsual);
+        return new ReturnToTraining(done, pain.Any(entry => entry.ScoreNextMorning > (entry.UsualScore ?? 0)) ? Morning.Worse : Morning.AsUsual);
     }
 
     /// <summary>Part of the old max that a week may reach, and the sets of a main lift.</summary>

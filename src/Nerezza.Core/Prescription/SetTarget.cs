@@ -5,7 +5,7 @@ namespace Nerezza.Core.Prescription;
 
 /// <summary>The set that is asked for before it meets the plates.</summary>
 /// <param name="Shift">What fatigue adds to the effort that is written, RPE: straight sets spread about their middle.</param>
-internal sealed record Wish(SetWanted Wanted, double Shift)
+internal sealed record SetTarget(SetWanted Wanted, double Shift)
 {
     /// <summary>The effort that is written for a set of this effort; a cap holds for it too, and what is easier than the scale stays at its foot.</summary>
     public Rpe Written(Rpe effort, Rpe most) => effort.Value <= 1 ? effort : Rpe.Min(Rpe.NearestHalf(effort.Value + Shift), most);
@@ -17,7 +17,7 @@ internal static class Wishes
     private static readonly RolesFile Rules = PrescriptionRules.Shipped.File;
 
     /// <summary>The sets in order.</summary>
-    public static IReadOnlyList<Wish> Of(WeekTarget target, RepRange range, RepCurve curve)
+    public static IReadOnlyList<SetTarget> Of(WeekTarget target, RepRange range, RepCurve curve)
     {
         var hardest = new SetWanted(target.Reps, Rpe.Min(target.Rpe, target.MostRpe), range, target.MostFraction, AimOf(target, curve));
         return target.Kind switch
@@ -26,13 +26,13 @@ internal static class Wishes
             TargetKind.Ramp => Rising(target, hardest, (set, below) => Lighter(set, curve, 1 - Rules.Shapes.RampStep * below)),
             TargetKind.Ascending => Rising(target, hardest, (set, below) => set with { Rpe = Rpe.Of(Math.Max(1, set.Rpe.Value - Rules.Shapes.AscendingRpe * below)) }),
             TargetKind.TopAndBackOff => [Alike(hardest), .. Enumerable.Repeat(Alike(Lighter(hardest, curve, Rules.Shapes.BackOff)), target.Sets - 1)],
-            _ => [.. Enumerable.Range(0, target.Sets).Select(i => new Wish(hardest, Spread(i, target.Sets)))],
+            _ => [.. Enumerable.Range(0, target.Sets).Select(i => new SetTarget(hardest, Spread(i, target.Sets)))],
         };
     }
 
-    private static Wish Alike(SetWanted set) => new(set, 0);
+    private static SetTarget Alike(SetWanted set) => new(set, 0);
 
-    private static List<Wish> Rising(WeekTarget target, SetWanted top, Func<SetWanted, int, SetWanted> below) =>
+    private static List<SetTarget> Rising(WeekTarget target, SetWanted top, Func<SetWanted, int, SetWanted> below) =>
         [.. Enumerable.Range(0, target.Sets).Select(i => Alike(below(top, target.Sets - 1 - i)))];
 
     private static SetWanted Lighter(SetWanted set, RepCurve curve, double factor) =>

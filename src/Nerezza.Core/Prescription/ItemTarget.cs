@@ -6,7 +6,7 @@ namespace Nerezza.Core.Prescription;
 /// <summary>What an exercise of a session is asked for, before loads: enough to prescribe it again after a change.</summary>
 /// <param name="Rule">The row of its role.</param>
 /// <param name="Range">Repetitions that an adjustment may use.</param>
-public sealed record ItemAsk(Chosen Chosen, RoleRule Rule, RepRange Range, WeekTarget Target)
+public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, WeekTarget Target)
 {
     /// <summary>The letter of its superset; null when it stands alone.</summary>
     public string? Superset { get; init; }

@@ -6,7 +6,7 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open (docs/handbook/09-composition.md).</summary>
-public sealed class SelectionBook
+public sealed class ExerciseSelector
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
     private readonly SelectionInput _input;
@@ -17,7 +17,7 @@ public sealed class SelectionBook
     private readonly Dictionary<string, PassedOver> _out = [];
     private readonly List<Exercise> _able = [];
 
-    private SelectionBook(SelectionInput input, IChooser chooser)
+    private ExerciseSelector(SelectionInput input, IChooser chooser)
     {
         (_input, _chooser) = (input, chooser);
         _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
@@ -31,7 +31,7 @@ public sealed class SelectionBook
     }
 
     /// <summary>The whole choice.</summary>
-    public static ExerciseChoice Choose(SelectionInput input, IChooser chooser) => new SelectionBook(input, chooser).Choose();
+    public static ExerciseChoice Choose(SelectionInput input, IChooser chooser) => new ExerciseSelector(input, chooser).Choose();
 
     private ExerciseChoice Choose()
     {
@@ -43,7 +43,7 @@ public sealed class SelectionBook
         ScoreWeights weights = ScoreWeights.Of(School);
         IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
-        List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Capacity && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
+        List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Range && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
         IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
         IEnumerable<Chosen> drillsInWeek = WeekLifts.LegDays(_input.Week).SelectMany(_ => drills.Where(drill => drill.Role is Role.Priming or Role.Skill));
         ChoiceProblem problem = new AccessoryProblem(_input, candidates, [.. inWeek, .. drillsInWeek], open).Build();
@@ -162,7 +162,7 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Fi
         {
             DrillRule most = SelectionRules.Shipped.Drills;
             // Pain has its own relief work; a finding of missing range its daily drills.
-            if (finding.Cause is Cause.Capacity or Cause.Pain) Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
+            if (finding.Cause is Cause.Range or Cause.Pain) Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
             if (finding.Cause is Cause.Skill) Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
             Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
         }

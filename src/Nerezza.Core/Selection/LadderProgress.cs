@@ -5,13 +5,13 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>Which rungs are open to a client, from the case, their sets and their level (docs/handbook/08-catalogue.md).</summary>
-public sealed class LadderBook
+public sealed class LadderProgress
 {
     private readonly Dictionary<LadderId, int> _open = [];
     private readonly HashSet<string> _free;
 
     /// <summary>Reads the client's rungs.</summary>
-    public LadderBook(Client client, SideSchool sides, ExerciseCatalogue catalogue, IReadOnlyList<LadderRung> stated, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log)
+    public LadderProgress(Client client, SideSchool sides, ExerciseCatalogue catalogue, IReadOnlyList<LadderRung> stated, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log)
     {
         HashSet<string> done = [.. strength.Select(entry => entry.Exercise), .. log.SelectMany(day => day.Lifts).Select(lift => lift.Exercise)];
         if (client.Level is not Level.Novice) done.UnionWith(client.TargetLifts);
