@@ -9,9 +9,9 @@ import { ApiProblem } from '../src/api/client'
 import type { BlockView, CellView, CheckView, EditSection, ItemPart } from '../src/api/schema'
 import { system } from '../src/app/theme'
 import type { BlockEdits } from '../src/hooks/useBlockEdits'
-import { BlockBecause } from '../src/views/block/BlockBecause'
+import { BlockRationale } from '../src/views/block/BlockRationale'
 import { type Cell, cellAt } from '../src/views/block/grid'
-import { IronPanel } from '../src/views/block/IronPanel'
+import { Panel } from '../src/views/block/Panel'
 import { PlanForm } from '../src/views/block/PlanForm'
 import { Remarks } from '../src/views/block/Remarks'
 import { block, item, set } from './made'
@@ -169,7 +169,7 @@ describe('the set in focus', () => {
     const cell = cellAt(made, place) as Cell
     render(
       within_(
-        <IronPanel
+        <Panel
           cell={cell}
           more={more(of)}
           view={{ ...view(made), done } as unknown as BlockView}
@@ -209,7 +209,7 @@ describe('the set in focus', () => {
   const because = (made: ReturnType<typeof block>, of: Partial<CellView> = {}, max?: object | null) => {
     render(
       within_(
-        <BlockBecause
+        <BlockRationale
           cell={cellAt(made, place) as Cell}
           more={more(of)}
           view={view(made, max)}

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test, vi } from 'vitest'
 import type { LogSet } from '../src/api/schema'
 import { put, remove, sendAll, type Waiting, waitingFor } from '../src/offline/outbox'
-import { doneFor, floorTape, nextTurn, platesFor, standing, stepLoad } from '../src/views/floor/session'
+import { doneFor, floorBars, nextTurn, platesFor, standing, stepLoad } from '../src/views/floor/session'
 import { useRest } from '../src/views/floor/useRest'
 import { floor, floorItem, floorSet } from './made'
 
@@ -46,8 +46,8 @@ describe('a set', () => {
   })
 
   it('is drawn as done, at hand, or to come', () => {
-    expect(floorTape(squat, date, [], 1).map((bar) => bar.kind)).toEqual(['work', 'now'])
-    expect(floorTape(squat, date, [], 0).map((bar) => bar.kind)).toEqual(['work', 'ahead'])
+    expect(floorBars(squat, date, [], 1).map((bar) => bar.kind)).toEqual(['work', 'now'])
+    expect(floorBars(squat, date, [], 0).map((bar) => bar.kind)).toEqual(['work', 'ahead'])
   })
 })
 

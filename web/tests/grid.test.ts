@@ -13,7 +13,7 @@ import {
   type Place,
   rowsOf,
   setsInWords,
-  tapeOf,
+  barsOf,
   topSet,
 } from '../src/views/block/grid'
 import { block, item, set } from './made'
@@ -106,7 +106,7 @@ describe('the words of a cell', () => {
   })
 
   it('draw warm-up sets at their part of the work, hollow', () => {
-    const bars = tapeOf(item('x', [set({ kg: 100, percent: 80 })], { warmUp: [{ kg: 50, reps: 5 }] }))
+    const bars = barsOf(item('x', [set({ kg: 100, percent: 80 })], { warmUp: [{ kg: 50, reps: 5 }] }))
     expect(bars).toEqual([
       { reps: 5, percent: 40, kind: 'ramp' },
       { reps: 5, percent: 80, kind: 'work', amrap: false },

@@ -124,11 +124,11 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
         minH="53px"
         align="center"
         justify="space-between"
-        bg={current ? 'iron' : 'transparent'}
-        color={current ? 'iron.ink' : 'ink'}
+        bg={current ? 'panel' : 'transparent'}
+        color={current ? 'panel.ink' : 'ink'}
         borderBottom="1px solid"
         borderColor="hair"
-        boxShadow={current ? 'inset 5px 0 0 var(--nz-colors-iron-ink)' : undefined}
+        boxShadow={current ? 'inset 5px 0 0 var(--nz-colors-panel-ink)' : undefined}
         _hover={current ? undefined : { bg: 'plate' }}
       >
         {folded ? (
@@ -138,7 +138,7 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
             <Box fontWeight="600" truncate>
               {client.name}
             </Box>
-            <Box fontSize="14px" color={current ? 'iron.quiet' : 'quiet'}>
+            <Box fontSize="14px" color={current ? 'panel.quiet' : 'quiet'}>
               {next}
             </Box>
           </Box>
@@ -148,7 +148,7 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
             w="11px"
             h="11px"
             flexShrink={0}
-            bg={current ? 'iron.stop' : 'stop'}
+            bg={current ? 'panel.stop' : 'stop'}
             transform="rotate(45deg)"
             role="img"
             aria-label="a decision waits"

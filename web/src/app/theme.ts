@@ -1,6 +1,6 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
 
-/** Iron and temper: flat plates, hairlines, 2 px corners. Colour is kept for intensity; stop and caution have one red. */
+/** Panel and intensity: flat plates, hairlines, 2 px corners. Colour is kept for intensity; stop and caution have one red. */
 const config = defineConfig({
   cssVarsPrefix: 'nz',
   preflight: true,
@@ -45,18 +45,18 @@ const config = defineConfig({
         hair: { value: { base: '#b4bdc3', _dark: '#3d474e' } },
         edge: { value: { base: '#6a767e', _dark: '#7f8c95' } },
         focus: { value: { base: '#0b57b8', _dark: '#8fc0ff' } },
-        iron: { value: { base: '#14191d', _dark: '#0c1013' } },
-        'iron.ink': { value: '#edf1f3' },
-        'iron.quiet': { value: '#a3afb7' },
-        'iron.hair': { value: '#38424a' },
+        panel: { value: { base: '#14191d', _dark: '#0c1013' } },
+        'panel.ink': { value: '#edf1f3' },
+        'panel.quiet': { value: '#a3afb7' },
+        'panel.hair': { value: '#38424a' },
         stop: { value: { base: '#b3261e', _dark: '#ff8a80' } },
-        'iron.stop': { value: '#ff8a80' },
-        temper1: { value: { base: '#d9b13b', _dark: '#e0bd55' } },
-        temper2: { value: { base: '#b0722f', _dark: '#c08542' } },
-        temper3: { value: { base: '#7f4488', _dark: '#9a5fa4' } },
-        temper4: { value: { base: '#2f5c9c', _dark: '#4472b4' } },
-        temper5: { value: { base: '#c3def2', _dark: '#cfe6f7' } },
-        temperEdge: { value: { base: '#5b666d', _dark: '#8d99a1' } },
+        'panel.stop': { value: '#ff8a80' },
+        intensity1: { value: { base: '#d9b13b', _dark: '#e0bd55' } },
+        intensity2: { value: { base: '#b0722f', _dark: '#c08542' } },
+        intensity3: { value: { base: '#7f4488', _dark: '#9a5fa4' } },
+        intensity4: { value: { base: '#2f5c9c', _dark: '#4472b4' } },
+        intensity5: { value: { base: '#c3def2', _dark: '#cfe6f7' } },
+        intensityEdge: { value: { base: '#5b666d', _dark: '#8d99a1' } },
       },
     },
   },

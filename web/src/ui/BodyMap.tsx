@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react'
 import type { Muscle, MuscleShare } from '../api/schema'
 import { words } from '../text/codes'
-import { ink, quiet } from './iron'
+import { ink, quiet } from './panel'
 
 /** Places on the body, front on the left and back on the right: x, y, half width, half height, and whether it is there on both sides. */
 const places: Partial<Record<Muscle, readonly [number, number, number, number, boolean][]>> = {
@@ -67,7 +67,7 @@ export function BodyMap({ muscles, height = 170 }: { muscles: readonly MuscleSha
   const shareOf = new Map(muscles.map((one) => [one.muscle, one.share]))
   const label = muscles.length === 0 ? 'No muscle to count' : muscles.map((one) => `${words(one.muscle)} ${one.share}`).join(', ')
   return (
-    <Box color="iron.ink">
+    <Box color="panel.ink">
       <svg viewBox="0 0 140 178" height={height} role="img" aria-label={label} style={{ maxWidth: '100%' }}>
         <Outline x={middle} />
         <Outline x={106} />

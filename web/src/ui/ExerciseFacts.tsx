@@ -18,7 +18,7 @@ export function ExerciseFacts({ face }: { face: ExerciseFace }) {
         </Box>
       )}
       <BodyMap muscles={face.muscles} height={150} />
-      <Box fontSize="13px" color="iron.quiet" mb={3}>
+      <Box fontSize="13px" color="panel.quiet" mb={3}>
         {face.muscles.map((one) => `${words(one.muscle ?? '').toLowerCase()} ${one.share}`).join(', ')}
       </Box>
       <Box display="grid" gap={3} fontSize="15px">

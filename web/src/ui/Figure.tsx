@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react'
 import type { FigurePart, Pose, SpotPart } from '../api/schema'
 import { plain } from '../text/numbers'
-import { hair, ink, iron, quiet } from './iron'
+import { hair, ink, panel, quiet } from './panel'
 
 interface Props {
   figure: FigurePart
@@ -40,7 +40,7 @@ export function Figure({ figure, pose, label, over, detail }: Props) {
   const at = (point: SpotPart): SpotPart => ({ x: (point.x - frame.left) * scale, y: (frame.top - point.y) * scale })
   const ground = frame.top * scale
   return (
-    <Box color="iron.ink" w="100%" h="100%">
+    <Box color="panel.ink" w="100%" h="100%">
       <svg viewBox={`0 0 ${width} ${height}`} width="100%" height="100%" role="img" aria-label={label} preserveAspectRatio="xMidYMax meet">
         <line x1={0} x2={width} y1={ground} y2={ground} stroke={quiet} strokeWidth={2} />
         {figure.heel.y > 0.001 && <Wedge figure={figure} at={at} />}
@@ -88,7 +88,7 @@ function Body({ figure, pose, at, look }: BodyProps) {
   const { ankle, knee, hip, shoulder } = figure
   const skin = outline
     ? { fill: 'none', stroke: quiet, strokeWidth: 2, strokeDasharray: '6 5' }
-    : { fill: '#aab5bd', stroke: iron, strokeWidth: 2.5 }
+    : { fill: '#aab5bd', stroke: panel, strokeWidth: 2.5 }
   const far = outline ? skin : { ...skin, fill: '#6c7880' }
   const torso = beside(hip, shoulder, 1.02, 0)
   const neck = beside(hip, shoulder, 1.12, -0.015)
@@ -111,7 +111,7 @@ function Body({ figure, pose, at, look }: BodyProps) {
       )}
       {!outline &&
         [ankle, knee, hip, shoulder].map((joint) => (
-          <circle key={`${joint.x} ${joint.y}`} cx={at(joint).x} cy={at(joint).y} r={3.5} fill={iron} />
+          <circle key={`${joint.x} ${joint.y}`} cx={at(joint).x} cy={at(joint).y} r={3.5} fill={panel} />
         ))}
     </g>
   )
@@ -236,7 +236,7 @@ function Arms({ figure, family, at, ground }: { figure: FigurePart; family: Pose
   )
 }
 
-const halo = { stroke: iron, strokeWidth: 4, paintOrder: 'stroke' } as const
+const halo = { stroke: panel, strokeWidth: 4, paintOrder: 'stroke' } as const
 
 /** A moment as an arc about its joint: the more it holds the wider the band. */
 function Arc({ at, moment, name, turn }: { at: SpotPart; moment: number; name: string; turn: 1 | -1 }) {

@@ -24,7 +24,7 @@ export function Numeral({ value, unit, size = '17px', weight = 600, hidden }: Pr
 export function Labelled({ label, children }: { label: string; children: React.ReactNode }) {
   return (
     <Box>
-      <Box fontSize="14px" color="iron.quiet" mb={1}>
+      <Box fontSize="14px" color="panel.quiet" mb={1}>
         {label}
       </Box>
       {children}

@@ -68,9 +68,9 @@ export function Plates({
       maxWidth="100%"
       display="block"
     >
-      <Rect x={0} y={middle - 3} width={24} height={6} fill="iron.quiet" />
-      <Rect x={24} y={middle - 11} width={7} height={22} fill="iron.quiet" />
-      <Rect x={31} y={middle - 4} width={end - 31} height={8} fill="iron.hair" stroke="iron.quiet" strokeWidth={0.75} />
+      <Rect x={0} y={middle - 3} width={24} height={6} fill="panel.quiet" />
+      <Rect x={24} y={middle - 11} width={7} height={22} fill="panel.quiet" />
+      <Rect x={31} y={middle - 4} width={end - 31} height={8} fill="panel.hair" stroke="panel.quiet" strokeWidth={0.75} />
       {drawn.map(({ kg, x: left, width, tall, mark, key }) => (
         <g key={key}>
           <Rect
@@ -79,7 +79,7 @@ export function Plates({
             width={width}
             height={tall}
             fill={kg >= fullSizeFrom ? '#2a333a' : '#dfe4e7'}
-            stroke="iron.ink"
+            stroke="panel.ink"
             strokeWidth={1}
           />
           <Text
@@ -93,7 +93,7 @@ export function Plates({
           >
             {mass(kg)}
           </Text>
-          {mark && <Rect x={left + width / 2 - 2.5} y={middle - tall / 2 - 5} width={5} height={3} fill="iron.ink" />}
+          {mark && <Rect x={left + width / 2 - 2.5} y={middle - tall / 2 - 5} width={5} height={3} fill="panel.ink" />}
         </g>
       ))}
     </Svg>

@@ -30,7 +30,7 @@ export function Sides({ now, before, norm, from, to, unit, label }: Props) {
     norm ? `; norm ${norm.to ? `${norm.from} to ${norm.to}` : `${norm.from} and more`}` : ''
   }${before ? `; last time left ${number(before.left)}, right ${number(before.right)}` : ''}`
   return (
-    <Box color="iron.ink" maxW="420px">
+    <Box color="panel.ink" maxW="420px">
       <svg viewBox={`0 0 ${width} 108`} width="100%" role="img" aria-label={words}>
         {norm && <NormBand reach={reach} norm={norm} to={to} />}
         <Half side={-1} value={now.left} before={before?.left} reach={reach} norm={norm} />
@@ -59,10 +59,10 @@ function NormBand({ reach, norm, to }: { reach: (value: number) => number; norm:
           y={22}
           width={Math.max(2, end - start)}
           height={62}
-          fill="iron.hair"
+          fill="panel.hair"
         />
       ))}
-      <chakra.text x={half + (start + end) / 2} y={101} textAnchor="middle" fontSize={13} fill="iron.quiet">
+      <chakra.text x={half + (start + end) / 2} y={101} textAnchor="middle" fontSize={13} fill="panel.quiet">
         norm {norm.to ? `${norm.from}–${norm.to}` : `${norm.from}+`}
       </chakra.text>
     </g>
@@ -82,7 +82,7 @@ function Half({ side, value, before, reach, norm }: HalfProps) {
   const mark = typeof before === 'number' ? half + side * reach(before) : null
   if (typeof value !== 'number')
     return (
-      <chakra.text x={half + side * 14} y={barY + 22} textAnchor={side < 0 ? 'end' : 'start'} fontSize={13} fill="iron.quiet">
+      <chakra.text x={half + side * 14} y={barY + 22} textAnchor={side < 0 ? 'end' : 'start'} fontSize={13} fill="panel.quiet">
         not tested
       </chakra.text>
     )

@@ -27,10 +27,10 @@ export function Failed({ message, retry }: { message: string; retry: () => void 
 }
 
 /** A caution or a stop: a shape, a word and the one red. */
-export function Caution({ word, children, onIron = false }: { word: string; children: React.ReactNode; onIron?: boolean }) {
-  const color = onIron ? 'iron.stop' : 'stop'
+export function Caution({ word, children, onPanel = false }: { word: string; children: React.ReactNode; onPanel?: boolean }) {
+  const color = onPanel ? 'panel.stop' : 'stop'
   return (
-    <Box role="alert" borderLeft="6px solid" borderColor={color} px={4} py={2.5} bg={onIron ? 'transparent' : 'plate'}>
+    <Box role="alert" borderLeft="6px solid" borderColor={color} px={4} py={2.5} bg={onPanel ? 'transparent' : 'plate'}>
       <Box as="span" color={color} fontWeight="700" mr={2}>
         <Box as="span" aria-hidden display="inline-block" w="11px" h="11px" bg={color} transform="rotate(45deg)" mr={2} />
         {word}

@@ -10,7 +10,7 @@ import { Caution, Failed, Loading } from '../../ui/states'
 import { OutOfDate } from '../findings/OutOfDate'
 import { AddExercise } from './AddExercise'
 import { Beside } from './Beside'
-import { BlockBecause } from './BlockBecause'
+import { BlockRationale } from './BlockRationale'
 import { BlockGrid } from './BlockGrid'
 import { BlockHead, type OpenPart } from './BlockHead'
 import { Chain } from './Chain'
@@ -18,13 +18,13 @@ import { CopyTo } from './CopyTo'
 import { EditBar } from './EditBar'
 import type { FieldKey } from './fields'
 import { cellAt, cellView, held, type Place } from './grid'
-import { IronPanel } from './IronPanel'
+import { Panel } from './Panel'
 import { PassedOver } from './PassedOver'
 import { PlanForm } from './PlanForm'
 import { Remarks } from './Remarks'
 import { Versions } from './Versions'
 
-/** The block: weeks across, sessions down, the set in focus on the iron panel, its reasons at the foot. */
+/** The block: weeks across, sessions down, the set in focus on the panel panel, its reasons at the foot. */
 export function Block() {
   const { id = '' } = useParams()
   const block = useBlock(id)
@@ -137,9 +137,9 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
           <Beside attempts={view.attempts} daily={view.daily} name={name} />
           <PassedOver rows={view.plan.passedOver} name={name} />
         </Box>
-        {panel && seen && <IronPanel {...seen} onFold={turnPanel} />}
+        {panel && seen && <Panel {...seen} onFold={turnPanel} />}
       </Flex>
-      {seen && <BlockBecause {...seen} whole={whole} onWhole={turnWhole} />}
+      {seen && <BlockRationale {...seen} whole={whole} onWhole={turnWhole} />}
     </Flex>
   )
 }

@@ -2,9 +2,9 @@ import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
 import type { ItemPart } from '../../api/schema'
 import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
-import { Tape } from '../../ui/Tape'
+import { SetBars } from '../../ui/SetBars'
 import { type FieldKey, fieldOf } from './fields'
-import { type Day, percentInWords, type Place, setsInWords, tapeOf, topSet } from './grid'
+import { type Day, percentInWords, type Place, setsInWords, barsOf, topSet } from './grid'
 
 export interface CellActs {
   place: (place: Place) => void
@@ -31,7 +31,7 @@ interface Props {
   acts: CellActs
 }
 
-/** One exercise in one week: its tape, sets, percent and load; what is typed into it stands in the cell. Drawn again only when something of it changed. */
+/** One exercise in one week: its bars, sets, percent and load; what is typed into it stands in the cell. Drawn again only when something of it changed. */
 export const BlockCell = memo(function BlockCell(props: Props) {
   const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
   const at = { week, day, exercise }
@@ -64,7 +64,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
       <span className="spoken">{label.join(', ')}</span>
       {byHand && <span aria-hidden className="grid-pinned" />}
       <div aria-hidden={typing === null}>
-        <Tape sets={tapeOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
+        <SetBars sets={barsOf(item)} label={`${setsInWords(item)} at ${percentInWords(top.percent, top.rpe)}`} />
         {typing === null ? (
           <div className="grid-numbers">
             <span>

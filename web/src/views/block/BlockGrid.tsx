@@ -28,7 +28,7 @@ export interface GridProps {
 // One object for good: another one would make every part that can be dragged draw itself again.
 const afterSixPixels = { activationConstraint: { distance: 6 } }
 
-/** Weeks across, sessions down; each exercise a row of tapes that shows the wave. It is edited like a sheet: arrows, a number, Enter. */
+/** Weeks across, sessions down; each exercise a row of bars that shows the wave. It is edited like a sheet: arrows, a number, Enter. */
 export const BlockGrid = memo(function BlockGrid(props: GridProps) {
   const { block, view, name, place, onPlace, field, acts } = props
   const grid = useRef<HTMLTableElement>(null)

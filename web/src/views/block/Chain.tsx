@@ -3,7 +3,7 @@ import type { BlockView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { shortDate, today } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
-import { temper } from '../../ui/temper'
+import { intensity } from '../../ui/intensity'
 
 /** The whole chain of blocks toward the event, a line a week: this block with what its weeks bring, the coming ones by their kind. */
 export function Chain({ view }: { view: BlockView }) {
@@ -57,9 +57,9 @@ export function Chain({ view }: { view: BlockView }) {
                           h="10px"
                           flexShrink={0}
                           w={`${(total.tonnage / most) * 160}px`}
-                          bg={temper(total.meanPercent).color ?? 'transparent'}
+                          bg={intensity(total.meanPercent).color ?? 'transparent'}
                           border="1px solid"
-                          borderColor="temperEdge"
+                          borderColor="intensityEdge"
                         />
                         {mass(total.tonnage, 0)} {massUnit()}
                       </Flex>

@@ -1,7 +1,7 @@
 import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../../api/schema'
 import { weekdays } from '../../text/codes'
 import { plain } from '../../text/numbers'
-import type { TapeSet } from '../../ui/Tape'
+import type { SetBar } from '../../ui/SetBars'
 
 export type Day = NonNullable<Weekday>
 
@@ -96,12 +96,12 @@ export function held(block: BlockPart, place: Place | null, today: string): Plac
 export const cellView = (cells: readonly CellView[], place: Place): CellView | undefined =>
   cells.find((one) => one.week === place.week && one.day === place.day && one.exercise === place.exercise)
 
-export function tapeOf(item: ItemPart): TapeSet[] {
+export function barsOf(item: ItemPart): SetBar[] {
   const work = item.sets[0]
   const perKg = work?.kg && work.percent ? work.percent / work.kg : null
   return [
-    ...item.warmUp.map((set): TapeSet => ({ reps: set.reps, percent: perKg ? set.kg * perKg : null, kind: 'ramp' })),
-    ...item.sets.map((set): TapeSet => ({ reps: set.reps ?? 5, percent: set.percent, kind: 'work', amrap: set.amrap })),
+    ...item.warmUp.map((set): SetBar => ({ reps: set.reps, percent: perKg ? set.kg * perKg : null, kind: 'ramp' })),
+    ...item.sets.map((set): SetBar => ({ reps: set.reps ?? 5, percent: set.percent, kind: 'work', amrap: set.amrap })),
   ]
 }
 

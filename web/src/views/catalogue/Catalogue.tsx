@@ -109,19 +109,19 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
           tabIndex={0}
           w={{ base: '100%', md: '340px' }}
           flexShrink={0}
-          bg="iron"
-          color="iron.ink"
+          bg="panel"
+          color="panel.ink"
           p={4}
           overflow={{ md: 'auto' }}
         >
           <ExerciseFacts face={shown} />
           <Flex gap={2} mt={4} wrap="wrap">
             {shown.origin !== 'shipped' && (
-              <Plain {...onIron} onClick={() => setSearch({ change: shown.exercise })}>
+              <Plain {...onPanel} onClick={() => setSearch({ change: shown.exercise })}>
                 Change
               </Plain>
             )}
-            <Plain {...onIron} onClick={() => setSearch({ copy: shown.exercise })}>
+            <Plain {...onPanel} onClick={() => setSearch({ copy: shown.exercise })}>
               Make your own of it
             </Plain>
           </Flex>
@@ -132,7 +132,7 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
 }
 
 const ownWords: Record<string, string> = { own: 'yours', 'put-away': 'yours, put away' }
-const onIron = { size: 'sm', bg: 'transparent', color: 'iron.ink', borderColor: 'iron.quiet', _hover: { bg: 'iron.hair' } } as const
+const onPanel = { size: 'sm', bg: 'transparent', color: 'panel.ink', borderColor: 'panel.quiet', _hover: { bg: 'panel.hair' } } as const
 
 const wordsOf = (face: ExerciseFace) =>
   [

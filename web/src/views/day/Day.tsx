@@ -34,8 +34,8 @@ function DayPage({ day }: { day: DayView }) {
         )}
       </Box>
       <Box
-        bg="iron"
-        color="iron.ink"
+        bg="panel"
+        color="panel.ink"
         px={6}
         py={5}
         as="section"
@@ -45,7 +45,7 @@ function DayPage({ day }: { day: DayView }) {
         <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
           Waiting for you
         </chakra.h2>
-        {day.decisions.length === 0 && <Box color="iron.quiet">Nothing waits.</Box>}
+        {day.decisions.length === 0 && <Box color="panel.quiet">Nothing waits.</Box>}
         {day.decisions.map((decision) => (
           <DecisionRow key={decision.clientId + decision.question} decision={decision} />
         ))}
@@ -88,14 +88,14 @@ function SessionRow({ session, date: on }: { session: DaySession; date: string }
 function DecisionRow({ decision }: { decision: Decision }) {
   return (
     <Link to={`/clients/${decision.clientId}/${decision.station}`} style={{ display: 'block' }}>
-      <Box py={3} borderTop="1px solid" borderColor="iron.hair" _hover={{ bg: '#20272c' }}>
-        <Box color="iron.quiet" fontSize="14px">
+      <Box py={3} borderTop="1px solid" borderColor="panel.hair" _hover={{ bg: '#20272c' }}>
+        <Box color="panel.quiet" fontSize="14px">
           {decision.client}
         </Box>
         <Box fontSize="17px" fontWeight="600">
           {decision.question}
         </Box>
-        <Box color="iron.quiet" fontSize="14px" mt={1}>
+        <Box color="panel.quiet" fontSize="14px" mt={1}>
           {decision.evidence}
         </Box>
       </Box>

@@ -19,13 +19,13 @@ export function CompareTable({ line, other }: { line: ChosenLine; other: RankedL
         <chakra.caption srOnly>Parts of the score</chakra.caption>
         <thead>
           <tr>
-            <chakra.th textAlign="left" fontWeight="500" color="iron.quiet">
+            <chakra.th textAlign="left" fontWeight="500" color="panel.quiet">
               part
             </chakra.th>
-            <chakra.th textAlign="right" fontWeight="500" color="iron.quiet">
+            <chakra.th textAlign="right" fontWeight="500" color="panel.quiet">
               chosen
             </chakra.th>
-            <chakra.th textAlign="right" fontWeight="500" color="iron.quiet">
+            <chakra.th textAlign="right" fontWeight="500" color="panel.quiet">
               other
             </chakra.th>
           </tr>
@@ -40,7 +40,7 @@ export function CompareTable({ line, other }: { line: ChosenLine; other: RankedL
           <Row name="soreness, of 3" now={line.face.soreness} then={other.face.soreness} />
         </tbody>
       </chakra.table>
-      <Box fontSize="13px" color="iron.quiet" mt={2}>
+      <Box fontSize="13px" color="panel.quiet" mt={2}>
         A main lift is weighed by other weights than an accessory.
       </Box>
     </>
@@ -68,7 +68,7 @@ function Half({ face }: { face: ExerciseFace }) {
 
 function Row({ name, now, then }: { name: string; now: number; then: number }) {
   return (
-    <chakra.tr borderTop="1px solid" borderColor="iron.hair">
+    <chakra.tr borderTop="1px solid" borderColor="panel.hair">
       <chakra.th scope="row" textAlign="left" fontWeight="400" py={1}>
         {name}
       </chakra.th>

@@ -16,7 +16,7 @@ interface Props {
 export function Effect({ clientId, picks, onTake, onLeave }: Props) {
   const effect = useEffectOf(clientId, picks)
   return (
-    <Box as="section" aria-label="What would change" bg="iron" color="iron.ink" px={4} py={3} flexShrink={0} maxH="40vh" overflow="auto">
+    <Box as="section" aria-label="What would change" bg="panel" color="panel.ink" px={4} py={3} flexShrink={0} maxH="40vh" overflow="auto">
       <Flex gap={5} align="flex-start" wrap="wrap">
         <Box flex="1 1 420px" fontSize="15px" role="status">
           {effect.state === 'loading' && 'Working out what would change.'}
@@ -24,10 +24,10 @@ export function Effect({ clientId, picks, onTake, onLeave }: Props) {
           {effect.state === 'ready' && <Told effect={effect.data} />}
         </Box>
         <Flex gap={2}>
-          <Primary onClick={onTake} disabled={effect.state !== 'ready'} bg="iron.ink" color="iron">
+          <Primary onClick={onTake} disabled={effect.state !== 'ready'} bg="panel.ink" color="panel">
             Take it
           </Primary>
-          <Plain onClick={onLeave} bg="transparent" color="iron.ink" borderColor="iron.quiet" _hover={{ bg: 'iron.hair' }}>
+          <Plain onClick={onLeave} bg="transparent" color="panel.ink" borderColor="panel.quiet" _hover={{ bg: 'panel.hair' }}>
             Leave it
           </Plain>
         </Flex>

@@ -5,7 +5,7 @@ import { ExerciseFacts } from '../../ui/ExerciseFacts'
 import { Labelled } from '../../ui/Numeral'
 import { CompareTable } from './CompareTable'
 
-/** The iron panel: the client in the exercise, its muscles, cues and ladder; or two exercises side by side. */
+/** The panel panel: the client in the exercise, its muscles, cues and ladder; or two exercises side by side. */
 export function ExercisePanel({ line, compared }: { line: ChosenLine; compared: RankedLine | null }) {
   return (
     <Box
@@ -14,8 +14,8 @@ export function ExercisePanel({ line, compared }: { line: ChosenLine; compared: 
       tabIndex={0}
       w={{ base: '100%', lg: '320px' }}
       flexShrink={0}
-      bg="iron"
-      color="iron.ink"
+      bg="panel"
+      color="panel.ink"
       p={4}
       overflow={{ lg: 'auto' }}
     >

@@ -5,7 +5,7 @@ import { Sides } from '../../ui/Sides'
 import { LeanFigure } from './LeanFigure'
 import { Severity } from './Severity'
 
-/** The iron panel of a finding: its evidence drawn large, what it asks for, when to test again. */
+/** The panel panel of a finding: its evidence drawn large, what it asks for, when to test again. */
 export function FindingPanel({ finding }: { finding: FindingLine }) {
   return (
     <Box
@@ -13,8 +13,8 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       aria-label={finding.title}
       w={{ base: '100%', md: '340px' }}
       flexShrink={0}
-      bg="iron"
-      color="iron.ink"
+      bg="panel"
+      color="panel.ink"
       p={5}
       overflow={{ md: 'auto' }}
     >

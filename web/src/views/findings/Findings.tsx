@@ -9,7 +9,7 @@ import { Plain } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { AddFinding } from './AddFinding'
 import { causes, keyOf } from './causes'
-import { FindingBecause } from './FindingBecause'
+import { FindingRationale } from './FindingRationale'
 import { FindingPanel } from './FindingPanel'
 import { FindingRow } from './FindingRow'
 import { OutOfDate } from './OutOfDate'
@@ -108,7 +108,7 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
         </Box>
         {focused && <FindingPanel finding={focused} />}
       </Flex>
-      {focused && <FindingBecause clientId={clientId} finding={focused} />}
+      {focused && <FindingRationale clientId={clientId} finding={focused} />}
     </Flex>
   )
 }

@@ -21,13 +21,13 @@ export function LeanFigure({ lean }: { lean: LeanPicture }) {
       </Box>
       <Flex gap={6} mt={2}>
         <Box>
-          <Box fontSize="13px" color="iron.quiet">
+          <Box fontSize="13px" color="panel.quiet">
             seen, solid
           </Box>
           <Numeral value={seen} unit="°" size="24px" />
         </Box>
         <Box>
-          <Box fontSize="13px" color="iron.quiet">
+          <Box fontSize="13px" color="panel.quiet">
             balance asks for, outlined
           </Box>
           {needed ? <Numeral value={needed} unit="°" size="24px" /> : <Box fontSize="16px">cannot be held in balance</Box>}

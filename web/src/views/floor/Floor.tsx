@@ -60,7 +60,7 @@ export function Floor() {
         )}
         {view?.stop && (
           <Box p={4}>
-            <Caution word="Stop" onIron={!theme.bright}>
+            <Caution word="Stop" onPanel={!theme.bright}>
               {view.stop}
             </Caution>
           </Box>

@@ -4,13 +4,13 @@ import type { FloorItem, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
 import { clock, kgOf, mass, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
-import { Tape } from '../../ui/Tape'
+import { SetBars } from '../../ui/SetBars'
 import type { FloorColors } from './floor-theme'
 import { More, type MoreValues, noMore } from './More'
 import { Refused } from './Refused'
 import { RpeKeys } from './RpeKeys'
 import { Stepper } from './Stepper'
-import { doneFor, floorTape, platesFor, stepLoad, type Turn } from './session'
+import { doneFor, floorBars, platesFor, stepLoad, type Turn } from './session'
 import { UndoBar } from './UndoBar'
 import { useRest } from './useRest'
 
@@ -130,12 +130,12 @@ export function Station({ view, item, turn, log, colors }: Props) {
         {item.setUp !== '' && <Box>{item.setUp}</Box>}
         {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
         <Box mt={2}>
-          <Tape
-            sets={floorTape(item, view.date, log.waiting, turn.place)}
+          <SetBars
+            sets={floorBars(item, view.date, log.waiting, turn.place)}
             label="Warm-up, done and coming sets"
             height={52}
             repWidth={5}
-            onIron
+            onPanel
           />
           {turn.place === 0 && item.warmUp.length > 0 && (
             <Box color={colors.quiet} mt={1}>

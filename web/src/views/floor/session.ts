@@ -1,6 +1,6 @@
 import type { FloorItem, FloorSet, FloorView, LoadChoice } from '../../api/schema'
 import type { Waiting } from '../../offline/outbox'
-import type { TapeSet } from '../../ui/Tape'
+import type { SetBar } from '../../ui/SetBars'
 
 export interface DoneSet {
   id: string
@@ -68,12 +68,12 @@ export function stepLoad(loads: readonly LoadChoice[], kg: number, direction: 1 
   return next ?? kg
 }
 
-export function floorTape(item: FloorItem, date: string, waiting: readonly Waiting[], current: number): TapeSet[] {
+export function floorBars(item: FloorItem, date: string, waiting: readonly Waiting[], current: number): SetBar[] {
   const first = item.sets[0]
   const perKg = first?.kg && first.percent ? first.percent / first.kg : null
   return [
-    ...item.warmUp.map((set): TapeSet => ({ reps: set.reps, percent: perKg ? set.kg * perKg : null, kind: 'ramp' })),
-    ...item.sets.map((set): TapeSet => {
+    ...item.warmUp.map((set): SetBar => ({ reps: set.reps, percent: perKg ? set.kg * perKg : null, kind: 'ramp' })),
+    ...item.sets.map((set): SetBar => {
       const kind = doneFor(item, set, date, waiting) ? 'work' : set.place === current ? 'now' : 'ahead'
       return { reps: set.reps, percent: set.percent, kind }
     }),

@@ -27,15 +27,15 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
       aria-label="Figure"
       w={{ base: '100%', lg: '400px' }}
       flexShrink={0}
-      bg="iron"
-      color="iron.ink"
+      bg="panel"
+      color="panel.ink"
       p={4}
       overflow={{ lg: 'auto' }}
     >
       <chakra.h2 fontSize="19px" fontWeight="650">
         {row.name}
       </chakra.h2>
-      <Box fontSize="14px" color="iron.quiet" minH="20px">
+      <Box fontSize="14px" color="panel.quiet" minH="20px">
         {over ? `outlined over it: ${over.row.name}` : ''}
       </Box>
       <Box h="300px" my={2}>
@@ -133,14 +133,14 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
         <Plain
           size="sm"
           bg="transparent"
-          color="iron.ink"
-          borderColor="iron.quiet"
-          _hover={{ bg: 'iron.hair' }}
+          color="panel.ink"
+          borderColor="panel.quiet"
+          _hover={{ bg: 'panel.hair' }}
           onClick={() => onMoves(noMoves)}
         >
           Its own again
         </Plain>
-        <Box fontSize="13px" color="iron.quiet" role="status">
+        <Box fontSize="13px" color="panel.quiet" role="status">
           {live === 'ready'
             ? ''
             : live === 'loading'
@@ -148,7 +148,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
               : 'The sliders could not be loaded; the table stands.'}
         </Box>
       </Flex>
-      <Box mt={3} fontSize="13px" color="iron.quiet">
+      <Box mt={3} fontSize="13px" color="panel.quiet">
         {caution}
       </Box>
     </Box>
@@ -164,7 +164,7 @@ function words({ row, reply: { figure } }: Shown): string {
 function Value({ name, value, unit }: { name: string; value: string; unit: string }) {
   return (
     <Box>
-      <Box fontSize="13px" color="iron.quiet">
+      <Box fontSize="13px" color="panel.quiet">
         {name}
       </Box>
       <Numeral value={value} unit={unit} size="24px" />

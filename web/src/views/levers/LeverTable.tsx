@@ -122,7 +122,7 @@ function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
           alignItems="center"
           textAlign="left"
         >
-          <Box w="52px" h="52px" bg="iron" flexShrink={0} aria-hidden>
+          <Box w="52px" h="52px" bg="panel" flexShrink={0} aria-hidden>
             {row.reply.figure && <Figure figure={row.reply.figure} pose={row.pose} label="" detail="thumb" />}
           </Box>
           <Box>

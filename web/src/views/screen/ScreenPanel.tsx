@@ -12,7 +12,7 @@ interface Props {
   kept: readonly KeptScreen[]
 }
 
-/** The iron panel of the screen: what was just measured, drawn against its norm and last time, and the tests of before. */
+/** The panel panel of the screen: what was just measured, drawn against its norm and last time, and the tests of before. */
 export function ScreenPanel({ step, screen, before, kept }: Props) {
   const asks = step?.asks ?? []
   const earlier = kept.filter((one) => asks.some(({ ask }) => shown(one.screen, ask.path) !== ''))
@@ -22,8 +22,8 @@ export function ScreenPanel({ step, screen, before, kept }: Props) {
       aria-label="Measured"
       w={{ base: '100%', md: '330px' }}
       flexShrink={0}
-      bg="iron"
-      color="iron.ink"
+      bg="panel"
+      color="panel.ink"
       px={5}
       py={5}
       overflow={{ md: 'auto' }}
@@ -32,15 +32,15 @@ export function ScreenPanel({ step, screen, before, kept }: Props) {
         <Drawn key={ask.ask.path} view={ask} screen={screen} before={before} />
       ))}
       <Answered asks={asks} screen={screen} />
-      {!step && <Box color="iron.quiet">Faults say where a lift breaks down; the load at which one begins tells skill from strength.</Box>}
+      {!step && <Box color="panel.quiet">Faults say where a lift breaks down; the load at which one begins tells skill from strength.</Box>}
       {earlier.length > 0 && (
         <chakra.table w="100%" fontSize="14px" mt={4} style={{ borderCollapse: 'collapse' }}>
-          <chakra.caption captionSide="top" textAlign="left" color="iron.quiet" fontSize="14px" mb={1} p={0}>
+          <chakra.caption captionSide="top" textAlign="left" color="panel.quiet" fontSize="14px" mb={1} p={0}>
             Before
           </chakra.caption>
           <tbody>
             {earlier.map((one) => (
-              <chakra.tr key={one.date} borderTop="1px solid" borderColor="iron.hair">
+              <chakra.tr key={one.date} borderTop="1px solid" borderColor="panel.hair">
                 <chakra.th scope="row" textAlign="left" fontWeight="500" py={1.5} pr={3} whiteSpace="nowrap" verticalAlign="top">
                   {shortDate(one.date)}
                 </chakra.th>
@@ -67,8 +67,8 @@ function Answered({ asks, screen }: { asks: readonly AskView[]; screen: ScreenSe
   return (
     <chakra.dl fontSize="15px">
       {rows.map(([name, value, unit]) => (
-        <Box key={name} display="flex" justifyContent="space-between" gap={4} py={1.5} borderBottom="1px solid" borderColor="iron.hair">
-          <chakra.dt color="iron.quiet">{name}</chakra.dt>
+        <Box key={name} display="flex" justifyContent="space-between" gap={4} py={1.5} borderBottom="1px solid" borderColor="panel.hair">
+          <chakra.dt color="panel.quiet">{name}</chakra.dt>
           <chakra.dd fontWeight="600" textAlign="right">
             {value === '' ? 'not tested' : `${value} ${unit}`}
           </chakra.dd>
@@ -97,7 +97,7 @@ function Drawn({ view, screen, before }: { view: AskView; screen: ScreenSection;
         to={keys.at(-1) ?? 100}
       />
       {norm && (
-        <Box fontSize="14px" color="iron.quiet">
+        <Box fontSize="14px" color="panel.quiet">
           norm {norm.text}
           {norm.severe > 0 ? `; severe below ${norm.severe}` : ''}
         </Box>

@@ -11,11 +11,11 @@ export function SignIn() {
   const [password, setPassword] = useState('')
   return (
     <Flex as="main" h="100%" align="stretch">
-      <Flex direction="column" justify="flex-end" bg="iron" color="iron.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
+      <Flex direction="column" justify="flex-end" bg="panel" color="panel.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
         <Box fontSize="64px" fontWeight="750" fontStretch="115%" lineHeight={1}>
           Nerezza
         </Box>
-        <Box mt={4} color="iron.quiet" maxW="34ch">
+        <Box mt={4} color="panel.quiet" maxW="34ch">
           Measure, find out why, choose, prescribe, run the session, learn from the log.
         </Box>
       </Flex>

@@ -9,11 +9,11 @@ export interface ChainLink {
 }
 
 /** The chain behind what has the focus: measured, found, asked for, chosen, prescribed. Each link leads to its place. */
-export function Because({ links, open }: { links: readonly ChainLink[]; open?: string }) {
+export function Rationale({ links, open }: { links: readonly ChainLink[]; open?: string }) {
   return (
-    <Box as="section" aria-label="Because" bg="iron" color="iron.ink" flexShrink={0} data-print="no">
+    <Box as="section" aria-label="Because" bg="panel" color="panel.ink" flexShrink={0} data-print="no">
       {open && (
-        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="iron.hair" fontSize="14px">
+        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="panel.hair" fontSize="14px">
           <Box maxW="90ch">{open}</Box>
         </Box>
       )}
@@ -25,13 +25,13 @@ export function Because({ links, open }: { links: readonly ChainLink[]; open?: s
             px={4}
             py={2.5}
             borderRight="1px solid"
-            borderColor="iron.hair"
+            borderColor="panel.hair"
             borderTop="3px solid"
-            borderTopColor={link.focused ? 'iron.ink' : 'transparent'}
+            borderTopColor={link.focused ? 'panel.ink' : 'transparent'}
             flexShrink={{ base: 0, lg: 1 }}
             maxW="260px"
           >
-            <Box fontSize="13px" color="iron.quiet">
+            <Box fontSize="13px" color="panel.quiet">
               {link.kind}
             </Box>
             {link.to ? (

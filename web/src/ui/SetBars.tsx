@@ -1,7 +1,7 @@
 import './pieces.css'
-import { temper } from './temper'
+import { intensity } from './intensity'
 
-export interface TapeSet {
+export interface SetBar {
   reps: number
   percent?: number | null
   /** Warm-up sets are hollow; work sets solid once planned, outlined until done on the floor. */
@@ -13,7 +13,7 @@ const gap = 2
 const leastPercent = 30
 
 /** Places the bars side by side. */
-function lay(sets: readonly TapeSet[], height: number, repWidth: number) {
+function lay(sets: readonly SetBar[], height: number, repWidth: number) {
   let x = 1
   const bars = sets.map((set, i) => {
     const width = Math.max(4, set.reps * repWidth)
@@ -26,22 +26,22 @@ function lay(sets: readonly TapeSet[], height: number, repWidth: number) {
   return { bars, end: x }
 }
 
-/** The sets of one exercise as bars: width is repetitions, height and temper are the percentage; an AMRAP is open at the top. */
-export function Tape({
+/** The sets of one exercise as bars: width is repetitions, height and intensity are the percentage; an AMRAP is open at the top. */
+export function SetBars({
   sets,
   height = 38,
   label,
-  onIron = false,
+  onPanel = false,
   repWidth = 2.7,
 }: {
-  sets: readonly TapeSet[]
+  sets: readonly SetBar[]
   height?: number
   label: string
-  onIron?: boolean
+  onPanel?: boolean
   repWidth?: number
 }) {
   const { bars, end } = lay(sets, height, repWidth)
-  const edge = onIron ? 'currentColor' : ink('temper-edge')
+  const edge = onPanel ? 'currentColor' : ink('intensity-edge')
   return (
     <svg
       role="img"
@@ -49,11 +49,11 @@ export function Tape({
       viewBox={`0 0 ${Math.max(end, 10)} ${height}`}
       height={height}
       width={end}
-      className="tape"
+      className="bars"
       preserveAspectRatio="xMinYMax meet"
     >
       {bars.map(({ set, x: left, width, tall, key }) => {
-        const { color } = temper(set.percent)
+        const { color } = intensity(set.percent)
         return (
           <rect
             key={key}
@@ -62,7 +62,7 @@ export function Tape({
             width={width}
             height={tall}
             fill={set.kind === 'work' && color ? ink(color) : 'transparent'}
-            stroke={set.kind === 'now' && !onIron ? ink('ink') : edge}
+            stroke={set.kind === 'now' && !onPanel ? ink('ink') : edge}
             strokeWidth={set.kind === 'now' ? 3 : 1}
             strokeDasharray={set.amrap ? `0 ${width} ${width + 2 * tall} 0` : undefined}
           />

@@ -20,7 +20,7 @@ interface Props {
 }
 
 /** The numbers of the set in focus: load, how to build it, sets, effort, tempo, rest, and the one thing to watch. */
-export const IronPanel = memo(function IronPanel({ cell, more, view, place, name, clientId, onFold }: Props) {
+export const Panel = memo(function Panel({ cell, more, view, place, name, clientId, onFold }: Props) {
   const { item, session, week } = cell
   const top = topSet(item)
   const weekBefore = view.plan.block && place.week > 1 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
@@ -30,8 +30,8 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
     <Box
       as="aside"
       aria-label="The set in focus"
-      bg="iron"
-      color="iron.ink"
+      bg="panel"
+      color="panel.ink"
       w={{ base: '100%', lg: '332px' }}
       flexShrink={0}
       px={4}
@@ -43,11 +43,11 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
         <chakra.h2 fontSize="17px" fontWeight="650">
           {name(item.exercise)}
         </chakra.h2>
-        <chakra.button type="button" onClick={onFold} aria-label="Fold the panel" minW="34px" minH="34px" color="iron.quiet">
+        <chakra.button type="button" onClick={onFold} aria-label="Fold the panel" minW="34px" minH="34px" color="panel.quiet">
           ×
         </chakra.button>
       </Flex>
-      <Box color="iron.quiet" fontSize="14px">
+      <Box color="panel.quiet" fontSize="14px">
         {dayName(session.date)}, week {week.number}
       </Box>
 
@@ -63,7 +63,7 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
           </Box>
         )}
       </Flex>
-      <Box color="iron.quiet" fontSize="14px" mt={2} minH="20px">
+      <Box color="panel.quiet" fontSize="14px" mt={2} minH="20px">
         {top.perSide
           ? platesInWords(top.perSide, before)
           : top.each && top.count && top.count > 1
@@ -78,7 +78,7 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
         py={4}
         my={4}
         borderY="1px solid"
-        borderColor="iron.hair"
+        borderColor="panel.hair"
         justifyContent="space-between"
       >
         <Labelled label="Sets">
@@ -96,7 +96,7 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
       </Grid>
 
       {more && (
-        <Box mb={3} fontSize="14px" color="iron.quiet">
+        <Box mb={3} fontSize="14px" color="panel.quiet">
           {plain(more.underTensionSeconds, 0)} s under load a set; rest at least {clock(more.leastRestSeconds)}
           {more.shape && more.shape !== 'straight' ? `; ${words(more.shape).toLowerCase()} sets` : ''}
           {more.pinned.length > 0 ? `; by hand: ${more.pinned.join(', ')}` : ''}
@@ -109,7 +109,7 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
       )}
       <chakra.table w="100%" fontSize="14px">
         <caption style={{ textAlign: 'left', paddingBottom: 4 }}>
-          <Box as="span" color="iron.quiet">
+          <Box as="span" color="panel.quiet">
             Set by set
           </Box>
         </caption>
@@ -134,14 +134,14 @@ export const IronPanel = memo(function IronPanel({ cell, more, view, place, name
 
       {item.cues[0] && (
         <Box mt={3}>
-          <Box fontSize="14px" color="iron.quiet">
+          <Box fontSize="14px" color="panel.quiet">
             Watch
           </Box>
           <Box fontSize="16px">{item.cues[0]}</Box>
         </Box>
       )}
       <Link to={`/clients/${clientId}/floor?date=${session.date}`} style={{ display: 'block', marginTop: 12 }}>
-        <Box border="1px solid" borderColor="iron.quiet" px={4} py={2.5} textAlign="center" fontWeight="600" _hover={{ bg: '#20272c' }}>
+        <Box border="1px solid" borderColor="panel.quiet" px={4} py={2.5} textAlign="center" fontWeight="600" _hover={{ bg: '#20272c' }}>
           Open on the floor
         </Box>
       </Link>
@@ -161,7 +161,7 @@ function effortOf(rpes: readonly number[]): string {
   return low === high ? plain(low) : `${plain(low)}–${plain(high)}`
 }
 
-const quiet = 'var(--nz-colors-iron-quiet)'
+const quiet = 'var(--nz-colors-panel-quiet)'
 
 function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: string }) {
   return (

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockView, CellView } from '../../api/schema'
 import { mass, massUnit, plain } from '../../text/numbers'
-import { Because, type ChainLink } from '../../ui/Because'
+import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
 import { type Cell, middleSet } from './grid'
 
@@ -19,7 +19,7 @@ interface Props {
 const sources = { measured: 'from a set entered', ratio: 'by ratio from another lift', log: 'from the log' } as const
 
 /** How the number in focus came to be: from the max to the plates. */
-export const BlockBecause = memo(function BlockBecause({ cell, more, view, name, clientId, whole, onWhole }: Props) {
+export const BlockRationale = memo(function BlockRationale({ cell, more, view, name, clientId, whole, onWhole }: Props) {
   const { item } = cell
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
@@ -62,19 +62,19 @@ export const BlockBecause = memo(function BlockBecause({ cell, more, view, name,
       : '',
   ]
   return (
-    <Flex bg="iron" align="stretch" data-print="no">
+    <Flex bg="panel" align="stretch" data-print="no">
       <Box flex="1" minW={0}>
-        <Because links={links} open={whole ? said.filter(Boolean).join(' ') : undefined} />
+        <Rationale links={links} open={whole ? said.filter(Boolean).join(' ') : undefined} />
       </Box>
       <chakra.button
         type="button"
         onClick={onWhole}
         aria-expanded={whole}
         px={4}
-        color="iron.ink"
+        color="panel.ink"
         fontSize="14px"
         borderLeft="1px solid"
-        borderColor="iron.hair"
+        borderColor="panel.hair"
       >
         {whole ? 'Less' : 'Because'}
       </chakra.button>

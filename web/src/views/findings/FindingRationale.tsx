@@ -1,12 +1,12 @@
 import type { EvidenceSource, FindingLine } from '../../api/schema'
 import { plain } from '../../text/numbers'
-import { Because, type ChainLink } from '../../ui/Because'
+import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { causeName } from './causes'
 
 const places: Record<EvidenceSource, string | null> = { screen: 'screen', intake: 'intake', health: 'health', coach: null }
 
 /** From the raw measure to what is asked for; the measure leads back to where it was entered. */
-export function FindingBecause({ clientId, finding }: { clientId: string; finding: FindingLine }) {
+export function FindingRationale({ clientId, finding }: { clientId: string; finding: FindingLine }) {
   const first = finding.evidence[0]
   const more = finding.evidence.length - 1
   const place = first ? places[first.source] : null
@@ -23,5 +23,5 @@ export function FindingBecause({ clientId, finding }: { clientId: string; findin
     { kind: 'because of', text: finding.cause ? causeName(finding.cause).toLowerCase() : 'an answer that needs someone else first' },
     { kind: 'asks for', text: finding.verdict === 'rejected' ? 'nothing: rejected' : finding.asks || 'see what to do' },
   ]
-  return <Because links={links} />
+  return <Rationale links={links} />
 }
