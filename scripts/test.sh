@@ -44,6 +44,13 @@ tests() {
   rm -f "$log"
 }
 
+check_format() { (cd "$root" && dotnet tool restore && dotnet csharpier check .); }
+
+# What no formatter breaks, a comment or a text, is broken by hand.
+check_width() {
+  (cd "$root" && git ls-files '*.cs' '*.ts' '*.tsx' | grep -vE 'Migrations/|schema\.d\.ts' | xargs awk 'length($0) > 140 {print FILENAME ":" FNR; wide = 1} END {exit wide}')
+}
+
 # front_end_tests: what the page computes, without a browser.
 front_end_tests() {
   local log report; log="$(mktemp)"; report="$(mktemp)"
@@ -69,7 +76,9 @@ run_tests() {
   require_chromium
   require_proxies
   build_all
-  check "Formatting of C#" dotnet format "$root/Nerezza.slnx" --verify-no-changes --no-restore
+  check "Formatting of C#" check_format
+  check "Style of C#" dotnet format style "$root/Nerezza.slnx" --verify-no-changes --no-restore
+  check "Lines within 140 columns" check_width
   check "Formatting, lint and types of the front end" bash -c "npm --prefix '$root/web' run lint && npm --prefix '$root/web' run check-types"
   front_end_tests
   start_test_cluster

@@ -8,7 +8,14 @@ namespace Nerezza.Benchmarks;
 [MemoryDiagnoser]
 public class BodyModel
 {
-    private static readonly Client Client = new() { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] };
+    private static readonly Client Client = new()
+    {
+        Name = "x",
+        HeightCm = 175,
+        MassKg = 80,
+        Level = Level.Intermediate,
+        Days = [],
+    };
     private readonly Lifter _lifter = Lifter.Of(Client, 11, null);
     private readonly SquatSetting _squat = SquatSetting.Of("back-squat-high-bar", 100)!;
     private readonly PullSetting _pull = PullSetting.Of("conventional-deadlift", 140)!;

@@ -19,9 +19,17 @@ public class OneEdit
     [GlobalSetup]
     public void Prepare()
     {
-        string root = Environment.GetEnvironmentVariable("NEREZZA_ROOT") ?? throw new InvalidOperationException("Run it by ./nerezza bench.");
-        ClientCase @case = ((CaseReading.Valid)CaseReader.Read(File.ReadAllBytes(Path.Combine(root, "docs/formats/examples/deckhand.json")))).Case;
-        _basis = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout()).Prepare(@case with { Block = @case.Block with { Weeks = 12, Kind = BlockKind.Strength } });
+        string root =
+            Environment.GetEnvironmentVariable("NEREZZA_ROOT") ?? throw new InvalidOperationException("Run it by ./nerezza bench.");
+        ClientCase @case = (
+            (CaseReading.Valid)CaseReader.Read(File.ReadAllBytes(Path.Combine(root, "docs/formats/examples/deckhand.json")))
+        ).Case;
+        _basis = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout()).Prepare(
+            @case with
+            {
+                Block = @case.Block with { Weeks = 12, Kind = BlockKind.Strength },
+            }
+        );
         var session = _basis.Plan.Block!.Weeks[5].Sessions[0];
         _at = new CellPlace(6, session.Day, session.Items[0].Exercise);
     }

@@ -20,7 +20,8 @@ public class WholePlan
     [GlobalSetup]
     public void Read()
     {
-        string root = Environment.GetEnvironmentVariable("NEREZZA_ROOT") ?? throw new InvalidOperationException("Run it by ./nerezza bench.");
+        string root =
+            Environment.GetEnvironmentVariable("NEREZZA_ROOT") ?? throw new InvalidOperationException("Run it by ./nerezza bench.");
         _case = ((CaseReading.Valid)CaseReader.Read(File.ReadAllBytes(Path.Combine(root, $"docs/formats/examples/{Case}.json")))).Case;
     }
 

@@ -26,21 +26,26 @@ foreach (string file in args[1..])
 }
 return 0;
 
-static JsonNode? ToJson(YamlNode node) => node switch
-{
-    YamlMappingNode map => new JsonObject(map.Children.Select(pair =>
-        KeyValuePair.Create(((YamlScalarNode)pair.Key).Value!, ToJson(pair.Value)))),
-    YamlSequenceNode list => new JsonArray([.. list.Children.Select(ToJson)]),
-    YamlScalarNode scalar => Scalar(scalar),
-    _ => throw new NotSupportedException(node.NodeType.ToString()),
-};
+static JsonNode? ToJson(YamlNode node) =>
+    node switch
+    {
+        YamlMappingNode map => new JsonObject(
+            map.Children.Select(pair => KeyValuePair.Create(((YamlScalarNode)pair.Key).Value!, ToJson(pair.Value)))
+        ),
+        YamlSequenceNode list => new JsonArray([.. list.Children.Select(ToJson)]),
+        YamlScalarNode scalar => Scalar(scalar),
+        _ => throw new NotSupportedException(node.NodeType.ToString()),
+    };
 
 static JsonNode? Scalar(YamlScalarNode scalar)
 {
     string text = scalar.Value ?? "";
-    if (scalar.Style is not ScalarStyle.Plain) return JsonValue.Create(text);
-    if (text is "" or "null") return null;
-    if (text is "true" or "false") return JsonValue.Create(text == "true");
+    if (scalar.Style is not ScalarStyle.Plain)
+        return JsonValue.Create(text);
+    if (text is "" or "null")
+        return null;
+    if (text is "true" or "false")
+        return JsonValue.Create(text == "true");
     return decimal.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out decimal number)
         ? JsonValue.Create(number)
         : JsonValue.Create(text);

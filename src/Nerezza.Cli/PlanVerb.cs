@@ -8,7 +8,8 @@ using Nerezza.Solve;
 
 namespace Nerezza.Cli;
 
-/// <summary>plan: cases in, plans out. One case is printed over several lines, several as JSON Lines; one bad case fails the call.</summary>
+/// <summary>plan: cases in, plans out. One case is printed over several lines, several as JSON Lines; one bad case fails the
+/// call.</summary>
 internal static class PlanVerb
 {
     private const int BadInput = 2;
@@ -28,11 +29,13 @@ internal static class PlanVerb
                     break;
                 case CaseReading.Faulty faulty:
                     failed = true;
-                    foreach (var fault in faulty.Faults) errors.WriteLine(prefix + fault);
+                    foreach (var fault in faulty.Faults)
+                        errors.WriteLine(prefix + fault);
                     break;
             }
         }
-        if (failed) return BadInput;
+        if (failed)
+            return BadInput;
         var planner = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout());
         var mapping = new PlanMapping(ExerciseCatalogue.Shipped);
         foreach (ClientCase @case in cases)
@@ -48,7 +51,8 @@ internal static class PlanVerb
             using var bytes = new MemoryStream();
             // One byte past the limit is enough to know that it is too large.
             byte[] buffer = new byte[81920];
-            for (int read = 1; read > 0 && bytes.Length <= CaseReader.MostBytes; bytes.Write(buffer, 0, read)) read = stream.Read(buffer);
+            for (int read = 1; read > 0 && bytes.Length <= CaseReader.MostBytes; bytes.Write(buffer, 0, read))
+                read = stream.Read(buffer);
             return CaseReader.Read(bytes.ToArray());
         }
         catch (Exception fault) when (fault is IOException or UnauthorizedAccessException)

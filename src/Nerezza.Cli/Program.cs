@@ -5,12 +5,13 @@ internal static class EntryPoint
 {
     private const int BadUsage = 2;
 
-    private static int Main(string[] args) => args switch
-    {
-        ["plan", .. var files] when files.Length > 0 => PlanVerb.Run(files, Console.OpenStandardInput(), Console.Out, Console.Error),
-        ["schema", var name] => SchemaVerb.Run(name, Console.Out, Console.Error),
-        _ => Usage(),
-    };
+    private static int Main(string[] args) =>
+        args switch
+        {
+            ["plan", .. var files] when files.Length > 0 => PlanVerb.Run(files, Console.OpenStandardInput(), Console.Out, Console.Error),
+            ["schema", var name] => SchemaVerb.Run(name, Console.Out, Console.Error),
+            _ => Usage(),
+        };
 
     private static int Usage()
     {

@@ -6,7 +6,8 @@ using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core;
 
-/// <summary>The findings of a case: what the rules say now, how each goes since it was measured before, and the coach's word over it.</summary>
+/// <summary>The findings of a case: what the rules say now, how each goes since it was measured before, and the coach's word over
+/// it.</summary>
 internal sealed class CaseFindings(ExerciseCatalogue catalogue)
 {
     /// <summary>Every finding, the coach's own last.</summary>
@@ -18,8 +19,13 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
 
     private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxEstimates maxes)
     {
-        IReadOnlyList<KnownMax> known = [.. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side)))];
-        return new FindingEngine(catalogue).Find(new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks));
+        IReadOnlyList<KnownMax> known =
+        [
+            .. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side))),
+        ];
+        return new FindingEngine(catalogue).Find(
+            new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks)
+        );
     }
 
     /// <summary>What the screen and the maxes said a fortnight and more before; nothing where neither was measured then.</summary>
@@ -28,9 +34,16 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
         EarlierScreen? screen = FindingCourse.Before(@case.ScreenedOn ?? @case.Block.Start, @case.EarlierScreens);
         DateOnly day = FindingCourse.FortnightBefore(@case.Block.Start);
         bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
-        if (screen is null && !fromMaxes) return [];
+        if (screen is null && !fromMaxes)
+            return [];
         // Pain stays as it is now: it says what a fault means, and the same meaning is compared.
-        ClientCase then = @case with { Screen = screen?.Screen ?? Screen.Untested, Faults = screen?.Faults ?? [], Strength = [.. @case.Strength.Where(entry => entry.Date <= day)], Log = [.. @case.Log.Where(entry => entry.Date <= day)] };
+        ClientCase then = @case with
+        {
+            Screen = screen?.Screen ?? Screen.Untested,
+            Faults = screen?.Faults ?? [],
+            Strength = [.. @case.Strength.Where(entry => entry.Date <= day)],
+            Log = [.. @case.Log.Where(entry => entry.Date <= day)],
+        };
         return Find(then, null, MaxEstimates.Of(then.Client, catalogue, then.Strength, then.Log, day));
     }
 }

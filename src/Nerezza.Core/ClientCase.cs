@@ -11,36 +11,52 @@ public sealed record ClientCase
 {
     /// <summary>The client.</summary>
     public required Client Client { get; init; }
+
     /// <summary>What there is to train with.</summary>
     public Equipment Equipment { get; init; } = new();
+
     /// <summary>The coach's schools.</summary>
     public Schools Schools { get; init; } = new();
+
     /// <summary>The newest screen.</summary>
     public Screen Screen { get; init; } = Screen.Untested;
+
     /// <summary>The day of the newest screen; null where it is not known, and then it counts as the block's start.</summary>
     public DateOnly? ScreenedOn { get; init; }
+
     /// <summary>The screens before it, which tell how findings go.</summary>
     public IReadOnlyList<EarlierScreen> EarlierScreens { get; init; } = [];
+
     /// <summary>Faults seen in the lifts.</summary>
     public IReadOnlyList<LiftFault> Faults { get; init; } = [];
+
     /// <summary>The coach's word on findings.</summary>
     public IReadOnlyList<FindingDecision> Decisions { get; init; } = [];
+
     /// <summary>The coach's word on exercises.</summary>
     public IReadOnlyList<Pick> Picks { get; init; } = [];
+
     /// <summary>Entered sets that tell the maxes.</summary>
     public IReadOnlyList<StrengthEntry> Strength { get; init; } = [];
+
     /// <summary>Pain.</summary>
     public IReadOnlyList<PainEntry> Pain { get; init; } = [];
+
     /// <summary>Rungs reached.</summary>
     public IReadOnlyList<LadderRung> Ladders { get; init; } = [];
+
     /// <summary>What was done.</summary>
     public IReadOnlyList<LogDay> Log { get; init; } = [];
+
     /// <summary>The coach's edits of the block, in order.</summary>
     public IReadOnlyList<BlockEdit> Edits { get; init; } = [];
+
     /// <summary>What the edits are laid over.</summary>
     public BlockBase Base { get; init; }
+
     /// <summary>The kind of the block before; null when there is none or it is not known.</summary>
     public BlockKind? LastKind { get; init; }
+
     /// <summary>The block asked for.</summary>
     public required BlockRequest Block { get; init; }
 }
@@ -50,6 +66,7 @@ public enum BlockBase
 {
     /// <summary>The block that Nerezza makes.</summary>
     Made,
+
     /// <summary>Empty weeks.</summary>
     Empty,
 }

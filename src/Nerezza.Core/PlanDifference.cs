@@ -45,6 +45,7 @@ public enum ProgramChange
 {
     /// <summary>A referral stops it.</summary>
     Stopped,
+
     /// <summary>It can be made again.</summary>
     MadeAgain,
 }
@@ -53,53 +54,89 @@ public enum ProgramChange
 public static class PlanDifference
 {
     /// <summary>Every change, program first, then findings, then the block; empty when the plans agree.</summary>
-    public static IReadOnlyList<PlanChange> Between(Plan before, Plan after) => [.. Programs(before, after), .. Findings(before, after), .. Blocks(before.Block, after.Block)];
+    public static IReadOnlyList<PlanChange> Between(Plan before, Plan after) =>
+        [.. Programs(before, after), .. Findings(before, after), .. Blocks(before.Block, after.Block)];
 
     /// <summary>Every exercise of every session that two blocks have otherwise, in the order of the weeks.</summary>
     public static IReadOnlyList<PlanChange> Cells(Block? before, Block? after)
     {
-        Dictionary<CellPlace, PrescribedItem> was = ByPlace(before), will = ByPlace(after);
-        return [.. was.Keys.Union(will.Keys).Where(at => !Same(was.GetValueOrDefault(at), will.GetValueOrDefault(at)))
-            .OrderBy(at => at.Week).ThenBy(at => at.Day).ThenBy(at => at.Exercise, StringComparer.Ordinal).Select(at => new PlanChange.Cell(at, was.GetValueOrDefault(at), will.GetValueOrDefault(at)))];
+        Dictionary<CellPlace, PrescribedItem> was = ByPlace(before),
+            will = ByPlace(after);
+        return
+        [
+            .. was
+                .Keys.Union(will.Keys)
+                .Where(at => !Same(was.GetValueOrDefault(at), will.GetValueOrDefault(at)))
+                .OrderBy(at => at.Week)
+                .ThenBy(at => at.Day)
+                .ThenBy(at => at.Exercise, StringComparer.Ordinal)
+                .Select(at => new PlanChange.Cell(at, was.GetValueOrDefault(at), will.GetValueOrDefault(at))),
+        ];
     }
 
-    private static Dictionary<CellPlace, PrescribedItem> ByPlace(Block? block) => (block?.Weeks ?? [])
-        .SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => (At: new CellPlace(week.Number, session.Day, item.Exercise), item)))).ToDictionary(row => row.At, row => row.item);
+    private static Dictionary<CellPlace, PrescribedItem> ByPlace(Block? block) =>
+        (block?.Weeks ?? [])
+            .SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session.Items.Select(item => (At: new CellPlace(week.Number, session.Day, item.Exercise), item))
+                )
+            )
+            .ToDictionary(row => row.At, row => row.item);
 
-    private static bool Same(PrescribedItem? one, PrescribedItem? other) => one is not null && other is not null && one.Superset == other.Superset && one.Sets.SequenceEqual(other.Sets, SameSet);
+    private static bool Same(PrescribedItem? one, PrescribedItem? other) =>
+        one is not null && other is not null && one.Superset == other.Superset && one.Sets.SequenceEqual(other.Sets, SameSet);
 
-    private static readonly IEqualityComparer<PrescribedSet> SameSet = EqualityComparer<PrescribedSet>.Create((one, other) => one! with { PerSide = null } == other! with { PerSide = null });
+    private static readonly IEqualityComparer<PrescribedSet> SameSet = EqualityComparer<PrescribedSet>.Create(
+        (one, other) => one! with { PerSide = null } == other! with { PerSide = null }
+    );
 
     private static IEnumerable<PlanChange> Programs(Plan before, Plan after)
     {
-        if (before.Block is not null && after.Block is null) yield return new PlanChange.Program(ProgramChange.Stopped);
-        if (before.Block is null && after.Block is not null) yield return new PlanChange.Program(ProgramChange.MadeAgain);
+        if (before.Block is not null && after.Block is null)
+            yield return new PlanChange.Program(ProgramChange.Stopped);
+        if (before.Block is null && after.Block is not null)
+            yield return new PlanChange.Program(ProgramChange.MadeAgain);
     }
 
     private static IEnumerable<PlanChange> Findings(Plan before, Plan after)
     {
-        static bool Among(IReadOnlyList<Finding> findings, Finding one) => findings.Any(other => other.Code == one.Code && other.Cause == one.Cause);
-        foreach (Finding opened in after.Findings.Where(finding => !Among(before.Findings, finding))) yield return new PlanChange.FindingOpened(opened);
-        foreach (Finding closed in before.Findings.Where(finding => !Among(after.Findings, finding))) yield return new PlanChange.FindingClosed(closed);
+        static bool Among(IReadOnlyList<Finding> findings, Finding one) =>
+            findings.Any(other => other.Code == one.Code && other.Cause == one.Cause);
+        foreach (Finding opened in after.Findings.Where(finding => !Among(before.Findings, finding)))
+            yield return new PlanChange.FindingOpened(opened);
+        foreach (Finding closed in before.Findings.Where(finding => !Among(after.Findings, finding)))
+            yield return new PlanChange.FindingClosed(closed);
     }
 
     private static IEnumerable<PlanChange> Blocks(Block? before, Block? after)
     {
-        if (before is null || after is null) yield break;
-        if (before.Kind != after.Kind) yield return new PlanChange.Kind(before.Kind, after.Kind);
-        Dictionary<string, List<PrescribedSet>> was = Sets(before), will = Sets(after);
-        foreach (string exercise in will.Keys.Except(was.Keys).Order(StringComparer.Ordinal)) yield return new PlanChange.ExerciseIn(exercise);
-        foreach (string exercise in was.Keys.Except(will.Keys).Order(StringComparer.Ordinal)) yield return new PlanChange.ExerciseOut(exercise);
+        if (before is null || after is null)
+            yield break;
+        if (before.Kind != after.Kind)
+            yield return new PlanChange.Kind(before.Kind, after.Kind);
+        Dictionary<string, List<PrescribedSet>> was = Sets(before),
+            will = Sets(after);
+        foreach (string exercise in will.Keys.Except(was.Keys).Order(StringComparer.Ordinal))
+            yield return new PlanChange.ExerciseIn(exercise);
+        foreach (string exercise in was.Keys.Except(will.Keys).Order(StringComparer.Ordinal))
+            yield return new PlanChange.ExerciseOut(exercise);
         foreach (string exercise in was.Keys.Intersect(will.Keys).Order(StringComparer.Ordinal))
         {
-            Load? heaviestBefore = was[exercise].Max(set => set.Load), heaviestAfter = will[exercise].Max(set => set.Load);
-            if (heaviestBefore != heaviestAfter) yield return new PlanChange.Heaviest(exercise, heaviestBefore, heaviestAfter);
-            Rpe hardestBefore = was[exercise].MaxBy(set => set.Rpe.Value)!.Rpe, hardestAfter = will[exercise].MaxBy(set => set.Rpe.Value)!.Rpe;
-            if (hardestBefore != hardestAfter) yield return new PlanChange.Hardest(exercise, hardestBefore, hardestAfter);
+            Load? heaviestBefore = was[exercise].Max(set => set.Load),
+                heaviestAfter = will[exercise].Max(set => set.Load);
+            if (heaviestBefore != heaviestAfter)
+                yield return new PlanChange.Heaviest(exercise, heaviestBefore, heaviestAfter);
+            Rpe hardestBefore = was[exercise].MaxBy(set => set.Rpe.Value)!.Rpe,
+                hardestAfter = will[exercise].MaxBy(set => set.Rpe.Value)!.Rpe;
+            if (hardestBefore != hardestAfter)
+                yield return new PlanChange.Hardest(exercise, hardestBefore, hardestAfter);
         }
     }
 
-    private static Dictionary<string, List<PrescribedSet>> Sets(Block block) => block.Weeks
-        .SelectMany(week => week.Sessions).SelectMany(session => session.Items).GroupBy(item => item.Exercise)
-        .ToDictionary(items => items.Key, items => items.SelectMany(item => item.Sets).ToList());
+    private static Dictionary<string, List<PrescribedSet>> Sets(Block block) =>
+        block
+            .Weeks.SelectMany(week => week.Sessions)
+            .SelectMany(session => session.Items)
+            .GroupBy(item => item.Exercise)
+            .ToDictionary(items => items.Key, items => items.SelectMany(item => item.Sets).ToList());
 }

@@ -12,7 +12,8 @@ public sealed class CoachScope
     /// <exception cref="InvalidOperationException">Another coach was set before: one unit of work serves one coach.</exception>
     public void Enter(Guid coachId)
     {
-        if (_coachId is { } other && other != coachId) throw new InvalidOperationException("The scope belongs to another coach.");
+        if (_coachId is { } other && other != coachId)
+            throw new InvalidOperationException("The scope belongs to another coach.");
         _coachId = coachId;
     }
 }

@@ -13,10 +13,21 @@ public static class DataServices
     public static IServiceCollection AddNerezzaData(this IServiceCollection services, string connection)
     {
         services.AddScoped<CoachScope>();
-        services.AddScoped<Memberships>().AddScoped<AnyClient>().AddScoped<ClientStore>().AddScoped<ScreenStore>().AddScoped<PlanStore>().AddScoped<LogStore>().AddScoped<PastTraining>().AddScoped<OwnExerciseStore>().AddScoped<SignedInStore>();
+        services
+            .AddScoped<Memberships>()
+            .AddScoped<AnyClient>()
+            .AddScoped<ClientStore>()
+            .AddScoped<ScreenStore>()
+            .AddScoped<PlanStore>()
+            .AddScoped<LogStore>()
+            .AddScoped<PastTraining>()
+            .AddScoped<OwnExerciseStore>()
+            .AddScoped<SignedInStore>();
         services.AddHealthChecks().AddNpgSql(connection);
         services.AddSingleton<OwnRowsOnly>();
-        return services.AddDbContext<NerezzaContext>((provider, options) => Configure(options, connection).AddInterceptors(provider.GetRequiredService<OwnRowsOnly>()));
+        return services.AddDbContext<NerezzaContext>(
+            (provider, options) => Configure(options, connection).AddInterceptors(provider.GetRequiredService<OwnRowsOnly>())
+        );
     }
 
     internal static DbContextOptionsBuilder Configure(DbContextOptionsBuilder options, string connection) =>

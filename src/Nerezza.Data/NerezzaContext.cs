@@ -9,7 +9,8 @@ namespace Nerezza.Data;
 
 /// <summary>The database. Every row of a coach is seen through one filter on the scope's coach id.</summary>
 public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, CoachScope scope)
-    : IdentityUserContext<IdentityUser<Guid>, Guid>(options), IDataProtectionKeyContext
+    : IdentityUserContext<IdentityUser<Guid>, Guid>(options),
+        IDataProtectionKeyContext
 {
     public DbSet<CoachRow> Coaches => Set<CoachRow>();
     public DbSet<MembershipRow> Memberships => Set<MembershipRow>();

@@ -9,11 +9,12 @@ public static class Outage
     private static readonly string[] Classes = ["08", "53", "57", "58"];
 
     /// <summary>Why the database cannot serve now, in a word for the log; null when the exception is of another kind.</summary>
-    public static string? Of(Exception? exception) => exception switch
-    {
-        null => null,
-        PostgresException fault => Classes.Any(fault.SqlState.StartsWith) ? fault.SqlState : null,
-        NpgsqlException fault => fault.InnerException?.GetType().Name ?? "no answer",
-        _ => Of(exception.InnerException),
-    };
+    public static string? Of(Exception? exception) =>
+        exception switch
+        {
+            null => null,
+            PostgresException fault => Classes.Any(fault.SqlState.StartsWith) ? fault.SqlState : null,
+            NpgsqlException fault => fault.InnerException?.GetType().Name ?? "no answer",
+            _ => Of(exception.InnerException),
+        };
 }

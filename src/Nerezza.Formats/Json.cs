@@ -40,8 +40,15 @@ public static class Json
     {
         public override int Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
         {
-            if (reader.TokenType is JsonTokenType.Number && reader.TryGetInt32(out int whole)) return whole;
-            if (reader.TokenType is JsonTokenType.Number && reader.GetDouble() is var number && number == Math.Floor(number) && Math.Abs(number) < int.MaxValue) return (int)number;
+            if (reader.TokenType is JsonTokenType.Number && reader.TryGetInt32(out int whole))
+                return whole;
+            if (
+                reader.TokenType is JsonTokenType.Number
+                && reader.GetDouble() is var number
+                && number == Math.Floor(number)
+                && Math.Abs(number) < int.MaxValue
+            )
+                return (int)number;
             throw new JsonException("A whole number was expected.");
         }
 

@@ -16,7 +16,8 @@ public abstract record JsonReading
     public sealed record Bad(string Message) : JsonReading;
 }
 
-/// <summary>Reads JSON such that every name and text in it can be asked for: the platform's own reader takes broken text in and fails only when it is looked at.</summary>
+/// <summary>Reads JSON such that every name and text in it can be asked for: the platform's own reader takes broken text in and fails only
+/// when it is looked at.</summary>
 public static class JsonText
 {
     private static readonly JsonDocumentOptions Strict = new() { MaxDepth = Json.MostDepth, AllowDuplicateProperties = false };
@@ -25,11 +26,14 @@ public static class JsonText
     public static JsonReading Read(ReadOnlyMemory<byte> utf8)
     {
         // Some editors begin a file with a mark of its encoding.
-        if (utf8.Span.StartsWith(Encoding.UTF8.Preamble)) utf8 = utf8[Encoding.UTF8.Preamble.Length..];
-        if (!Utf8.IsValid(utf8.Span)) return new JsonReading.Bad($"{Place(utf8.Span, FirstBroken(utf8.Span))} is not UTF-8");
+        if (utf8.Span.StartsWith(Encoding.UTF8.Preamble))
+            utf8 = utf8[Encoding.UTF8.Preamble.Length..];
+        if (!Utf8.IsValid(utf8.Span))
+            return new JsonReading.Bad($"{Place(utf8.Span, FirstBroken(utf8.Span))} is not UTF-8");
         try
         {
-            if (HalfCharacter(utf8.Span) is { } at) return new JsonReading.Bad($"{Place(utf8.Span, at)} holds half of a character; \\ud800 to \\udfff come in pairs");
+            if (HalfCharacter(utf8.Span) is { } at)
+                return new JsonReading.Bad($"{Place(utf8.Span, at)} holds half of a character; \\ud800 to \\udfff come in pairs");
             return new JsonReading.Good(JsonDocument.Parse(utf8, Strict));
         }
         catch (JsonException fault)
@@ -43,7 +47,8 @@ public static class JsonText
     {
         var reader = new Utf8JsonReader(utf8, new JsonReaderOptions { MaxDepth = Json.MostDepth });
         while (reader.Read())
-            if (reader.ValueIsEscaped && !CanBeRead(ref reader)) return (int)reader.TokenStartIndex;
+            if (reader.ValueIsEscaped && !CanBeRead(ref reader))
+                return (int)reader.TokenStartIndex;
         return null;
     }
 
@@ -63,7 +68,8 @@ public static class JsonText
     private static int FirstBroken(ReadOnlySpan<byte> utf8)
     {
         int at = 0;
-        while (Rune.DecodeFromUtf8(utf8[at..], out _, out int length) is System.Buffers.OperationStatus.Done) at += length;
+        while (Rune.DecodeFromUtf8(utf8[at..], out _, out int length) is System.Buffers.OperationStatus.Done)
+            at += length;
         return at;
     }
 

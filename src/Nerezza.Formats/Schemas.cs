@@ -10,11 +10,12 @@ namespace Nerezza.Formats;
 public static class Schemas
 {
     /// <summary>The schema of "case", "plan" or "exercises"; null for any other name.</summary>
-    public static JsonObject? Find(string name) => name switch
-    {
-        "case" => SchemaWriter.Write(ShapeOf.Document<CaseDocument>(), "nerezza:case:1", "Nerezza case"),
-        "plan" => SchemaWriter.Write(ShapeOf.Document<PlanDocument>(), "nerezza:plan:1", "Nerezza plan"),
-        "exercises" => SchemaWriter.Write(ShapeOf.Document<ExerciseListDocument>(), "nerezza:exercises:1", "Nerezza exercises"),
-        _ => null,
-    };
+    public static JsonObject? Find(string name) =>
+        name switch
+        {
+            "case" => SchemaWriter.Write(ShapeOf.Document<CaseDocument>(), "nerezza:case:1", "Nerezza case"),
+            "plan" => SchemaWriter.Write(ShapeOf.Document<PlanDocument>(), "nerezza:plan:1", "Nerezza plan"),
+            "exercises" => SchemaWriter.Write(ShapeOf.Document<ExerciseListDocument>(), "nerezza:exercises:1", "Nerezza exercises"),
+            _ => null,
+        };
 }

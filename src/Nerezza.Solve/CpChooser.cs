@@ -4,7 +4,8 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Solve;
 
 /// <summary>Chooses the set of accessories by constraint programming. The same problem gives the same choice: one worker, a fixed seed,
-/// a limit in deterministic time, and a worth that a hash of the id makes unique. An answer counts only when it is proved best; else the greedy one stands.</summary>
+/// a limit in deterministic time, and a worth that a hash of the id makes unique. An answer counts only when it is proved best; else the
+/// greedy one stands.</summary>
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
@@ -14,7 +15,8 @@ public sealed class CpChooser(int seed = 1) : IChooser
     /// <inheritdoc/>
     public Choice Choose(ChoiceProblem problem)
     {
-        if (problem.Candidates.Count == 0) return new Choice([], Proof.Optimal);
+        if (problem.Candidates.Count == 0)
+            return new Choice([], Proof.Optimal);
         var model = new ChoiceModel(problem);
         return model.Solve(Parameters()) is { } sessions ? new Choice(sessions, Proof.Optimal) : Greedy.Choose(problem);
     }
@@ -30,9 +32,11 @@ public sealed class CpChooser(int seed = 1) : IChooser
     /// <summary>Loads the native library, so that the first plan does not wait for it.</summary>
     public static void Warm() => _ = new CpChooser().Choose(new ChoiceProblem([new ChoiceCandidate("warm", 1, 1)], [], [], [], [], 0, 0));
 
-    /// <summary>Small problems: the plain linear relaxation proves them sooner than presolve and cuts pay for themselves (docs/measured.md).</summary>
-    private string Parameters() => FormattableString.Invariant(
-        $"num_workers:1,random_seed:{seed},max_deterministic_time:{DeterministicSeconds},linearization_level:2,cut_level:0,cp_model_presolve:false,log_search_progress:false");
+    /// <summary>Small problems: the plain linear relaxation proves them sooner than presolve and cuts pay for themselves
+    /// (docs/measured.md).</summary>
+    private string Parameters() =>
+        FormattableString.Invariant($"num_workers:1,random_seed:{seed},max_deterministic_time:{DeterministicSeconds},")
+        + "linearization_level:2,cut_level:0,cp_model_presolve:false,log_search_progress:false";
 }
 
 /// <summary>A problem as a CP-SAT model: one yes or no for each session of each candidate, the second only after the first.</summary>
@@ -45,11 +49,19 @@ internal sealed class ChoiceModel
     public ChoiceModel(ChoiceProblem problem)
     {
         _problem = problem;
-        _sessions = [.. problem.Candidates.Select(candidate => Enumerable.Range(1, candidate.SessionsMost).Select(nth => _model.NewBoolVar($"{candidate.Id} {nth}")).ToArray())];
+        _sessions =
+        [
+            .. problem.Candidates.Select(candidate =>
+                Enumerable.Range(1, candidate.SessionsMost).Select(nth => _model.NewBoolVar($"{candidate.Id} {nth}")).ToArray()
+            ),
+        ];
         foreach (BoolVar[] nths in _sessions)
-            for (int nth = 1; nth < nths.Length; nth++) _model.AddImplication(nths[nth], nths[nth - 1]);
-        foreach (ChoiceCap cap in problem.Caps) _model.Add(Weighted(cap.PerSession) <= cap.Limit);
-        foreach (ChoiceFamily family in problem.Families) _model.Add(LinearExpr.Sum(family.Members.Select(Taken)) <= family.Most);
+            for (int nth = 1; nth < nths.Length; nth++)
+                _model.AddImplication(nths[nth], nths[nth - 1]);
+        foreach (ChoiceCap cap in problem.Caps)
+            _model.Add(Weighted(cap.PerSession) <= cap.Limit);
+        foreach (ChoiceFamily family in problem.Families)
+            _model.Add(LinearExpr.Sum(family.Members.Select(Taken)) <= family.Most);
         _model.Maximize(LinearExpr.Sum([.. Scores(), .. AnswersWorth(), .. Shorts()]));
     }
 
@@ -67,17 +79,25 @@ internal sealed class ChoiceModel
     private BoolVar Taken(int candidate) => _sessions[candidate][0];
 
     private LinearExpr Weighted(IReadOnlyList<int> perSession) =>
-        LinearExpr.Sum(_sessions.SelectMany((nths, i) => perSession[i] == 0 ? [] : nths.Select(nth => LinearExpr.Term(nth, perSession[i]))));
+        LinearExpr.Sum(
+            _sessions.SelectMany((nths, i) => perSession[i] == 0 ? [] : nths.Select(nth => LinearExpr.Term(nth, perSession[i])))
+        );
 
     private IEnumerable<LinearExpr> Scores()
     {
         for (int i = 0; i < _sessions.Length; i++)
         {
             ChoiceCandidate candidate = _problem.Candidates[i];
-            yield return LinearExpr.Term(Taken(i), (candidate.Score - _problem.SessionCost) * ChoiceProblem.Scale + ChoiceProblem.Hash(candidate.Id));
+            yield return LinearExpr.Term(
+                Taken(i),
+                (candidate.Score - _problem.SessionCost) * ChoiceProblem.Scale + ChoiceProblem.Hash(candidate.Id)
+            );
             // The first session brings the score, each further one its cost.
             foreach (BoolVar further in _sessions[i].Skip(1))
-                yield return LinearExpr.Term(further, -(_problem.SessionCost + _problem.RepeatCost) * ChoiceProblem.Scale + ChoiceProblem.RepeatTie(candidate.Id));
+                yield return LinearExpr.Term(
+                    further,
+                    -(_problem.SessionCost + _problem.RepeatCost) * ChoiceProblem.Scale + ChoiceProblem.RepeatTie(candidate.Id)
+                );
         }
     }
 
@@ -95,7 +115,9 @@ internal sealed class ChoiceModel
     {
         foreach (ChoiceWant want in _problem.Wants)
         {
-            long least = _problem.Candidates.Select((candidate, i) => Math.Min(0L, (long)want.PerSession[i] * candidate.SessionsMost)).Sum();
+            long least = _problem
+                .Candidates.Select((candidate, i) => Math.Min(0L, (long)want.PerSession[i] * candidate.SessionsMost))
+                .Sum();
             IntVar missing = _model.NewIntVar(0, Math.Max(0, want.Needed - least), want.Name);
             _model.Add(Weighted(want.PerSession) + missing >= want.Needed);
             yield return LinearExpr.Term(missing, -(long)want.CostEach * ChoiceProblem.Scale);

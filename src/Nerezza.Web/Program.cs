@@ -17,8 +17,16 @@ if (args is ["keys-file", var file])
     return;
 }
 WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
-builder.Host.UseSerilog((context, services, log) => log.MinimumLevel.Override("Nerezza", LogEventLevel.Information).MinimumLevel.Override("Microsoft.Extensions.Diagnostics.HealthChecks", LogEventLevel.Fatal)
-    .ReadFrom.Configuration(context.Configuration).ReadFrom.Services(services).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture), preserveStaticLogger: true);
+builder.Host.UseSerilog(
+    (context, services, log) =>
+        log
+            .MinimumLevel.Override("Nerezza", LogEventLevel.Information)
+            .MinimumLevel.Override("Microsoft.Extensions.Diagnostics.HealthChecks", LogEventLevel.Fatal)
+            .ReadFrom.Configuration(context.Configuration)
+            .ReadFrom.Services(services)
+            .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture),
+    preserveStaticLogger: true
+);
 
 builder.AddTrustedProxies();
 builder.AddSignIn();
@@ -27,7 +35,14 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddMemoryCache(cache => cache.SizeLimit = 500).AddSingleton<PreparedPlans>();
 builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
-builder.Services.AddScoped<PlanService>().AddScoped<BlockViews>().AddScoped<FloorViews>().AddScoped<EvidenceViews>().AddScoped<LeverViews>().AddScoped<ExerciseViews>().AddScoped<OwnExercises>();
+builder
+    .Services.AddScoped<PlanService>()
+    .AddScoped<BlockViews>()
+    .AddScoped<FloorViews>()
+    .AddScoped<EvidenceViews>()
+    .AddScoped<LeverViews>()
+    .AddScoped<ExerciseViews>()
+    .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
 builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
 builder.Services.AddRateLimiter(RateLimits.Configure);
@@ -46,6 +61,7 @@ app.UseRouting();
 app.UseAuthentication();
 app.UseRateLimiter();
 app.Use(Membership.OpenScope);
+
 // Who is signed in is asked before the token: without a sign-in no token is right, and the page must learn the reason.
 app.UseAuthorization();
 app.Use(OwnCatalogue.Open);
@@ -72,7 +88,8 @@ if (args.Contains("migrate"))
 {
     using IServiceScope scope = app.Services.CreateScope();
     await scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.MigrateAsync();
-    if (args.Contains("demo")) await DemoData.Load(app.Services);
+    if (args.Contains("demo"))
+        await DemoData.Load(app.Services);
     return;
 }
 await app.RunAsync();

@@ -19,7 +19,10 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         using var browser = new Browser(site.Server.Address);
         _found.Clear();
         browser.Open("/");
-        browser.Script($"localStorage.setItem('nerezza.theme', '{theme}'); localStorage.setItem('nerezza.floor', '{(theme == "light" ? "bright" : "dark")}')");
+        browser.Script(
+            $"localStorage.setItem('nerezza.theme', '{theme}'); localStorage.setItem('nerezza.floor', "
+                + $"'{(theme == "light" ? "bright" : "dark")}')"
+        );
         browser.Open("/");
         browser.Find("input[type=email]");
         Check(browser, "sign-in");
@@ -31,7 +34,19 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Open("/clients/put-away");
         browser.UntilText("Nobody is put away.");
         Check(browser, "put-away");
-        foreach ((string path, string sign) in new[] { ("block", "Because"), ("intake", "Sets entered"), ("health", "Health answers"), ("screen", "Knee to wall"), ("findings", "Ankle range is short"), ("levers", "Moment against depth"), ("exercises", "In place of"), ("floor", "How hard was it") })
+        foreach (
+            (string path, string sign) in new[]
+            {
+                ("block", "Because"),
+                ("intake", "Sets entered"),
+                ("health", "Health answers"),
+                ("screen", "Knee to wall"),
+                ("findings", "Ankle range is short"),
+                ("levers", "Moment against depth"),
+                ("exercises", "In place of"),
+                ("floor", "How hard was it"),
+            }
+        )
         {
             browser.Open($"/clients/{client}/{path}");
             browser.UntilText(sign);
@@ -54,9 +69,14 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
     private void Check(Browser browser, string view)
     {
         browser.Script(Axe);
-        string result = (string)browser.Driver.ExecuteAsyncScript(
-            "const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })"
-            + ".then(r => done(JSON.stringify(r.violations.map(v => ({ id: v.id, nodes: v.nodes.slice(0, 3).map(n => n.html.slice(0, 200) + ' ' + n.failureSummary) })))))")!;
-        if (JsonDocument.Parse(result).RootElement.GetArrayLength() > 0) _found.Add($"{view}: {result}");
+        string result = (string)
+            browser.Driver.ExecuteAsyncScript(
+                "const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', "
+                    + "'best-practice'] })"
+                    + ".then(r => done(JSON.stringify(r.violations.map(v => ({ id: v.id, nodes: v.nodes.slice(0, 3).map(n => "
+                    + "n.html.slice(0, 200) + ' ' + n.failureSummary) })))))"
+            )!;
+        if (JsonDocument.Parse(result).RootElement.GetArrayLength() > 0)
+            _found.Add($"{view}: {result}");
     }
 }

@@ -17,8 +17,18 @@ public sealed class Browser : IDisposable
         Site = site;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            $"--user-data-dir={_profile}",
+            $"--window-size={width},{height}"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         Driver = new ChromeDriver(_service, options, TimeSpan.FromMinutes(2));
@@ -30,8 +40,17 @@ public sealed class Browser : IDisposable
     public Uri Site { get; }
 
     /// <summary>Gives the page exactly this size, also below the narrowest window.</summary>
-    public void Size(int width, int height) => Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride",
-        new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = width < 600 });
+    public void Size(int width, int height) =>
+        Driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?>
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = width < 600,
+            }
+        );
 
     public void Open(string path) => Driver.Navigate().GoToUrl(new Uri(Site, path));
 
@@ -53,20 +72,23 @@ public sealed class Browser : IDisposable
     public void OpenStation(string station) => Find($"//nav[@aria-label='Stations']//a[contains(., '{station}')]").Click();
 
     /// <summary>Waits for an element, by CSS or by XPath.</summary>
-    public IWebElement Find(string selector) => Until($"'{selector}' is on the page", () => All(selector).FirstOrDefault(element => element.Displayed));
+    public IWebElement Find(string selector) =>
+        Until($"'{selector}' is on the page", () => All(selector).FirstOrDefault(element => element.Displayed));
 
     public ReadOnlyCollection<IWebElement> All(string selector) =>
         Driver.FindElements(selector.StartsWith('/') ? By.XPath(selector) : By.CssSelector(selector));
 
     /// <summary>Waits until something is there; fails naming what was waited for.</summary>
-    public T Until<T>(string what, Func<T?> probe) where T : class
+    public T Until<T>(string what, Func<T?> probe)
+        where T : class
     {
         DateTime end = DateTime.UtcNow + Patience;
         while (true)
         {
             try
             {
-                if (probe() is { } found) return found;
+                if (probe() is { } found)
+                    return found;
             }
             catch (StaleElementReferenceException)
             {
@@ -83,7 +105,8 @@ public sealed class Browser : IDisposable
 
     public void UntilTrue(string what, Func<bool> probe) => Until(what, () => probe() ? "yes" : null);
 
-    public void UntilText(string text) => UntilTrue($"the page says '{text}'", () => Driver.FindElement(By.TagName("body")).Text.Contains(text, StringComparison.Ordinal));
+    public void UntilText(string text) =>
+        UntilTrue($"the page says '{text}'", () => Driver.FindElement(By.TagName("body")).Text.Contains(text, StringComparison.Ordinal));
 
     public object? Script(string script, params object[] args) => Driver.ExecuteScript(script, args);
 

@@ -22,76 +22,92 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         }
         browser.UntilText("Set 3 of");
         site.KillAndStartAgain();
-        browser.UntilTrue("both are sent", () => !browser.Driver.FindElement(By.TagName("body")).Text.Contains("not sent", StringComparison.Ordinal));
+        browser.UntilTrue(
+            "both are sent",
+            () => !browser.Driver.FindElement(By.TagName("body")).Text.Contains("not sent", StringComparison.Ordinal)
+        );
         browser.Driver.Navigate().Refresh();
         browser.UntilText("Set 3 of");
     }
 
     [Fact]
-    public void A_set_goes_out_from_whatever_page_is_open_and_signing_out_warns_while_it_waits() => site.Run(browser =>
-    {
-        browser.SignIn();
-        browser.OpenClient("Renske", "Floor");
-        browser.UntilText("Set 1 of");
-        site.Server.Kill();
-        browser.Find("button[aria-label='Log at RPE 8']").Click();
-        browser.UntilText("1 not sent yet, kept here");
-        site.KillAndStartAgain(); // it comes back while nothing of the floor is open
-        browser.Open("/");
-        browser.UntilTrue("it was sent from the day", () => Waiting(browser) == 0);
+    public void A_set_goes_out_from_whatever_page_is_open_and_signing_out_warns_while_it_waits() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Renske", "Floor");
+            browser.UntilText("Set 1 of");
+            site.Server.Kill();
+            browser.Find("button[aria-label='Log at RPE 8']").Click();
+            browser.UntilText("1 not sent yet, kept here");
+            site.KillAndStartAgain(); // it comes back while nothing of the floor is open
+            browser.Open("/");
+            browser.UntilTrue("it was sent from the day", () => Waiting(browser) == 0);
 
-        // One that the server refuses waits in the shell, and signing out says so.
-        browser.OpenClient("Renske", "Floor");
-        browser.UntilText("Set 2 of");
-        browser.Driver.ExecuteAsyncScript("""
-            const done = arguments[arguments.length - 1];
-            const open = indexedDB.open('nerezza-outbox');
-            open.onsuccess = () => {
-              const put = open.result.transaction('waiting', 'readwrite').objectStore('waiting').put({ id: crypto.randomUUID(), clientId: location.pathname.split('/')[2], madeAt: 1, withdraws: crypto.randomUUID() });
-              put.onsuccess = () => { done(); open.result.close(); };
-            };
-            """);
-        browser.Driver.Navigate().Refresh();
-        browser.UntilText("Not taken: an undo.");
-        browser.Find("//button[.='Drop it']").Click();
-        browser.Find("//button[.='Keep it here']").Click();
-        browser.Find("//a[.='Block']").Click();
-        browser.Find("//button[.='1 not sent']").Click();
-        browser.UntilText("Not sent yet");
-        browser.Find("button[aria-label='Close']").Click();
-        browser.UntilTrue("the list is closed", () => browser.All("button[aria-label='Close']").Count == 0);
-        browser.Find("//button[.='Sign out']").Click();
-        browser.UntilText("1 set is not sent yet. It stays on this device");
-        browser.Find("//button[.='Stay signed in']").Click();
-        browser.UntilTrue("still here", () => browser.All("//button[.='Stay signed in']").Count == 0 && browser.All("nav[aria-label='Stations']").Count == 1);
-    });
+            // One that the server refuses waits in the shell, and signing out says so.
+            browser.OpenClient("Renske", "Floor");
+            browser.UntilText("Set 2 of");
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const open = indexedDB.open('nerezza-outbox');
+                open.onsuccess = () => {
+                  const store = open.result.transaction('waiting', 'readwrite').objectStore('waiting');
+                  const clientId = location.pathname.split('/')[2];
+                  const put = store.put({ id: crypto.randomUUID(), clientId, madeAt: 1, withdraws: crypto.randomUUID() });
+                  put.onsuccess = () => { done(); open.result.close(); };
+                };
+                """
+            );
+            browser.Driver.Navigate().Refresh();
+            browser.UntilText("Not taken: an undo.");
+            browser.Find("//button[.='Drop it']").Click();
+            browser.Find("//button[.='Keep it here']").Click();
+            browser.Find("//a[.='Block']").Click();
+            browser.Find("//button[.='1 not sent']").Click();
+            browser.UntilText("Not sent yet");
+            browser.Find("button[aria-label='Close']").Click();
+            browser.UntilTrue("the list is closed", () => browser.All("button[aria-label='Close']").Count == 0);
+            browser.Find("//button[.='Sign out']").Click();
+            browser.UntilText("1 set is not sent yet. It stays on this device");
+            browser.Find("//button[.='Stay signed in']").Click();
+            browser.UntilTrue(
+                "still here",
+                () => browser.All("//button[.='Stay signed in']").Count == 0 && browser.All("nav[aria-label='Stations']").Count == 1
+            );
+        });
 
     [Fact]
-    public void A_set_logged_after_the_sign_in_ended_asks_to_sign_in_and_is_sent_then() => site.Run(browser =>
-    {
-        browser.SignIn();
-        browser.OpenClient("Jocasta", "Floor");
-        browser.UntilText("Set 1 of");
-        string place = browser.Driver.Url;
-        site.EndSignIns();
-        browser.Find("button[aria-label='Log at RPE 8']").Click();
-        browser.UntilText("1 set is kept on this device. Sign in, and it is sent.");
-        browser.Find("input[type=email]").SendKeys("coach@calagrigia.example");
-        browser.Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
-        browser.UntilText("Set 2 of");
-        Assert.Equal(place, browser.Driver.Url);
-        browser.UntilTrue("it is sent", () => Waiting(browser) == 0);
-        browser.Driver.Navigate().Refresh();
-        browser.UntilText("Set 2 of");
-    });
+    public void A_set_logged_after_the_sign_in_ended_asks_to_sign_in_and_is_sent_then() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Jocasta", "Floor");
+            browser.UntilText("Set 1 of");
+            string place = browser.Driver.Url;
+            site.EndSignIns();
+            browser.Find("button[aria-label='Log at RPE 8']").Click();
+            browser.UntilText("1 set is kept on this device. Sign in, and it is sent.");
+            browser.Find("input[type=email]").SendKeys("coach@calagrigia.example");
+            browser.Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
+            browser.UntilText("Set 2 of");
+            Assert.Equal(place, browser.Driver.Url);
+            browser.UntilTrue("it is sent", () => Waiting(browser) == 0);
+            browser.Driver.Navigate().Refresh();
+            browser.UntilText("Set 2 of");
+        });
 
     /// <summary>What is on this device and not acknowledged.</summary>
-    private static long Waiting(Browser browser) => (long)browser.Driver.ExecuteAsyncScript("""
-        const done = arguments[arguments.length - 1];
-        const open = indexedDB.open('nerezza-outbox');
-        open.onsuccess = () => {
-          const all = open.result.transaction('waiting').objectStore('waiting').getAll();
-          all.onsuccess = () => { done(all.result.filter((entry) => !entry.sent).length); open.result.close(); };
-        };
-        """)!;
+    private static long Waiting(Browser browser) =>
+        (long)
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const open = indexedDB.open('nerezza-outbox');
+                open.onsuccess = () => {
+                  const all = open.result.transaction('waiting').objectStore('waiting').getAll();
+                  all.onsuccess = () => { done(all.result.filter((entry) => !entry.sent).length); open.result.close(); };
+                };
+                """
+            )!;
 }

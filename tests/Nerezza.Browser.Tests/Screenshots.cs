@@ -6,8 +6,13 @@ namespace Nerezza.Browser.Tests;
 [Trait("kind", "screenshots")]
 public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
 {
-    private static readonly string Folder =
-        Directory.CreateDirectory(Environment.GetEnvironmentVariable("NEREZZA_SHOTS") is { Length: > 0 } folder ? folder : Path.Combine(ServerProcess.Root, "docs/screenshots")).FullName;
+    private static readonly string Folder = Directory
+        .CreateDirectory(
+            Environment.GetEnvironmentVariable("NEREZZA_SHOTS") is { Length: > 0 } folder
+                ? folder
+                : Path.Combine(ServerProcess.Root, "docs/screenshots")
+        )
+        .FullName;
 
     [Fact]
     public void Of_every_main_view()

@@ -4,11 +4,27 @@ using NetArchTest.Rules;
 
 namespace Nerezza.Core.Tests;
 
-/// <summary>Arrows point one way: the rooms of Core stand in the order of the work, and Core uses nothing but the base library and numerics.</summary>
+/// <summary>Arrows point one way: the rooms of Core stand in the order of the work, and Core uses nothing but the base library and
+/// numerics.</summary>
 public sealed class ArrowTests
 {
     private static readonly string[] Rooms =
-        ["Measures", "Clients", "Catalogue", "Body", "Screening", "Findings", "Loads", "Selection", "Prescription", "Blocks", "Checks", "Floor", "Review", "Wording"];
+    [
+        "Measures",
+        "Clients",
+        "Catalogue",
+        "Body",
+        "Screening",
+        "Findings",
+        "Loads",
+        "Selection",
+        "Prescription",
+        "Blocks",
+        "Checks",
+        "Floor",
+        "Review",
+        "Wording",
+    ];
 
     private static readonly Assembly Core = typeof(Load).Assembly;
 
@@ -18,19 +34,39 @@ public sealed class ArrowTests
     public void A_room_uses_only_those_before_it(string room)
     {
         string[] after = [.. Rooms.SkipWhile(other => other != room).Skip(1).Select(other => $"Nerezza.Core.{other}")];
-        if (after.Length == 0) return;
-        TestResult result = Types.InAssembly(Core).That().ResideInNamespaceStartingWith($"Nerezza.Core.{room}").ShouldNot().HaveDependencyOnAny(after).GetResult();
+        if (after.Length == 0)
+            return;
+        TestResult result = Types
+            .InAssembly(Core)
+            .That()
+            .ResideInNamespaceStartingWith($"Nerezza.Core.{room}")
+            .ShouldNot()
+            .HaveDependencyOnAny(after)
+            .GetResult();
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
     }
 
     [Fact]
     public void Every_type_lives_in_a_room_or_on_the_page_that_chains_them()
     {
-        string[] homes = [.. Core.GetTypes().Where(type => type.Namespace?.StartsWith("Nerezza.Core.", StringComparison.Ordinal) == true).Select(type => type.Namespace!.Split('.')[2]).Distinct()];
+        string[] homes =
+        [
+            .. Core.GetTypes()
+                .Where(type => type.Namespace?.StartsWith("Nerezza.Core.", StringComparison.Ordinal) == true)
+                .Select(type => type.Namespace!.Split('.')[2])
+                .Distinct(),
+        ];
         Assert.Subset(Rooms.ToHashSet(), homes.ToHashSet());
     }
 
     [Fact]
-    public void Core_references_the_base_library_alone() => Assert.All(Core.GetReferencedAssemblies(), name =>
-        Assert.True(name.Name!.StartsWith("System", StringComparison.Ordinal) || name.Name is "netstandard" or "MathNet.Numerics", name.Name));
+    public void Core_references_the_base_library_alone() =>
+        Assert.All(
+            Core.GetReferencedAssemblies(),
+            name =>
+                Assert.True(
+                    name.Name!.StartsWith("System", StringComparison.Ordinal) || name.Name is "netstandard" or "MathNet.Numerics",
+                    name.Name
+                )
+        );
 }

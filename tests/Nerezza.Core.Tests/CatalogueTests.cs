@@ -20,12 +20,16 @@ public sealed partial class CatalogueTests
     }
 
     [Fact]
-    public void A_ratio_has_a_parent_that_has_none_and_a_spread() => Assert.All(All.Where(exercise => exercise.Ratio is not null), exercise =>
-    {
-        Assert.Null(ExerciseCatalogue.Shipped[exercise.Ratio!.Of].Ratio);
-        Assert.InRange(exercise.Ratio.SpreadPercent, 8, 30);
-        Assert.InRange(exercise.Ratio.Value, 0.3, 2);
-    });
+    public void A_ratio_has_a_parent_that_has_none_and_a_spread() =>
+        Assert.All(
+            All.Where(exercise => exercise.Ratio is not null),
+            exercise =>
+            {
+                Assert.Null(ExerciseCatalogue.Shipped[exercise.Ratio!.Of].Ratio);
+                Assert.InRange(exercise.Ratio.SpreadPercent, 8, 30);
+                Assert.InRange(exercise.Ratio.Value, 0.3, 2);
+            }
+        );
 
     // docs/handbook/10-loads.md, spot by spot.
     [Theory]
@@ -45,26 +49,44 @@ public sealed partial class CatalogueTests
     [Fact]
     public void What_is_loaded_names_the_kit_that_loads_it()
     {
-        var kit = new Dictionary<LoadSource, Implement> { [LoadSource.Barbell] = Implement.Barbell, [LoadSource.SafetyBar] = Implement.SafetyBar, [LoadSource.TrapBar] = Implement.TrapBar, [LoadSource.Smith] = Implement.Smith };
-        Assert.All(All.Where(exercise => kit.ContainsKey(exercise.Load)), exercise => Assert.Contains(exercise.Kit, set => set.Contains(kit[exercise.Load])));
+        var kit = new Dictionary<LoadSource, Implement>
+        {
+            [LoadSource.Barbell] = Implement.Barbell,
+            [LoadSource.SafetyBar] = Implement.SafetyBar,
+            [LoadSource.TrapBar] = Implement.TrapBar,
+            [LoadSource.Smith] = Implement.Smith,
+        };
+        Assert.All(
+            All.Where(exercise => kit.ContainsKey(exercise.Load)),
+            exercise => Assert.Contains(exercise.Kit, set => set.Contains(kit[exercise.Load]))
+        );
     }
 
     [Fact]
-    public void Every_load_source_has_means() => Assert.All(All, exercise => Assert.NotEmpty(new Loader(new Equipment()).MeansFor(exercise)));
+    public void Every_load_source_has_means() =>
+        Assert.All(All, exercise => Assert.NotEmpty(new Loader(new Equipment()).MeansFor(exercise)));
 
     [Fact]
     public void Bending_rules_out_every_pull_from_the_floor_and_every_good_morning() =>
-        Assert.All(All.Where(exercise => exercise.FromFloor || exercise.Id.Contains("good-morning", StringComparison.Ordinal)),
-            exercise => Assert.Contains(Conflict.PainFlexion, exercise.Conflicts));
+        Assert.All(
+            All.Where(exercise => exercise.FromFloor || exercise.Id.Contains("good-morning", StringComparison.Ordinal)),
+            exercise => Assert.Contains(Conflict.PainFlexion, exercise.Conflicts)
+        );
 
     [Fact]
-    public void Curves_and_body_shares_are_the_handbooks() => Assert.All(All, exercise =>
-    {
-        Assert.Contains(exercise.Curve, new[] { 1.0, 0.8, 0.75 });
-        Assert.InRange(exercise.BodyFraction, 0, 1);
-        if (exercise.Pattern is Pattern.Lunge) Assert.Equal(0.85, exercise.BodyFraction);
-        if (exercise.Load is LoadSource.Barbell && exercise.Pattern is Pattern.Squat) Assert.Equal(0, exercise.BodyFraction);
-    });
+    public void Curves_and_body_shares_are_the_handbooks() =>
+        Assert.All(
+            All,
+            exercise =>
+            {
+                Assert.Contains(exercise.Curve, new[] { 1.0, 0.8, 0.75 });
+                Assert.InRange(exercise.BodyFraction, 0, 1);
+                if (exercise.Pattern is Pattern.Lunge)
+                    Assert.Equal(0.85, exercise.BodyFraction);
+                if (exercise.Load is LoadSource.Barbell && exercise.Pattern is Pattern.Squat)
+                    Assert.Equal(0, exercise.BodyFraction);
+            }
+        );
 
     [GeneratedRegex("^[a-z0-9]+(-[a-z0-9]+)*$")]
     private static partial Regex Kebab();

@@ -9,7 +9,17 @@ namespace Nerezza.Core.Tests;
 internal static class Made
 {
     private static readonly string[] Lifts =
-        ["back-squat-high-bar", "back-squat-low-bar", "front-squat", "heels-raised-back-squat", "leg-press", "conventional-deadlift", "sumo-deadlift", "romanian-deadlift", "trap-bar-deadlift"];
+    [
+        "back-squat-high-bar",
+        "back-squat-low-bar",
+        "front-squat",
+        "heels-raised-back-squat",
+        "leg-press",
+        "conventional-deadlift",
+        "sumo-deadlift",
+        "romanian-deadlift",
+        "trap-bar-deadlift",
+    ];
 
     private static readonly Gen<Equipment> AnyKit =
         from items in Gen.Shuffle(Enum.GetValues<Implement>(), 0, 44)
@@ -19,19 +29,33 @@ internal static class Made
         select new Equipment
         {
             Items = items.ToHashSet(),
-            Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell), new Bar("technique bar", Load.FromKilograms(10), Implement.Barbell)],
+            Bars =
+            [
+                new Bar("bar", Load.FromKilograms(20), Implement.Barbell),
+                new Bar("technique bar", Load.FromKilograms(10), Implement.Barbell),
+            ],
             Plates = [.. plates.Zip(pairs, (kg, count) => new PlatePairs(Load.FromKilograms(kg), count, kg >= 20))],
             Kettlebells = [.. bells.Order().Select(Load.FromKilograms)],
             Dumbbells = [Load.FromKilograms(10), Load.FromKilograms(20)],
             StackStep = Load.FromKilograms(5),
         };
 
-    private static readonly Gen<PainEntry[]> AnyPain =
-        (from region in Gen.Enum<PainRegion>()
-         from trigger in Gen.Enum<PainTrigger>()
-         from score in Gen.Double[0, 10]
-         from nerve in Gen.Int[0, 9]
-         select new PainEntry { Region = region, WorseOn = [trigger], ScoreDuring = score, UsualScore = 1, ScoreNextMorning = 1, Weeks = 2, NerveSigns = nerve == 0 }).Array[0, 2];
+    private static readonly Gen<PainEntry[]> AnyPain = (
+        from region in Gen.Enum<PainRegion>()
+        from trigger in Gen.Enum<PainTrigger>()
+        from score in Gen.Double[0, 10]
+        from nerve in Gen.Int[0, 9]
+        select new PainEntry
+        {
+            Region = region,
+            WorseOn = [trigger],
+            ScoreDuring = score,
+            UsualScore = 1,
+            ScoreNextMorning = 1,
+            Weeks = 2,
+            NerveSigns = nerve == 0,
+        }
+    ).Array[0, 2];
 
     private static readonly Gen<Screen> AnyScreen =
         from ankle in Gen.Double[0, 14]
@@ -51,12 +75,19 @@ internal static class Made
             FeelsGlutes = felt,
         };
 
-    private static readonly Gen<LiftFault[]> AnyFaults =
-        (from lift in Gen.OneOf("back-squat-high-bar", "conventional-deadlift")
-         from fault in Gen.Enum<FaultCode>()
-         from percent in Gen.Int[20, 95]
-         from held in Gen.Bool
-         select new LiftFault { Lift = lift, Fault = fault, FromPercent = percent, HeldInIsolation = held }).Array[0, 2];
+    private static readonly Gen<LiftFault[]> AnyFaults = (
+        from lift in Gen.OneOf("back-squat-high-bar", "conventional-deadlift")
+        from fault in Gen.Enum<FaultCode>()
+        from percent in Gen.Int[20, 95]
+        from held in Gen.Bool
+        select new LiftFault
+        {
+            Lift = lift,
+            Fault = fault,
+            FromPercent = percent,
+            HeldInIsolation = held,
+        }
+    ).Array[0, 2];
 
     public static readonly Gen<ClientCase> Case =
         from kit in AnyKit
@@ -94,10 +125,26 @@ internal static class Made
                 Health = new Health(flags, null),
             },
             Equipment = kit,
-            Schools = new Schools { Progression = school, StrengthReps = low, Accessories = accessories },
+            Schools = new Schools
+            {
+                Progression = school,
+                StrengthReps = low,
+                Accessories = accessories,
+            },
             Screen = screen,
             Faults = faults,
-            Strength = [.. entries.Select(row => new StrengthEntry(row.Item1, Load.FromKilograms(row.Item2), row.Item3, Rpe.Of(8), null, new DateOnly(2026, 11, 20), false))],
+            Strength =
+            [
+                .. entries.Select(row => new StrengthEntry(
+                    row.Item1,
+                    Load.FromKilograms(row.Item2),
+                    row.Item3,
+                    Rpe.Of(8),
+                    null,
+                    new DateOnly(2026, 11, 20),
+                    false
+                )),
+            ],
             Pain = pain,
             Block = new BlockRequest(new DateOnly(2026, 11, 30), kind, weeks, focus),
         };

@@ -39,8 +39,14 @@ public sealed class MeasureTests
     public void An_rpe_cannot_hold_nonsense(double rpe) => Assert.Throws<ArgumentOutOfRangeException>(() => Rpe.Of(rpe));
 
     [Fact]
-    public void Small_steps_add_up_exactly() => Gen.Int[1, 200].Sample(steps =>
-        Assert.Equal(Load.FromGrams(steps * 100), Enumerable.Repeat(Load.FromKilograms(0.1), steps).Aggregate(Load.Zero, (sum, step) => sum + step)));
+    public void Small_steps_add_up_exactly() =>
+        Gen.Int[1, 200]
+            .Sample(steps =>
+                Assert.Equal(
+                    Load.FromGrams(steps * 100),
+                    Enumerable.Repeat(Load.FromKilograms(0.1), steps).Aggregate(Load.Zero, (sum, step) => sum + step)
+                )
+            );
 
     [Theory]
     [InlineData(7.67, 7.5)]
@@ -56,7 +62,8 @@ public sealed class MeasureTests
     public void Codes_are_kebab_case(string name, string code) => Assert.Equal(code, Codes.Kebab(name));
 
     [Fact]
-    public void Every_code_finds_its_value() => Assert.All(Enum.GetValues<Implement>(), value => Assert.Equal(value, Codes.Find<Implement>(Codes.Of(value))));
+    public void Every_code_finds_its_value() =>
+        Assert.All(Enum.GetValues<Implement>(), value => Assert.Equal(value, Codes.Find<Implement>(Codes.Of(value))));
 
     [Theory]
     [InlineData(5, "", 5)]
@@ -65,5 +72,15 @@ public sealed class MeasureTests
     [InlineData(8, "8 7 6 5", 4)] // nothing above the top
     [InlineData(8, "8 7 6 5 4 3", null)]
     public void The_nearest_free_repetitions_stay_in_the_range(int reps, string taken, int? expected) =>
-        Assert.Equal(expected, new RepRange(3, 8).NearestFree(reps, taken.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(one => int.Parse(one, System.Globalization.CultureInfo.InvariantCulture)).Contains, 5));
+        Assert.Equal(
+            expected,
+            new RepRange(3, 8).NearestFree(
+                reps,
+                taken
+                    .Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    .Select(one => int.Parse(one, System.Globalization.CultureInfo.InvariantCulture))
+                    .Contains,
+                5
+            )
+        );
 }

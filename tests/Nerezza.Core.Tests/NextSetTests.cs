@@ -9,7 +9,10 @@ namespace Nerezza.Core.Tests;
 
 public sealed class NextSetTests
 {
-    private static readonly LoadMeans Steps = new LoadMeans.Stack(Load.FromKilograms(2.5), [.. Enumerable.Range(8, 80).Select(i => Load.FromKilograms(i * 2.5))]);
+    private static readonly LoadMeans Steps = new LoadMeans.Stack(
+        Load.FromKilograms(2.5),
+        [.. Enumerable.Range(8, 80).Select(i => Load.FromKilograms(i * 2.5))]
+    );
 
     // 100 kg x 5 planned at RPE 8 (max 120). Rated loads by hand: today's max = 100 / curve(5 + reserve), times 0.8333.
     [Theory]
@@ -35,35 +38,45 @@ public sealed class NextSetTests
 
     [Fact]
     public void A_second_miss_ends_the_exercise() =>
-        Assert.Equal("end MissedTwice", Text(NextSet.After([Done(4, 10, null, null), Done(4, 10, null, null)], Ahead(), 2, RepCurve.Standard, 0, Steps)));
+        Assert.Equal(
+            "end MissedTwice",
+            Text(NextSet.After([Done(4, 10, null, null), Done(4, 10, null, null)], Ahead(), 2, RepCurve.Standard, 0, Steps))
+        );
 
     [Fact]
     public void Nothing_left_on_a_prescribed_eight_leaves_the_last_set_out() =>
         Assert.Equal("end OneSetFewer", Text(NextSet.After([Done(5, 10, null, null)], Ahead(), 1, RepCurve.Standard, 0, Steps)));
 
     [Fact]
-    public void No_set_moves_by_more_than_a_tenth() => Gen.Select(Gen.Int[1, 15], Gen.Int[2, 20], Gen.Int[8, 80]).Sample((reps, halfRpe, step) =>
-    {
-        SetAhead ahead = Ahead() with { Load = Load.FromKilograms(step * 2.5) };
-        SetDone done = Done(reps, halfRpe / 2.0, null, null) with { Load = ahead.Load, PrescribedReps = 1 };
-        if (NextSet.After([done], ahead, 3, RepCurve.Standard, 0, Steps) is NextSet.Adjusted adjusted)
-        {
-            Assert.True(Math.Abs(adjusted.Ahead.Load - ahead.Load) <= ahead.Load.Kilograms * 0.1 + 1e-6);
-            Assert.Contains(adjusted.Ahead.Load, Steps.Steps);
-            Assert.NotNull(FloorWords.Text(adjusted));
-        }
-    });
+    public void No_set_moves_by_more_than_a_tenth() =>
+        Gen.Select(Gen.Int[1, 15], Gen.Int[2, 20], Gen.Int[8, 80])
+            .Sample(
+                (reps, halfRpe, step) =>
+                {
+                    SetAhead ahead = Ahead() with { Load = Load.FromKilograms(step * 2.5) };
+                    SetDone done = Done(reps, halfRpe / 2.0, null, null) with { Load = ahead.Load, PrescribedReps = 1 };
+                    if (NextSet.After([done], ahead, 3, RepCurve.Standard, 0, Steps) is NextSet.Adjusted adjusted)
+                    {
+                        Assert.True(Math.Abs(adjusted.Ahead.Load - ahead.Load) <= ahead.Load.Kilograms * 0.1 + 1e-6);
+                        Assert.Contains(adjusted.Ahead.Load, Steps.Steps);
+                        Assert.NotNull(FloorWords.Text(adjusted));
+                    }
+                }
+            );
 
     private static SetAhead Ahead() => new(Load.FromKilograms(100), 5, Rpe.Of(8));
 
     private static SetDone Done(int reps, double? rpe, int? heldTo, double? pain) =>
         new(Load.FromKilograms(100), reps, rpe is { } r ? Rpe.Of(r) : null, heldTo, pain, 5, Rpe.Of(8));
 
-    private static string Text(NextSet next) => next switch
-    {
-        NextSet.AsPlanned => "as planned",
-        NextSet.Adjusted adjusted => FormattableString.Invariant($"{adjusted.Ahead.Reps} x {adjusted.Ahead.Load.Kilograms} {adjusted.Reason}"),
-        NextSet.EndExercise end => $"end {end.Reason}",
-        _ => "substitute",
-    };
+    private static string Text(NextSet next) =>
+        next switch
+        {
+            NextSet.AsPlanned => "as planned",
+            NextSet.Adjusted adjusted => FormattableString.Invariant(
+                $"{adjusted.Ahead.Reps} x {adjusted.Ahead.Load.Kilograms} {adjusted.Reason}"
+            ),
+            NextSet.EndExercise end => $"end {end.Reason}",
+            _ => "substitute",
+        };
 }

@@ -24,10 +24,14 @@ public sealed class PrescriberTests
     [InlineData(3, 5, 8, "5x100@7.5 5x100@8 5x100@8.5")]
     [InlineData(5, 3, 7, "3x102.5@6.5 3x102.5@6.5 3x102.5@7 3x102.5@7.5 3x102.5@7.5")] // n = 6: 86.1 % of 120 = 103.3
     public void Straight_sets_are_written_with_their_fatigue(int sets, int reps, double rpe, string expected) =>
-        Assert.Equal(expected, Text(Prescribe("back-squat-high-bar", new WeekTarget(sets, reps, Rpe.Of(rpe), 1, Rpe.Ten, TargetKind.Straight))));
+        Assert.Equal(
+            expected,
+            Text(Prescribe("back-squat-high-bar", new WeekTarget(sets, reps, Rpe.Of(rpe), 1, Rpe.Ten, TargetKind.Straight)))
+        );
 
     [Theory]
-    [InlineData(TargetKind.Ramp, "5x75@1 5x85@2 5x92.5@5.5 5x100@8")] // 76, 84 and 92 % of the top set's 83.3 % of 120: 63.3, 70 and 76.7 % allow 17.4, 12.9 and 9.4
+    // 76, 84 and 92 % of the top set's 83.3 % of 120: 63.3, 70 and 76.7 % allow 17.4, 12.9 and 9.4
+    [InlineData(TargetKind.Ramp, "5x75@1 5x85@2 5x92.5@5.5 5x100@8")]
     [InlineData(TargetKind.Ascending, "5x90@5 5x92.5@6 5x97.5@7 5x100@8")]
     [InlineData(TargetKind.TopAndBackOff, "5x100@8 5x90@5 5x90@5 5x90@5")]
     public void Sets_are_shaped_by_the_school_of_work_sets(TargetKind kind, string expected) =>
@@ -38,15 +42,31 @@ public sealed class PrescriberTests
     [InlineData(91.4, 1, 10, "5x92.5@5.5 5x92.5@6 5x92.5@6.5")] // made loadable
     [InlineData(110, 1, 7, "5x97.5@6.5 5x97.5@7 5x97.5@7")] // an effort cap holds for a load that is given
     [InlineData(110, 0.65, 10, "5x77.5@1 5x77.5@1 5x77.5@1")] // so does a cap on load: 65 % of 120 is 78
-    public void A_load_that_is_given_is_held_and_effort_follows(double kg, double most, double rpe, string expected) => Assert.Equal(expected,
-        Text(Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Ten, most, Rpe.Of(rpe), TargetKind.Straight) { Load = Load.FromKilograms(kg) })));
+    public void A_load_that_is_given_is_held_and_effort_follows(double kg, double most, double rpe, string expected) =>
+        Assert.Equal(
+            expected,
+            Text(
+                Prescribe(
+                    "back-squat-high-bar",
+                    new WeekTarget(3, 5, Rpe.Ten, most, Rpe.Of(rpe), TargetKind.Straight) { Load = Load.FromKilograms(kg) }
+                )
+            )
+        );
 
     [Fact]
     public void An_amrap_is_the_last_set_of_each_side_and_a_hold_lasts_its_seconds()
     {
-        PrescribedItem item = Prescribe("goblet-split-squat", new WeekTarget(2, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Last = LastSet.Amrap }, null);
+        PrescribedItem item = Prescribe(
+            "goblet-split-squat",
+            new WeekTarget(2, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Last = LastSet.Amrap },
+            null
+        );
         Assert.Equal([false, false, true, true], item.Sets.Select(set => set.Amrap));
-        Assert.Equal(3 * 30, Prescribe("plank", new WeekTarget(3, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Seconds = 30 }, null).Sets.Sum(SessionTime.UnderTension));
+        Assert.Equal(
+            3 * 30,
+            Prescribe("plank", new WeekTarget(3, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Seconds = 30 }, null)
+                .Sets.Sum(SessionTime.UnderTension)
+        );
         Assert.Equal(8 * 3, SessionTime.UnderTension(item.Sets[0])); // 2-0-X-0: X is one second
     }
 
@@ -54,7 +74,10 @@ public sealed class PrescriberTests
     public void A_max_by_ratio_is_found_by_rising_sets()
     {
         // 5 at RPE 5, 6, 7: n = 10, 9, 8: 75, 77.8, 80.6 % of 120.
-        Assert.Equal("5x90@5 5x92.5@6 5x97.5@7", Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(9), 1, Rpe.Ten, TargetKind.Calibration))));
+        Assert.Equal(
+            "5x90@5 5x92.5@6 5x97.5@7",
+            Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(9), 1, Rpe.Ten, TargetKind.Calibration)))
+        );
     }
 
     [Fact]
@@ -91,27 +114,40 @@ public sealed class PrescriberTests
     {
         var prescriber = new Prescriber(new Loader(Gym), 80);
         Exercise squat = ExerciseCatalogue.Shipped["back-squat-high-bar"];
-        PrescribedItem item = prescriber.WithPlates(Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight)), squat);
+        PrescribedItem item = prescriber.WithPlates(
+            Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight)),
+            squat
+        );
         Assert.All(item.Sets, set => Assert.Equal([20, 20], set.PerSide!.Select(plate => plate.Kilograms)));
-        Assert.All(item.WarmUp, set => Assert.Equal(set.Load, set.PerSide!.Aggregate(Load.FromKilograms(20), (sum, plate) => sum + plate * 2)));
+        Assert.All(
+            item.WarmUp,
+            set => Assert.Equal(set.Load, set.PerSide!.Aggregate(Load.FromKilograms(20), (sum, plate) => sum + plate * 2))
+        );
     }
 
     private static PrescribedItem Prescribe(string exercise, WeekTarget target, double? max = 120)
     {
         RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Pattern.Squat);
-        return new Prescriber(new Loader(Gym), 80).Prescribe(new ItemTarget(Named(exercise), main, new RepRange(3, 8), target),
-            max is { } kg ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured, new RepCurve(ExerciseCatalogue.Shipped[exercise].Curve)) : null, WarmUpNeed.ColdPattern, SidePlan.Even);
+        return new Prescriber(new Loader(Gym), 80).Prescribe(
+            new ItemTarget(Named(exercise), main, new RepRange(3, 8), target),
+            max is { } kg
+                ? new OneRepMax(exercise, null, kg, 0.05, MaxSource.Measured, new RepCurve(ExerciseCatalogue.Shipped[exercise].Curve))
+                : null,
+            WarmUpNeed.ColdPattern,
+            SidePlan.Even
+        );
     }
 
-    private static Chosen Named(string exercise) => new()
-    {
-        Exercise = ExerciseCatalogue.Shipped[exercise],
-        Role = Role.Main,
-        Reason = ChosenReason.TargetLift,
-        Score = 1,
-        Parts = new ScoreParts(1, 1, 1, 1, 1, 1, 1, 1),
-        Limits = new Caution.Allowed(Rpe.Ten, 1),
-    };
+    private static Chosen Named(string exercise) =>
+        new()
+        {
+            Exercise = ExerciseCatalogue.Shipped[exercise],
+            Role = Role.Main,
+            Reason = ChosenReason.TargetLift,
+            Score = 1,
+            Parts = new ScoreParts(1, 1, 1, 1, 1, 1, 1, 1),
+            Limits = new Caution.Allowed(Rpe.Ten, 1),
+        };
 
     private static string Text(PrescribedItem item) =>
         string.Join(' ', item.Sets.Select(set => FormattableString.Invariant($"{set.Reps}x{set.Load!.Value.Kilograms}@{set.Rpe.Value}")));

@@ -18,13 +18,33 @@ public sealed class SetUpTests
     [InlineData("block-pull", null, null, 40.0, 1, null, null, null, 17.5)]
     [InlineData("rack-pull", null, null, 55.0, 1, null, 55.0, null, null)]
     [InlineData("back-squat-high-bar", 45.0, 48.0, 40.0, 1, null, null, null, null)]
-    public void Heights_follow_what_was_seen(string exercise, double? tuck, double? underLoad, double? flat, int rung, double? box, double? pins, double? wedge, double? blocks)
+    public void Heights_follow_what_was_seen(
+        string exercise,
+        double? tuck,
+        double? underLoad,
+        double? flat,
+        int rung,
+        double? box,
+        double? pins,
+        double? wedge,
+        double? blocks
+    )
     {
         Screen screen = new() { Squat = new ScreenSquat(null, null, null, null, tuck, null, null, null, ScreenBar.None, null) };
         LiftFault[] faults =
         [
-            new() { Lift = "back-squat-high-bar", Fault = FaultCode.PelvisTucks, AtHipHeightCm = underLoad },
-            new() { Lift = "conventional-deadlift", Fault = FaultCode.LumbarRounds, AtBarHeightCm = flat },
+            new()
+            {
+                Lift = "back-squat-high-bar",
+                Fault = FaultCode.PelvisTucks,
+                AtHipHeightCm = underLoad,
+            },
+            new()
+            {
+                Lift = "conventional-deadlift",
+                Fault = FaultCode.LumbarRounds,
+                AtBarHeightCm = flat,
+            },
         ];
         Assert.Equal(new SetUp(box, pins, wedge, blocks), SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, rung));
     }

@@ -6,7 +6,8 @@ using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>Editing a block over the wire: tried, kept as a version, gone back from, copied; never another coach's, never over a newer version.</summary>
+/// <summary>Editing a block over the wire: tried, kept as a version, gone back from, copied; never another coach's, never over a newer
+/// version.</summary>
 public sealed class BlockEditTests(Site site) : IClassFixture<Site>
 {
     [Fact]
@@ -17,7 +18,11 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         BlockView before = await Block(caller, id);
         EditSection edit = FirstLift(before) with { Reps = 3 };
 
-        DraftView draft = await caller.Ask<DraftView>(HttpMethod.Post, $"/api/clients/{id}/block/preview", new EditBlock { Number = before.Number, Edits = [edit] });
+        DraftView draft = await caller.Ask<DraftView>(
+            HttpMethod.Post,
+            $"/api/clients/{id}/block/preview",
+            new EditBlock { Number = before.Number, Edits = [edit] }
+        );
         Assert.Equal(3, Item(draft.Block!, edit).Sets[0].Reps);
         Assert.NotEqual(Item(before, edit).Sets[0].Kg, Item(draft.Block!, edit).Sets[0].Kg);
         Assert.Contains(draft.Cells, cell => cell.Exercise == edit.Exercise && cell.Pinned.Contains("reps"));
@@ -32,7 +37,10 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/{before.Number}/restoration", new { });
         BlockView back = await Block(caller, id);
         Assert.Equal((before.Number + 2, Item(before, edit).Sets[0].Kg), (back.Number, Item(back, edit).Sets[0].Kg));
-        Assert.Equal([back.Number, kept.Number, before.Number], (await caller.Get<List<VersionLine>>($"/api/clients/{id}/block/versions")).Take(3).Select(line => line.Number));
+        Assert.Equal(
+            [back.Number, kept.Number, before.Number],
+            (await caller.Get<List<VersionLine>>($"/api/clients/{id}/block/versions")).Take(3).Select(line => line.Number)
+        );
     }
 
     [Fact]
@@ -44,11 +52,38 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         EditSection edit = FirstLift(before) with { Sets = 5 };
         await caller.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = before.Number, Edits = [edit] });
         DateOnly start = before.Plan.Block!.Start;
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = start, Weeks = 4, Kind = BlockKind.Strength });
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/plans",
+            new PlanRequest
+            {
+                Start = start,
+                Weeks = 4,
+                Kind = BlockKind.Strength,
+            }
+        );
         Assert.Equal(5, Item(await Block(caller, id), edit).Sets.Count);
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = start.AddDays(28), Weeks = 4, Kind = BlockKind.Strength });
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/plans",
+            new PlanRequest
+            {
+                Start = start.AddDays(28),
+                Weeks = 4,
+                Kind = BlockKind.Strength,
+            }
+        );
         Assert.Empty((await Block(caller, id)).Edits);
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = start, Weeks = 3, Base = BlockBase.Empty });
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/plans",
+            new PlanRequest
+            {
+                Start = start,
+                Weeks = 3,
+                Base = BlockBase.Empty,
+            }
+        );
         BlockView empty = await Block(caller, id);
         Assert.Equal((3, 0), (empty.Plan.Block!.Weeks.Count, empty.Plan.Block.Weeks.Sum(week => week.Sessions.Count)));
     }
@@ -76,7 +111,11 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        HttpResponseMessage refused = await caller.Send(HttpMethod.Post, $"/api/clients/{id}/block/preview", System.Text.Json.Nodes.JsonNode.Parse($$"""{"number":1,"edits":[{{edit}}]}""")!);
+        HttpResponseMessage refused = await caller.Send(
+            HttpMethod.Post,
+            $"/api/clients/{id}/block/preview",
+            System.Text.Json.Nodes.JsonNode.Parse($$"""{"number":1,"edits":[{{edit}}]}""")!
+        );
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains(said, await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
@@ -87,13 +126,28 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         (Guid from, Guid to) = (await Samples.ClientWithBlock(caller), await Samples.ClientWithBlock(caller));
         IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{to}/intake");
-        await caller.Do(HttpMethod.Put, $"/api/clients/{to}/equipment", new { equipment = new { items = new[] { "kettlebells", "bands", "bench" }, kettlebellsKg = new[] { 16, 16 } }, version = intake.EquipmentVersion });
-        CopyResult copied = await caller.Ask<CopyResult>(HttpMethod.Post, $"/api/clients/{from}/block/copies", new { toClient = to, start = "2026-12-07" });
+        await caller.Do(
+            HttpMethod.Put,
+            $"/api/clients/{to}/equipment",
+            new
+            {
+                equipment = new { items = new[] { "kettlebells", "bands", "bench" }, kettlebellsKg = new[] { 16, 16 } },
+                version = intake.EquipmentVersion,
+            }
+        );
+        CopyResult copied = await caller.Ask<CopyResult>(
+            HttpMethod.Post,
+            $"/api/clients/{from}/block/copies",
+            new { toClient = to, start = "2026-12-07" }
+        );
         Assert.Equal(to, copied.ClientId);
         Assert.Contains(copied.Left, line => line.Contains("not there", StringComparison.Ordinal));
         BlockView block = await Block(caller, to);
         Assert.Equal((BlockBase.Empty, new DateOnly(2026, 12, 7)), (block.Base, block.Plan.Block!.Start));
-        Assert.All(block.Plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items), item => Assert.DoesNotContain("barbell", item.Exercise, StringComparison.Ordinal));
+        Assert.All(
+            block.Plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items),
+            item => Assert.DoesNotContain("barbell", item.Exercise, StringComparison.Ordinal)
+        );
     }
 
     private static Task<BlockView> Block(Caller caller, Guid id) => caller.Get<BlockView>($"/api/clients/{id}/block");
@@ -101,10 +155,17 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
     private static EditSection FirstLift(BlockView view)
     {
         SessionPart first = view.Plan.Block!.Weeks[0].Sessions[0];
-        return new EditSection { Kind = EditKind.Write, Week = 1, Day = first.Day, Exercise = first.Items.First(item => item.Sets[0].Kg is not null).Exercise };
+        return new EditSection
+        {
+            Kind = EditKind.Write,
+            Week = 1,
+            Day = first.Day,
+            Exercise = first.Items.First(item => item.Sets[0].Kg is not null).Exercise,
+        };
     }
 
     private static ItemPart Item(BlockView view, EditSection at) => Item(view.Plan.Block!, at);
 
-    private static ItemPart Item(BlockPart block, EditSection at) => block.Weeks[at.Week - 1].Sessions.First(session => session.Day == at.Day).Items.First(item => item.Exercise == at.Exercise);
+    private static ItemPart Item(BlockPart block, EditSection at) =>
+        block.Weeks[at.Week - 1].Sessions.First(session => session.Day == at.Day).Items.First(item => item.Exercise == at.Exercise);
 }

@@ -9,7 +9,8 @@ using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>A client's blocks one after the other: why each is of its kind, what outlives a log, two coaches' hands at once, and what a block keeps of what was done.</summary>
+/// <summary>A client's blocks one after the other: why each is of its kind, what outlives a log, two coaches' hands at once, and what a
+/// block keeps of what was done.</summary>
 public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
 {
     [Theory]
@@ -20,13 +21,24 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     public async Task Why_a_block_is_of_its_kind_is_said_as_long_as_it_stands(Goal goal, Level level, string because)
     {
         Caller coach = await site.AsHarbour();
-        Guid id = await Client(coach, Samples.Deckhand with { Client = Samples.Deckhand.Client with { Goal = goal, Level = level }, Log = null });
+        Guid id = await Client(
+            coach,
+            Samples.Deckhand with
+            {
+                Client = Samples.Deckhand.Client with { Goal = goal, Level = level },
+                Log = null,
+            }
+        );
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = Samples.Start, Weeks = 4 });
         Assert.Equal(because, (await Block(coach, id)).KindBecause);
         // What is done, changed and gone back from since takes nothing away from the day's reason.
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set());
         Assert.Equal(because, (await Block(coach, id)).KindBecause);
-        await coach.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = 1, Edits = [await FirstCell(coach, id) with { Sets = 2 }] });
+        await coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/block/edits",
+            new EditBlock { Number = 1, Edits = [await FirstCell(coach, id) with { Sets = 2 }] }
+        );
         Assert.Equal((2, because), ((await Block(coach, id)).Number, (await Block(coach, id)).KindBecause));
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/1/restoration", new { });
         Assert.Equal((3, because), ((await Block(coach, id)).Number, (await Block(coach, id)).KindBecause));
@@ -41,17 +53,30 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = Samples.Start.AddDays(28), Weeks = 4 });
         BlockView next = await Block(coach, id);
         Assert.Equal((BlockKind.Muscle, "Muscle, since the last block was strength."), (next.Plan.Block!.Kind, next.KindBecause));
-        Assert.Equal([BlockKind.Muscle, BlockKind.Strength], (await coach.Get<List<VersionLine>>($"/api/clients/{id}/block/versions")).Select(line => line.Kind));
+        Assert.Equal(
+            [BlockKind.Muscle, BlockKind.Strength],
+            (await coach.Get<List<VersionLine>>($"/api/clients/{id}/block/versions")).Select(line => line.Kind)
+        );
     }
 
     [Fact]
     public async Task Of_two_who_keep_edits_of_one_version_at_once_one_is_told()
     {
-        Caller first = await site.AsHarbour(), second = await site.AsHarbour();
+        Caller first = await site.AsHarbour(),
+            second = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(first);
         EditSection cell = await FirstCell(first, id);
-        HttpResponseMessage[] answers = await Task.WhenAll(Enumerable.Range(2, 6).Select(sets => (sets % 2 == 0 ? first : second)
-            .Send(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = 1, Edits = [cell with { Sets = sets }] })));
+        HttpResponseMessage[] answers = await Task.WhenAll(
+            Enumerable
+                .Range(2, 6)
+                .Select(sets =>
+                    (sets % 2 == 0 ? first : second).Send(
+                        HttpMethod.Put,
+                        $"/api/clients/{id}/block/edits",
+                        new EditBlock { Number = 1, Edits = [cell with { Sets = sets }] }
+                    )
+                )
+        );
         Assert.Equal(1, answers.Count(answer => answer.StatusCode is HttpStatusCode.Created));
         Assert.Equal(5, answers.Count(answer => answer.StatusCode is HttpStatusCode.Conflict));
         Assert.Equal(2, (await Block(first, id)).Number);
@@ -67,7 +92,12 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         ItemPart planned = Cell(before, cell);
         double kg = Math.Round(planned.Sets.Max(set => set.Kg!.Value) * 1.1, 1);
         DateOnly day = before.Plan.Block!.Weeks[0].Sessions[0].Date;
-        foreach (int place in Enumerable.Range(0, 3)) await coach.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(cell.Exercise!, kg, planned.Sets[0].Reps!.Value, 6, place, day));
+        foreach (int place in Enumerable.Range(0, 3))
+            await coach.Do(
+                HttpMethod.Post,
+                $"/api/clients/{id}/sets",
+                Samples.Set(cell.Exercise!, kg, planned.Sets[0].Reps!.Value, 6, place, day)
+            );
         BlockView after = await Block(coach, id);
         Assert.Equal(before.Number, after.Number);
         Assert.Equal([kg, kg, kg], after.Done.Select(set => set.Kg));
@@ -82,7 +112,13 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     {
         Caller coach = await site.AsHarbour();
         // Sixty minutes and four targets: a week that has something to remark.
-        CaseDocument busy = Samples.Deckhand with { Client = Samples.Deckhand.Client with { Days = [.. Enum.GetValues<Weekday>().Take(4).Select(day => new DaySection { Day = day, Minutes = 45 })] } };
+        CaseDocument busy = Samples.Deckhand with
+        {
+            Client = Samples.Deckhand.Client with
+            {
+                Days = [.. Enum.GetValues<Weekday>().Take(4).Select(day => new DaySection { Day = day, Minutes = 45 })],
+            },
+        };
         Guid id = await Client(coach, busy);
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block);
         BlockView block = await Block(coach, id);
@@ -93,11 +129,23 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Assert.NotEmpty(offered);
         foreach (CheckView remark in offered)
         {
-            DraftView tried = await coach.Ask<DraftView>(HttpMethod.Post, $"/api/clients/{id}/block/preview", written with { Edits = [.. written.Edits, .. remark.Edits] });
+            DraftView tried = await coach.Ask<DraftView>(
+                HttpMethod.Post,
+                $"/api/clients/{id}/block/preview",
+                written with
+                {
+                    Edits = [.. written.Edits, .. remark.Edits],
+                }
+            );
             Assert.Empty(tried.Refused);
             // A session that is far too long is shortened by a set at a time.
-            if (remark.Code == "session-too-long") Assert.True(Minutes(tried, remark) < Minutes(draft, remark), remark.Because);
-            else Assert.DoesNotContain(tried.Remarks, still => (still.Code, still.Week, still.Day, still.Exercise) == (remark.Code, remark.Week, remark.Day, remark.Exercise));
+            if (remark.Code == "session-too-long")
+                Assert.True(Minutes(tried, remark) < Minutes(draft, remark), remark.Because);
+            else
+                Assert.DoesNotContain(
+                    tried.Remarks,
+                    still => (still.Code, still.Week, still.Day, still.Exercise) == (remark.Code, remark.Week, remark.Day, remark.Exercise)
+                );
         }
         await coach.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", written with { Edits = [.. written.Edits, .. offered[0].Edits] });
         Assert.Equal(block.Number + 1, (await Block(coach, id)).Number);
@@ -110,7 +158,18 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(coach);
         EditSection cell = await FirstCell(coach, id) with { Kg = 60 };
         await coach.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = 1, Edits = [cell] });
-        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/maxes", new StrengthSection { Exercise = cell.Exercise!, Kg = 180, Reps = 1, Rpe = 10, Date = Samples.Start.AddDays(-1) });
+        await coach.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/maxes",
+            new StrengthSection
+            {
+                Exercise = cell.Exercise!,
+                Kg = 180,
+                Reps = 1,
+                Rpe = 10,
+                Date = Samples.Start.AddDays(-1),
+            }
+        );
         BlockView after = await Block(coach, id);
         Assert.All(Cell(after, cell).Sets, set => Assert.Equal(60, set.Kg));
         Assert.Contains("load", after.Cells.First(one => one.Week == 1 && one.Day == cell.Day && one.Exercise == cell.Exercise).Pinned);
@@ -122,14 +181,28 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Caller coach = await site.AsHarbour();
         (Guid from, Guid to) = (await Samples.ClientWithBlock(coach), await Client(coach, Samples.Deckhand));
         IntakeView intake = await coach.Get<IntakeView>($"/api/clients/{to}/intake");
-        await coach.Do(HttpMethod.Put, $"/api/clients/{to}/health", new SaveHealth { Health = new HealthSection { Flags = [HealthFlag.ChestPain] }, Pain = [], Version = intake.FactsVersion });
-        HttpResponseMessage refused = await coach.Send(HttpMethod.Post, $"/api/clients/{from}/block/copies", new CopyBlock { ToClient = to.ToString(), Start = Samples.Start });
+        await coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{to}/health",
+            new SaveHealth
+            {
+                Health = new HealthSection { Flags = [HealthFlag.ChestPain] },
+                Pain = [],
+                Version = intake.FactsVersion,
+            }
+        );
+        HttpResponseMessage refused = await coach.Send(
+            HttpMethod.Post,
+            $"/api/clients/{from}/block/copies",
+            new CopyBlock { ToClient = to.ToString(), Start = Samples.Start }
+        );
         Assert.Equal(HttpStatusCode.Locked, refused.StatusCode);
         Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Get, $"/api/clients/{to}/block")).StatusCode);
         Assert.Equal(1, (await Block(coach, from)).Number);
     }
 
-    private static async Task<Guid> Client(Caller coach, CaseDocument document) => JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", document), Json.Options)!.Id;
+    private static async Task<Guid> Client(Caller coach, CaseDocument document) =>
+        JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", document), Json.Options)!.Id;
 
     private static Task<BlockView> Block(Caller coach, Guid id) => coach.Get<BlockView>($"/api/clients/{id}/block");
 
@@ -137,14 +210,28 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     private static async Task<EditSection> FirstCell(Caller coach, Guid id)
     {
         SessionPart first = (await Block(coach, id)).Plan.Block!.Weeks[0].Sessions[0];
-        return new EditSection { Kind = EditKind.Write, Week = 1, Day = first.Day, Exercise = first.Items.FirstOrDefault(item => item.Sets[0].Kg > 0, first.Items[0]).Exercise };
+        return new EditSection
+        {
+            Kind = EditKind.Write,
+            Week = 1,
+            Day = first.Day,
+            Exercise = first.Items.FirstOrDefault(item => item.Sets[0].Kg > 0, first.Items[0]).Exercise,
+        };
     }
 
-    private static ItemPart Cell(BlockView view, EditSection at) => view.Plan.Block!.Weeks[at.Week - 1].Sessions.First(session => session.Day == at.Day).Items.First(item => item.Exercise == at.Exercise);
+    private static ItemPart Cell(BlockView view, EditSection at) =>
+        view
+            .Plan.Block!.Weeks[at.Week - 1]
+            .Sessions.First(session => session.Day == at.Day)
+            .Items.First(item => item.Exercise == at.Exercise);
 
-    private static int Minutes(DraftView draft, CheckView remark) => draft.Block!.Weeks[remark.Week!.Value - 1].Sessions.First(session => session.Day == remark.Day).Minutes;
+    private static int Minutes(DraftView draft, CheckView remark) =>
+        draft.Block!.Weeks[remark.Week!.Value - 1].Sessions.First(session => session.Day == remark.Day).Minutes;
 
-    private static IEnumerable<string> Exercises(BlockView view) => view.Plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items.Select(item => $"{Codes.Of(session.Day)} {item.Exercise}"));
+    private static IEnumerable<string> Exercises(BlockView view) =>
+        view
+            .Plan.Block!.Weeks.SelectMany(week => week.Sessions)
+            .SelectMany(session => session.Items.Select(item => $"{Codes.Of(session.Day)} {item.Exercise}"));
 
     private static string Text(PlanDocument plan) => JsonSerializer.Serialize(plan, Json.Options);
 }

@@ -16,27 +16,56 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
     public async Task A_client_who_is_put_away_is_on_no_list_cannot_be_changed_and_comes_back()
     {
         Caller caller = await site.AsHill();
-        Guid id = await Samples.ClientWithBlock(caller), other = await Samples.ClientWithBlock(caller);
+        Guid id = await Samples.ClientWithBlock(caller),
+            other = await Samples.ClientWithBlock(caller);
         await caller.Do(HttpMethod.Delete, $"/api/clients/{id}");
         Assert.DoesNotContain(await caller.Get<List<ClientLine>>("/api/clients?today=2026-11-30"), line => line.Id == id);
         Assert.DoesNotContain((await caller.Get<DayView>("/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);
         using (IServiceScope scope = site.Services.CreateScope())
         {
             scope.ServiceProvider.GetRequiredService<CoachScope>().Enter(Site.Hill);
-            Assert.DoesNotContain(id, (await scope.ServiceProvider.GetRequiredService<PlanStore>().NewestOfAll(CancellationToken.None)).Keys);
+            Assert.DoesNotContain(
+                id,
+                (await scope.ServiceProvider.GetRequiredService<PlanStore>().NewestOfAll(CancellationToken.None)).Keys
+            );
         }
         ArchivedClient away = Assert.Single(await caller.Get<List<ArchivedClient>>("/api/clients/archived"));
         Assert.Equal((id, Samples.Deckhand.Client.Name), (away.Id, away.Name));
 
         IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{id}/intake");
-        var save = new SaveFacts { Facts = intake.Facts with { MassKg = 99 }, Schools = intake.Schools, Version = intake.FactsVersion };
+        var save = new SaveFacts
+        {
+            Facts = intake.Facts with { MassKg = 99 },
+            Schools = intake.Schools,
+            Version = intake.FactsVersion,
+        };
         Assert.Contains("put away", await Refused(caller, HttpMethod.Put, $"/api/clients/{id}/facts", save), StringComparison.Ordinal);
-        Assert.Contains("put away", await Refused(caller, HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set()), StringComparison.Ordinal);
-        Assert.Contains("put away", await Refused(caller, HttpMethod.Post, $"/api/clients/{other}/block/copies", new CopyBlock { ToClient = id.ToString(), Start = Samples.Start }), StringComparison.Ordinal);
+        Assert.Contains(
+            "put away",
+            await Refused(caller, HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set()),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "put away",
+            await Refused(
+                caller,
+                HttpMethod.Post,
+                $"/api/clients/{other}/block/copies",
+                new CopyBlock { ToClient = id.ToString(), Start = Samples.Start }
+            ),
+            StringComparison.Ordinal
+        );
 
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/restore");
         Assert.Contains(await caller.Get<List<ClientLine>>("/api/clients?today=2026-11-30"), line => line.Id == id);
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/facts", save with { Version = (await caller.Get<IntakeView>($"/api/clients/{id}/intake")).FactsVersion });
+        await caller.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/facts",
+            save with
+            {
+                Version = (await caller.Get<IntakeView>($"/api/clients/{id}/intake")).FactsVersion,
+            }
+        );
     }
 
     [Fact]
@@ -45,10 +74,23 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         uint seen = (await caller.Get<ExercisesView>($"/api/clients/{id}/exercises")).Version;
-        FileVersion first = await caller.Ask<FileVersion>(HttpMethod.Put, $"/api/clients/{id}/picks", new SavePicks { Picks = [Pinned("plank")], Version = seen });
+        FileVersion first = await caller.Ask<FileVersion>(
+            HttpMethod.Put,
+            $"/api/clients/{id}/picks",
+            new SavePicks { Picks = [Pinned("plank")], Version = seen }
+        );
         await Refused(caller, HttpMethod.Put, $"/api/clients/{id}/picks", new SavePicks { Picks = [Pinned("dead-bug")], Version = seen });
-        await Refused(caller, HttpMethod.Put, $"/api/clients/{id}/exercises/school", new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = seen });
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/exercises/school", new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = first.Version });
+        await Refused(
+            caller,
+            HttpMethod.Put,
+            $"/api/clients/{id}/exercises/school",
+            new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = seen }
+        );
+        await caller.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/exercises/school",
+            new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = first.Version }
+        );
     }
 
     [Fact]
@@ -57,12 +99,21 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         string sets = $"/api/clients/{id}/sets";
-        LogSet set = Samples.Set(rpe: 8), correction = Samples.Set(rpe: 9) with { Supersedes = set.Id };
+        LogSet set = Samples.Set(rpe: 8),
+            correction = Samples.Set(rpe: 9) with { Supersedes = set.Id };
         await caller.Do(HttpMethod.Post, sets, set);
         await caller.Do(HttpMethod.Post, sets, correction);
         Assert.Equal(HttpStatusCode.OK, (await caller.Send(HttpMethod.Post, sets, correction)).StatusCode);
-        Assert.Contains("corrected or taken back", await Refused(caller, HttpMethod.Post, sets, Samples.Set(rpe: 7) with { Supersedes = set.Id }), StringComparison.Ordinal);
-        Assert.Contains("corrected or taken back", await Refused(caller, HttpMethod.Post, $"{sets}/{set.Id}/withdrawal", Withdrawal()), StringComparison.Ordinal);
+        Assert.Contains(
+            "corrected or taken back",
+            await Refused(caller, HttpMethod.Post, sets, Samples.Set(rpe: 7) with { Supersedes = set.Id }),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "corrected or taken back",
+            await Refused(caller, HttpMethod.Post, $"{sets}/{set.Id}/withdrawal", Withdrawal()),
+            StringComparison.Ordinal
+        );
         WithdrawSet back = Withdrawal();
         await caller.Do(HttpMethod.Post, $"{sets}/{correction.Id}/withdrawal", back);
         await caller.Do(HttpMethod.Post, $"{sets}/{correction.Id}/withdrawal", back);
@@ -79,9 +130,21 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        HttpResponseMessage answer = await caller.Send(new HttpMethod(method), $"/api/clients/{id}{path}", method == "GET" ? null : Samples.Screen);
+        HttpResponseMessage answer = await caller.Send(
+            new HttpMethod(method),
+            $"/api/clients/{id}{path}",
+            method == "GET" ? null : Samples.Screen
+        );
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
-        Assert.Contains(said, JsonDocument.Parse(await answer.Content.ReadAsStringAsync()).RootElement.GetProperty("errors").GetProperty(field)[0].GetString(), StringComparison.Ordinal);
+        Assert.Contains(
+            said,
+            JsonDocument
+                .Parse(await answer.Content.ReadAsStringAsync())
+                .RootElement.GetProperty("errors")
+                .GetProperty(field)[0]
+                .GetString(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -90,7 +153,11 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         ExerciseFileView row = await caller.Get<ExerciseFileView>("/api/catalogue/exercises/cable-row");
-        await caller.Do(HttpMethod.Put, "/api/catalogue/own", new { exercise = row.Exercise with { Id = "capital-row", Name = "Capital row", AnswersLike = "cable-row", Ratio = null } });
+        await caller.Do(
+            HttpMethod.Put,
+            "/api/catalogue/own",
+            new { exercise = row.Exercise with { Id = "capital-row", Name = "Capital row", AnswersLike = "cable-row", Ratio = null } }
+        );
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set("capital-row"));
         foreach (string page in new[] { "intake", "findings", "exercises", "levers", "block", "floor?date=2026-11-30" })
             Assert.Equal(HttpStatusCode.OK, (await caller.Send(HttpMethod.Get, $"/API/CLIENTS/{id}/{page}")).StatusCode);
@@ -106,22 +173,51 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
         using (IServiceScope scope = own.Services.CreateScope())
         {
             NerezzaContext context = scope.ServiceProvider.GetRequiredService<NerezzaContext>();
-            await context.Database.ExecuteSqlAsync($"INSERT INTO clients (coach_id, id, name, facts, schools, observed) SELECT coach_id, gen_random_uuid(), name, facts, schools, observed FROM clients, generate_series(2, {ClientStore.Most}) WHERE id = {kept}");
-            await context.Database.ExecuteSqlAsync($"INSERT INTO equipment (coach_id, client_id, document) SELECT coach_id, id, '{{}}' FROM clients WHERE id <> {kept}");
+            await context.Database.ExecuteSqlAsync(
+                $"""
+                INSERT INTO clients (coach_id, id, name, facts, schools, observed)
+                SELECT coach_id, gen_random_uuid(), name, facts, schools, observed
+                FROM clients, generate_series(2, {ClientStore.Most}) WHERE id = {kept}
+                """
+            );
+            await context.Database.ExecuteSqlAsync(
+                $"INSERT INTO equipment (coach_id, client_id, document) SELECT coach_id, id, '{{}}' FROM clients WHERE id <> {kept}"
+            );
         }
-        Assert.Contains($"holds {ClientStore.Most} clients", await Refused(caller, HttpMethod.Post, "/api/clients/import", Samples.Deckhand), StringComparison.Ordinal);
+        Assert.Contains(
+            $"holds {ClientStore.Most} clients",
+            await Refused(caller, HttpMethod.Post, "/api/clients/import", Samples.Deckhand),
+            StringComparison.Ordinal
+        );
         await caller.Do(HttpMethod.Delete, $"/api/clients/{kept}");
         await Samples.ClientWithBlock(caller);
-        Assert.Contains($"holds {ClientStore.Most} clients", await Refused(caller, HttpMethod.Post, $"/api/clients/{kept}/restore", null), StringComparison.Ordinal);
+        Assert.Contains(
+            $"holds {ClientStore.Most} clients",
+            await Refused(caller, HttpMethod.Post, $"/api/clients/{kept}/restore", null),
+            StringComparison.Ordinal
+        );
         ExerciseFileView row = await caller.Get<ExerciseFileView>("/api/catalogue/exercises/cable-row");
-        await caller.Do(HttpMethod.Put, "/api/catalogue/own", new { exercise = row.Exercise with { Id = "first-row", Name = "First row", AnswersLike = "cable-row", Ratio = null } });
-        string list = JsonSerializer.Serialize(new
-        {
-            format = "nerezza.exercises",
-            version = 1,
-            exercises = Enumerable.Range(0, OwnExerciseStore.Most).Select(i => row.Exercise with { Id = $"row-{i}", Name = $"Row {i}", AnswersLike = "cable-row", Ratio = null }),
-        }, Formats.Json.Options);
-        Assert.Contains($"keeps {OwnExerciseStore.Most} exercises", await Refused(caller, HttpMethod.Post, "/api/catalogue/own/import", new { text = list }), StringComparison.Ordinal);
+        await caller.Do(
+            HttpMethod.Put,
+            "/api/catalogue/own",
+            new { exercise = row.Exercise with { Id = "first-row", Name = "First row", AnswersLike = "cable-row", Ratio = null } }
+        );
+        string list = JsonSerializer.Serialize(
+            new
+            {
+                format = "nerezza.exercises",
+                version = 1,
+                exercises = Enumerable
+                    .Range(0, OwnExerciseStore.Most)
+                    .Select(i => row.Exercise with { Id = $"row-{i}", Name = $"Row {i}", AnswersLike = "cable-row", Ratio = null }),
+            },
+            Formats.Json.Options
+        );
+        Assert.Contains(
+            $"keeps {OwnExerciseStore.Most} exercises",
+            await Refused(caller, HttpMethod.Post, "/api/catalogue/own/import", new { text = list }),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]

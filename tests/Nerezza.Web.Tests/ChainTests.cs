@@ -27,7 +27,10 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Assert.Equal((FindingCode.AnkleRange, Cause.Range, Side.Left, 1), (ankle.Code, ankle.Cause, ankle.Side, ankle.Severity));
         Assert.Equal("It is closing.", ankle.Going);
         EvidenceLine left = ankle.Evidence[0];
-        Assert.Equal((8, 4, new DateOnly(2026, 10, 5), 10, 13), (left.Number, left.Before, left.BeforeOn, left.Band!.Adequate, left.Band.Upper));
+        Assert.Equal(
+            (8, 4, new DateOnly(2026, 10, 5), 10, 13),
+            (left.Number, left.Before, left.BeforeOn, left.Band!.Adequate, left.Band.Upper)
+        );
         Assert.Equal(new DateOnly(2026, 11, 16).AddDays(35), ankle.RetestFrom);
         string screen = $"/api/clients/{id}/screens/2026-11-16?version=";
         Assert.Equal(HttpStatusCode.Conflict, (await coach.Send(HttpMethod.Delete, screen + (screens.Kept[0].Version + 1))).StatusCode);
@@ -44,8 +47,14 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         await Keep(coach, id, "2026-11-16", new SidesSection { Left = 4, Right = 12 });
         CaseDocument whole = await coach.Get<CaseDocument>($"/api/clients/{id}/case");
         Guid copy = JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", whole), Json.Options)!.Id;
-        Assert.Equal([new DateOnly(2026, 11, 16), new DateOnly(2026, 10, 5)], (await coach.Get<ScreensView>($"/api/clients/{copy}/screens")).Kept.Select(kept => kept.Date));
-        Assert.Equal("It is where it was before.", Assert.Single((await coach.Get<FindingsView>($"/api/clients/{copy}/findings")).Findings).Going);
+        Assert.Equal(
+            [new DateOnly(2026, 11, 16), new DateOnly(2026, 10, 5)],
+            (await coach.Get<ScreensView>($"/api/clients/{copy}/screens")).Kept.Select(kept => kept.Date)
+        );
+        Assert.Equal(
+            "It is where it was before.",
+            Assert.Single((await coach.Get<FindingsView>($"/api/clients/{copy}/findings")).Findings).Going
+        );
     }
 
     [Fact]
@@ -69,16 +78,37 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Guid id = await NewClient(coach);
         await Keep(coach, id, "2026-11-16", new SidesSection { Left = 8, Right = 12 });
         string ankle = $"/api/clients/{id}/findings/ankle-range/capacity";
-        HttpResponseMessage wordless = await coach.Send(HttpMethod.Put, ankle, new DecideFinding { Verdict = Verdict.Rejected, Reason = " " });
+        HttpResponseMessage wordless = await coach.Send(
+            HttpMethod.Put,
+            ankle,
+            new DecideFinding { Verdict = Verdict.Rejected, Reason = " " }
+        );
         Assert.Equal(HttpStatusCode.BadRequest, wordless.StatusCode);
         await coach.Do(HttpMethod.Put, ankle, new DecideFinding { Verdict = Verdict.Rejected, Reason = "measured in boots" });
-        await coach.Do(HttpMethod.Put, $"/api/clients/{id}/findings/grip-weak/strength", new DecideFinding { Verdict = Verdict.Added, Reason = "drops the bar at 120", Severity = 2 });
+        await coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/findings/grip-weak/strength",
+            new DecideFinding
+            {
+                Verdict = Verdict.Added,
+                Reason = "drops the bar at 120",
+                Severity = 2,
+            }
+        );
         FindingsView view = await coach.Get<FindingsView>($"/api/clients/{id}/findings");
-        Assert.Equal([(FindingCode.AnkleRange, Verdict.Rejected), (FindingCode.GripWeak, Verdict.Added)], view.Findings.Select(line => (line.Code, line.Verdict!.Value)));
+        Assert.Equal(
+            [(FindingCode.AnkleRange, Verdict.Rejected), (FindingCode.GripWeak, Verdict.Added)],
+            view.Findings.Select(line => (line.Code, line.Verdict!.Value))
+        );
         Assert.Equal("drops the bar at 120", Assert.Single(view.Findings[1].Evidence).Sentence.Split(": ")[1]);
         await coach.Do(HttpMethod.Delete, ankle);
         Assert.Null((await coach.Get<FindingsView>($"/api/clients/{id}/findings")).Findings[0].Verdict);
-        Assert.Equal(HttpStatusCode.NotFound, (await coach.Send(HttpMethod.Put, $"/api/clients/{id}/findings/refer/pain", new DecideFinding { Verdict = Verdict.Accepted })).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await coach.Send(HttpMethod.Put, $"/api/clients/{id}/findings/refer/pain", new DecideFinding { Verdict = Verdict.Accepted })
+            ).StatusCode
+        );
     }
 
     [Fact]
@@ -89,7 +119,21 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         PlanPreview before = await coach.Get<PlanPreview>($"/api/clients/{id}/plans/preview");
         Assert.False(before.OutOfDate);
         Assert.Empty(before.Changes);
-        await SaveHealth(coach, id, [], [new PainSection { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 4, UsualScore = 1, Weeks = 2 }]);
+        await SaveHealth(
+            coach,
+            id,
+            [],
+            [
+                new PainSection
+                {
+                    Region = PainRegion.LowBack,
+                    WorseOn = [PainTrigger.Bending],
+                    ScoreDuring = 4,
+                    UsualScore = 1,
+                    Weeks = 2,
+                },
+            ]
+        );
         PlanPreview after = await coach.Get<PlanPreview>($"/api/clients/{id}/plans/preview");
         Assert.True(after.OutOfDate);
         Assert.Contains("New finding: Lower back hurts on bending.", after.Changes);
@@ -102,7 +146,14 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
     {
         Caller coach = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(coach);
-        PainSection back = new() { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 2, UsualScore = 1, Weeks = 2 };
+        PainSection back = new()
+        {
+            Region = PainRegion.LowBack,
+            WorseOn = [PainTrigger.Bending],
+            ScoreDuring = 2,
+            UsualScore = 1,
+            Weeks = 2,
+        };
         await SaveHealth(coach, id, [HealthFlag.NightPain], [back]);
         FindingsView findings = await coach.Get<FindingsView>($"/api/clients/{id}/findings");
         Assert.Equal((ReferralLevel.Stop, FindingCode.Refer), (findings.Referral!.Level, findings.Findings[0].Code));
@@ -112,9 +163,20 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Assert.Empty((await coach.Get<FloorView>($"/api/clients/{id}/floor?date=2026-11-30")).Items);
         Assert.Equal(HttpStatusCode.Locked, (await coach.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
         Assert.DoesNotContain((await coach.Get<DayView>("/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);
-        Assert.Equal(["No program until the referral is cleared."], (await coach.Get<PlanPreview>($"/api/clients/{id}/plans/preview")).Changes.Where(line => line.StartsWith("No program", StringComparison.Ordinal)));
+        Assert.Equal(
+            ["No program until the referral is cleared."],
+            (await coach.Get<PlanPreview>($"/api/clients/{id}/plans/preview")).Changes.Where(line =>
+                line.StartsWith("No program", StringComparison.Ordinal)
+            )
+        );
 
-        var clearance = new ClearanceSection { Name = "A. Medico", Profession = "physician", Date = Site.Today, Flags = [HealthFlag.NightPain] };
+        var clearance = new ClearanceSection
+        {
+            Name = "A. Medico",
+            Profession = "physician",
+            Date = Site.Today,
+            Flags = [HealthFlag.NightPain],
+        };
         await SaveHealth(coach, id, [HealthFlag.NightPain], [back], clearance);
         Assert.Null((await coach.Get<HealthView>($"/api/clients/{id}/health")).Referral);
         Assert.NotNull((await coach.Get<BlockView>($"/api/clients/{id}/block")).Plan.Block);
@@ -126,9 +188,23 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Caller coach = await site.AsHarbour();
         Guid id = await NewClient(coach);
         HealthView view = await coach.Get<HealthView>($"/api/clients/{id}/health");
-        var old = new ClearanceSection { Name = "A. Medico", Profession = "physician", Date = Site.Today.AddDays(-1), Flags = [HealthFlag.Heart] };
-        HttpResponseMessage answer = await coach.Send(HttpMethod.Put, $"/api/clients/{id}/health",
-            new SaveHealth { Health = new HealthSection { Flags = [HealthFlag.Heart], ClearedBy = old }, Pain = [], Version = view.Version });
+        var old = new ClearanceSection
+        {
+            Name = "A. Medico",
+            Profession = "physician",
+            Date = Site.Today.AddDays(-1),
+            Flags = [HealthFlag.Heart],
+        };
+        HttpResponseMessage answer = await coach.Send(
+            HttpMethod.Put,
+            $"/api/clients/{id}/health",
+            new SaveHealth
+            {
+                Health = new HealthSection { Flags = [HealthFlag.Heart], ClearedBy = old },
+                Pain = [],
+                Version = view.Version,
+            }
+        );
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.Contains("health.clearedBy.date", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         Assert.Null((await coach.Get<HealthView>($"/api/clients/{id}/health")).Health.Flags);
@@ -140,26 +216,63 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         ProtocolView protocol = await (await site.AsHarbour()).Get<ProtocolView>("/api/protocol");
         string[] asked = [.. protocol.Steps.SelectMany(step => step.Asks).Select(row => row.Ask.Path).Order(StringComparer.Ordinal)];
         Assert.Equal(Leaves(typeof(ScreenSection), "").Order(StringComparer.Ordinal), asked);
-        Assert.All(protocol.Steps.SelectMany(step => step.Asks), row => Assert.Contains(row.Ask.Kind, new[] { "sides", "number", "truth", "choice", "several" }));
-        Assert.Equal(Enum.GetValues<FaultCode>().Select(Core.Measures.Codes.Of).Order(StringComparer.Ordinal), protocol.Faults.Select(fault => fault.Code).Order(StringComparer.Ordinal));
+        Assert.All(
+            protocol.Steps.SelectMany(step => step.Asks),
+            row => Assert.Contains(row.Ask.Kind, new[] { "sides", "number", "truth", "choice", "several" })
+        );
+        Assert.Equal(
+            Enum.GetValues<FaultCode>().Select(Core.Measures.Codes.Of).Order(StringComparer.Ordinal),
+            protocol.Faults.Select(fault => fault.Code).Order(StringComparer.Ordinal)
+        );
     }
 
-    private static IEnumerable<string> Leaves(Type section, string at) => section.GetProperties().Where(property => property.CanWrite).SelectMany(property =>
-    {
-        string path = at + char.ToLowerInvariant(property.Name[0]) + property.Name[1..];
-        bool inner = property.PropertyType.Name.EndsWith("Section", StringComparison.Ordinal) && property.PropertyType != typeof(SidesSection);
-        return inner ? Leaves(property.PropertyType, path + ".") : [path];
-    });
+    private static IEnumerable<string> Leaves(Type section, string at) =>
+        section
+            .GetProperties()
+            .Where(property => property.CanWrite)
+            .SelectMany(property =>
+            {
+                string path = at + char.ToLowerInvariant(property.Name[0]) + property.Name[1..];
+                bool inner =
+                    property.PropertyType.Name.EndsWith("Section", StringComparison.Ordinal)
+                    && property.PropertyType != typeof(SidesSection);
+                return inner ? Leaves(property.PropertyType, path + ".") : [path];
+            });
 
     private static async Task<Guid> NewClient(Caller coach) =>
-        (await coach.Ask<NewId>(HttpMethod.Post, "/api/clients", Samples.Deckhand.Client with { Name = $"Screened {Guid.NewGuid():N}" })).Id;
+        (
+            await coach.Ask<NewId>(HttpMethod.Post, "/api/clients", Samples.Deckhand.Client with { Name = $"Screened {Guid.NewGuid():N}" })
+        ).Id;
 
     private static Task Keep(Caller coach, Guid id, string date, SidesSection kneeToWall) =>
-        coach.Do(HttpMethod.Put, $"/api/clients/{id}/screens/{date}", new SaveScreen { Screen = new ScreenSection { KneeToWallCm = kneeToWall }, Faults = [] });
+        coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/screens/{date}",
+            new SaveScreen
+            {
+                Screen = new ScreenSection { KneeToWallCm = kneeToWall },
+                Faults = [],
+            }
+        );
 
-    private static async Task SaveHealth(Caller coach, Guid id, IReadOnlyList<HealthFlag> flags, IReadOnlyList<PainSection> pain, ClearanceSection? clearedBy = null)
+    private static async Task SaveHealth(
+        Caller coach,
+        Guid id,
+        IReadOnlyList<HealthFlag> flags,
+        IReadOnlyList<PainSection> pain,
+        ClearanceSection? clearedBy = null
+    )
     {
         HealthView view = await coach.Get<HealthView>($"/api/clients/{id}/health");
-        await coach.Do(HttpMethod.Put, $"/api/clients/{id}/health", new SaveHealth { Health = new HealthSection { Flags = flags, ClearedBy = clearedBy }, Pain = pain, Version = view.Version });
+        await coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/health",
+            new SaveHealth
+            {
+                Health = new HealthSection { Flags = flags, ClearedBy = clearedBy },
+                Pain = pain,
+                Version = view.Version,
+            }
+        );
     }
 }

@@ -22,7 +22,10 @@ public sealed class CrashTests
             using HttpClient http = await Demo.SignedIn(server.Address);
             client = (await http.GetFromJsonAsync<List<ClientLine>>("/api/clients?today=2026-11-30", Json.Options))![0].Id;
             LogSet set = Samples.Set(rpe: 8, place: round, date: Samples.Start.AddDays(35));
-            HttpResponseMessage answer = await http.PostAsync($"/api/clients/{client}/sets", JsonContent.Create(set, options: Json.Options));
+            HttpResponseMessage answer = await http.PostAsync(
+                $"/api/clients/{client}/sets",
+                JsonContent.Create(set, options: Json.Options)
+            );
             server.Kill();
             Assert.Equal(System.Net.HttpStatusCode.Created, answer.StatusCode);
             acknowledged.Add(set.Id);

@@ -13,7 +13,11 @@ internal static class Demo
     {
         var http = new HttpClient(new HttpClientHandler { UseCookies = true }) { BaseAddress = address };
         await Token(http);
-        HttpResponseMessage answer = await http.PostAsJsonAsync("/api/session", new SignIn { Email = DemoData.Email, Password = DemoData.Password }, Json.Options);
+        HttpResponseMessage answer = await http.PostAsJsonAsync(
+            "/api/session",
+            new SignIn { Email = DemoData.Email, Password = DemoData.Password },
+            Json.Options
+        );
         answer.EnsureSuccessStatusCode();
         await Token(http);
         return http;

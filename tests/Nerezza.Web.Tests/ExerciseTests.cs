@@ -16,9 +16,21 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         ExercisesView view = await View(caller, id);
         ChosenLine old = view.Chosen.First(line => line.Role is Role.Accessory);
         RankedLine next = view.Others.First(line => line.Face.Pattern == old.Face.Pattern);
-        SavePicks swap = new() { Picks = [new PickLine { Exercise = old.Face.Exercise, Kind = PickKind.Banned }, new PickLine { Exercise = next.Face.Exercise, Kind = PickKind.Accessory }], Version = view.Version };
+        SavePicks swap = new()
+        {
+            Picks =
+            [
+                new PickLine { Exercise = old.Face.Exercise, Kind = PickKind.Banned },
+                new PickLine { Exercise = next.Face.Exercise, Kind = PickKind.Accessory },
+            ],
+            Version = view.Version,
+        };
 
-        EffectView effect = await caller.Ask<EffectView>(HttpMethod.Post, $"/api/clients/{id}/exercises/preview", new TryPicks { Picks = swap.Picks });
+        EffectView effect = await caller.Ask<EffectView>(
+            HttpMethod.Post,
+            $"/api/clients/{id}/exercises/preview",
+            new TryPicks { Picks = swap.Picks }
+        );
         Assert.Contains(next.Face.Name, effect.In);
         Assert.Contains(old.Face.Name, effect.Out);
         Assert.Equal(view.Chosen.Select(line => line.Face.Exercise), (await View(caller, id)).Chosen.Select(line => line.Face.Exercise));
@@ -42,7 +54,8 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(caller);
         string[] before = await Prescribed(caller, id);
         foreach (string exercise in before.Distinct())
-            for (int place = 0; place < 3; place++) await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(exercise, kg: 20, reps: 15, rpe: 7, place: place));
+            for (int place = 0; place < 3; place++)
+                await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(exercise, kg: 20, reps: 15, rpe: 7, place: place));
         Assert.Equal(before, await Prescribed(caller, id));
     }
 
@@ -54,7 +67,10 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         SchoolView muscles = await caller.Get<SchoolView>($"/api/clients/{id}/exercises/schools/muscles");
         Assert.Equal((AccessorySchool.Muscles, false), (muscles.School, string.IsNullOrEmpty(muscles.Favours)));
         Assert.Empty(muscles.OnlyNow.Intersect(muscles.OnlyThere));
-        Assert.Equal(HttpStatusCode.NotFound, (await caller.Send(HttpMethod.Get, $"/api/clients/{id}/exercises/schools/none", null)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await caller.Send(HttpMethod.Get, $"/api/clients/{id}/exercises/schools/none", null)).StatusCode
+        );
     }
 
     [Fact]
@@ -65,7 +81,11 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         Assert.True(all.Count >= 150);
         Assert.Equal("deadlift, rung 5 of 7", all.Single(face => face.Exercise == "double-kettlebell-deadlift").Ladder);
         Guid id = await Samples.ClientWithBlock(caller);
-        HttpResponseMessage refused = await caller.Send(HttpMethod.Put, $"/api/clients/{id}/picks", new { picks = new[] { new { exercise = "front-squad", kind = "main" } } });
+        HttpResponseMessage refused = await caller.Send(
+            HttpMethod.Put,
+            $"/api/clients/{id}/picks",
+            new { picks = new[] { new { exercise = "front-squad", kind = "main" } } }
+        );
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains("front-squat", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
@@ -82,7 +102,11 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
         Assert.Equal(planned.Sets.Count, other.Sets.Count);
         Assert.NotEqual(planned.Sets[0].Kg, other.Sets[0].Kg);
 
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(planned.Exercise, kg: planned.Sets[0].Kg!.Value, reps: 5, rpe: 7));
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/sets",
+            Samples.Set(planned.Exercise, kg: planned.Sets[0].Kg!.Value, reps: 5, rpe: 7)
+        );
         Assert.Equal(planned.Sets.Count - 1, (await Item(caller, id)).Substitutes.First(one => one.Exercise == other.Exercise).Sets.Count);
     }
 
@@ -92,5 +116,10 @@ public sealed class ExerciseTests(Site site) : IClassFixture<Site>
     private static Task<ExercisesView> View(Caller caller, Guid id) => caller.Get<ExercisesView>($"/api/clients/{id}/exercises");
 
     private static async Task<string[]> Prescribed(Caller caller, Guid id) =>
-        [.. (await caller.Get<BlockView>($"/api/clients/{id}/block")).Plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise)];
+        [
+            .. (await caller.Get<BlockView>($"/api/clients/{id}/block"))
+                .Plan.Block!.Weeks.SelectMany(week => week.Sessions)
+                .SelectMany(session => session.Items)
+                .Select(item => item.Exercise),
+        ];
 }

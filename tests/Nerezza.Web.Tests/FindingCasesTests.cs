@@ -18,7 +18,10 @@ public sealed class FindingCasesTests
         JsonNode written = Written[number]!;
         PlanDocument plan = PlanOf(written["case"]!.DeepClone().AsObject());
         string[] expected = [.. written["findings"]!.AsArray().Select(line => line!.GetValue<string>())];
-        Assert.True(expected.SequenceEqual(plan.Findings.Select(Line)), $"{written["because"]}\nexpected {string.Join(", ", expected)}\nfound    {string.Join(", ", plan.Findings.Select(Line))}");
+        Assert.True(
+            expected.SequenceEqual(plan.Findings.Select(Line)),
+            $"{written["because"]}\nexpected {string.Join(", ", expected)}\nfound    {string.Join(", ", plan.Findings.Select(Line))}"
+        );
         Assert.All(plan.Findings, finding => Assert.NotEmpty(finding.Evidence));
     }
 
@@ -27,7 +30,10 @@ public sealed class FindingCasesTests
     {
         Assert.True(Written.Count >= 30);
         string all = Written.ToJsonString();
-        Assert.All(new[] { "capacity", "skill", "strength", "pain", "proportion", "refer" }, cause => Assert.Contains(cause, all, StringComparison.Ordinal));
+        Assert.All(
+            new[] { "capacity", "skill", "strength", "pain", "proportion", "refer" },
+            cause => Assert.Contains(cause, all, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -39,7 +45,8 @@ public sealed class FindingCasesTests
     }
 
     [Fact]
-    public void The_masters_lifter_has_an_upper_back() => Assert.Equal(["upper-back-weak strength - 2 0.8"], PlanOfFile("masters-lifter.json").Findings.Select(Line));
+    public void The_masters_lifter_has_an_upper_back() =>
+        Assert.Equal(["upper-back-weak strength - 2 0.8"], PlanOfFile("masters-lifter.json").Findings.Select(Line));
 
     [Fact]
     public void The_crane_driver_is_one_answer_away_from_a_referral()
@@ -58,17 +65,23 @@ public sealed class FindingCasesTests
     [Fact]
     public void The_body_has_a_row_for_each_squat_with_a_posture_at_its_own_max_or_empty()
     {
-        IReadOnlyList<SquatPart> loaded = PlanOfFile("deckhand.json").Body.Squat, empty = PlanOf([]).Body.Squat;
+        IReadOnlyList<SquatPart> loaded = PlanOfFile("deckhand.json").Body.Squat,
+            empty = PlanOf([]).Body.Squat;
         Assert.Equal(loaded.Select(row => row.Exercise).Order(StringComparer.Ordinal), loaded.Select(row => row.Exercise));
         Assert.All(loaded, row => Assert.Equal(row.Reachable, row.LeanDeg is not null && row.DeepestThighDeg == row.ThighDeg));
         Assert.All(loaded, row => Assert.True(row.LoadKg > 0));
         Assert.All(empty, row => Assert.Equal(0, row.LoadKg));
-        SquatPart front = loaded.Single(row => row.Exercise == "front-squat"), back = loaded.Single(row => row.Exercise == "back-squat-high-bar");
+        SquatPart front = loaded.Single(row => row.Exercise == "front-squat"),
+            back = loaded.Single(row => row.Exercise == "back-squat-high-bar");
         Assert.Equal((0.83, true), (Math.Round(front.LoadKg / back.LoadKg, 6), front.LeanDeg < back.LeanDeg));
     }
 
-    private static string Line(FindingPart finding) => FormattableString.Invariant(
-        $"{Codes.Of(finding.Code)} {(finding.Cause is { } cause ? Codes.Of(cause) : "-")} {(finding.Side is { } side ? Codes.Of(side) : "-")} {finding.Severity} {finding.Confidence:0.##}");
+    private static string Line(FindingPart finding)
+    {
+        string cause = finding.Cause is { } why ? Codes.Of(why) : "-",
+            side = finding.Side is { } one ? Codes.Of(one) : "-";
+        return FormattableString.Invariant($"{Codes.Of(finding.Code)} {cause} {side} {finding.Severity} {finding.Confidence:0.##}");
+    }
 
     private static PlanDocument PlanOfFile(string file) => PlanOf(WrittenCase.Shared(file));
 

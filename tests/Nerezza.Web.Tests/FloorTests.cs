@@ -16,12 +16,20 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        FloorView monday = await Floor(caller, id, Samples.Start), friday = await Floor(caller, id, Samples.Start.AddDays(4));
+        FloorView monday = await Floor(caller, id, Samples.Start),
+            friday = await Floor(caller, id, Samples.Start.AddDays(4));
         Assert.Equal(["heels-raised-back-squat", "conventional-deadlift"], monday.Items.Take(2).Select(item => item.Exercise));
-        Assert.All(monday.Items.SelectMany(item => item.Sets).Zip(monday.Items.SelectMany(item => item.Sets).Skip(1)), pair => Assert.False(pair.First.Side is Side.Right && pair.Second.Side is Side.Right));
+        Assert.All(
+            monday.Items.SelectMany(item => item.Sets).Zip(monday.Items.SelectMany(item => item.Sets).Skip(1)),
+            pair => Assert.False(pair.First.Side is Side.Right && pair.Second.Side is Side.Right)
+        );
         FloorSet planned = monday.Items[0].Sets[0];
         for (int place = 0; place < monday.Items[0].Sets.Count; place++)
-            await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(kg: planned.Kg!.Value + 5, reps: 7, rpe: 6, place: place));
+            await caller.Do(
+                HttpMethod.Post,
+                $"/api/clients/{id}/sets",
+                Samples.Set(kg: planned.Kg!.Value + 5, reps: 7, rpe: 6, place: place)
+            );
         FloorView after = await Floor(caller, id, Samples.Start.AddDays(4));
         Assert.True(after.Items[0].Sets[0].Kg > friday.Items[0].Sets[0].Kg, "The estimate rose, so the next load must.");
         FloorView same = await Floor(caller, id, Samples.Start);
@@ -65,11 +73,16 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        LogSet first = Samples.Set(rpe: 8), corrected = Samples.Set(rpe: 9) with { Supersedes = first.Id };
+        LogSet first = Samples.Set(rpe: 8),
+            corrected = Samples.Set(rpe: 9) with { Supersedes = first.Id };
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", first);
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", corrected);
         Assert.Equal(9, Assert.Single((await caller.Get<BlockView>($"/api/clients/{id}/block")).Done).Rpe);
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets/{corrected.Id}/withdrawal", new WithdrawSet { Id = Guid.CreateVersion7().ToString() });
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/sets/{corrected.Id}/withdrawal",
+            new WithdrawSet { Id = Guid.CreateVersion7().ToString() }
+        );
         Assert.Empty((await caller.Get<BlockView>($"/api/clients/{id}/block")).Done);
     }
 
@@ -85,12 +98,25 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Assert.Null(block.AsMade.Block);
         Assert.Empty((await Floor(caller, id, Samples.Start)).Items);
         Assert.Equal(HttpStatusCode.Locked, (await caller.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
-        Assert.Contains((await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions, decision => decision.ClientId == id && decision.Station is Station.Health);
-        await SaveHealth(caller, id, new HealthSection
-        {
-            Flags = [HealthFlag.ChestPain],
-            ClearedBy = new ClearanceSection { Name = "A. Doctor", Profession = "physician", Date = Samples.Start, Flags = [HealthFlag.ChestPain] },
-        });
+        Assert.Contains(
+            (await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions,
+            decision => decision.ClientId == id && decision.Station is Station.Health
+        );
+        await SaveHealth(
+            caller,
+            id,
+            new HealthSection
+            {
+                Flags = [HealthFlag.ChestPain],
+                ClearedBy = new ClearanceSection
+                {
+                    Name = "A. Doctor",
+                    Profession = "physician",
+                    Date = Samples.Start,
+                    Flags = [HealthFlag.ChestPain],
+                },
+            }
+        );
         Assert.NotEmpty((await Floor(caller, id, Samples.Start)).Items);
     }
 
@@ -100,11 +126,23 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{id}/intake");
-        var save = new SaveFacts { Facts = intake.Facts with { MassKg = 82 }, Schools = intake.Schools, Version = intake.FactsVersion };
+        var save = new SaveFacts
+        {
+            Facts = intake.Facts with { MassKg = 82 },
+            Schools = intake.Schools,
+            Version = intake.FactsVersion,
+        };
         Assert.False((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
         await caller.Do(HttpMethod.Put, $"/api/clients/{id}/facts", save);
         Assert.True((await caller.Get<BlockView>($"/api/clients/{id}/block")).OutOfDate);
-        HttpResponseMessage late = await caller.Send(HttpMethod.Put, $"/api/clients/{id}/facts", save with { Facts = intake.Facts with { MassKg = 99 } });
+        HttpResponseMessage late = await caller.Send(
+            HttpMethod.Put,
+            $"/api/clients/{id}/facts",
+            save with
+            {
+                Facts = intake.Facts with { MassKg = 99 },
+            }
+        );
         Assert.Equal(HttpStatusCode.Conflict, late.StatusCode);
         Assert.Equal(82, (await caller.Get<IntakeView>($"/api/clients/{id}/intake")).Facts.MassKg);
     }
@@ -115,20 +153,45 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
         CaseDocument found = await caller.Get<CaseDocument>($"/api/clients/{id}/case");
-        CaseDocument expected = Samples.Deckhand with { Schools = new SchoolsSection(), Log = [], Block = Samples.Block, ScreenedOn = found.ScreenedOn, EarlierScreens = [] };
-        string Text(CaseDocument document) => JsonSerializer.Serialize(document with
+        CaseDocument expected = Samples.Deckhand with
         {
-            Strength = [.. document.Strength!.Select(set => set with { Amrap = set.Amrap ?? false }).OrderBy(set => set.Exercise, StringComparer.Ordinal)],
-        }, Json.Options);
+            Schools = new SchoolsSection(),
+            Log = [],
+            Block = Samples.Block,
+            ScreenedOn = found.ScreenedOn,
+            EarlierScreens = [],
+        };
+        string Text(CaseDocument document) =>
+            JsonSerializer.Serialize(
+                document with
+                {
+                    Strength =
+                    [
+                        .. document
+                            .Strength!.Select(set => set with { Amrap = set.Amrap ?? false })
+                            .OrderBy(set => set.Exercise, StringComparer.Ordinal),
+                    ],
+                },
+                Json.Options
+            );
         Assert.Equal(Text(expected), Text(found));
     }
 
-    private static Task<FloorView> Floor(Caller caller, Guid id, DateOnly date) => caller.Get<FloorView>($"/api/clients/{id}/floor?date={date:yyyy-MM-dd}");
+    private static Task<FloorView> Floor(Caller caller, Guid id, DateOnly date) =>
+        caller.Get<FloorView>($"/api/clients/{id}/floor?date={date:yyyy-MM-dd}");
 
     private static async Task SaveHealth(Caller caller, Guid id, HealthSection health)
     {
         IntakeView intake = await caller.Get<IntakeView>($"/api/clients/{id}/intake");
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/facts",
-            new SaveFacts { Facts = intake.Facts with { Health = health }, Schools = intake.Schools, Version = intake.FactsVersion });
+        await caller.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/facts",
+            new SaveFacts
+            {
+                Facts = intake.Facts with { Health = health },
+                Schools = intake.Schools,
+                Version = intake.FactsVersion,
+            }
+        );
     }
 }

@@ -22,20 +22,41 @@ public sealed class FormatTests
         Assert.Equal((0, ""), (code, errors));
         JsonElement @case = JsonDocument.Parse(File.ReadAllText(file)).RootElement;
         PlanDocument plan = JsonSerializer.Deserialize<PlanDocument>(output, Json.Options)!;
-        Dictionary<string, double> bars = @case.GetProperty("equipment").GetProperty("bars").EnumerateArray().ToDictionary(bar => bar.GetProperty("name").GetString()!, bar => bar.GetProperty("kg").GetDouble());
-        Dictionary<double, int> pairs = @case.GetProperty("equipment").GetProperty("plates").EnumerateArray().ToDictionary(plate => plate.GetProperty("kg").GetDouble(), plate => plate.GetProperty("pairs").GetInt32());
-        List<SetPart> sets = [.. plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).SelectMany(item => item.Sets)];
+        Dictionary<string, double> bars = @case
+            .GetProperty("equipment")
+            .GetProperty("bars")
+            .EnumerateArray()
+            .ToDictionary(bar => bar.GetProperty("name").GetString()!, bar => bar.GetProperty("kg").GetDouble());
+        Dictionary<double, int> pairs = @case
+            .GetProperty("equipment")
+            .GetProperty("plates")
+            .EnumerateArray()
+            .ToDictionary(plate => plate.GetProperty("kg").GetDouble(), plate => plate.GetProperty("pairs").GetInt32());
+        List<SetPart> sets =
+        [
+            .. plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).SelectMany(item => item.Sets),
+        ];
         Assert.NotEmpty(sets);
-        Assert.All(sets.Where(set => set.Bar is not null), set =>
-        {
-            Assert.Equal(set.Kg!.Value, bars[set.Bar!] + 2 * set.PerSide!.Sum(), 6);
-            Assert.All(set.PerSide!.GroupBy(plate => plate), same => Assert.True(same.Count() <= pairs[same.Key]));
-        });
+        Assert.All(
+            sets.Where(set => set.Bar is not null),
+            set =>
+            {
+                Assert.Equal(set.Kg!.Value, bars[set.Bar!] + 2 * set.PerSide!.Sum(), 6);
+                Assert.All(set.PerSide!.GroupBy(plate => plate), same => Assert.True(same.Count() <= pairs[same.Key]));
+            }
+        );
         foreach (ItemPart item in plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items))
         {
-            if (plan.Maxes.FirstOrDefault(row => row.Exercise == item.Exercise)?.Kg is not { } max || ExerciseCatalogue.Shipped[item.Exercise].BodyFraction > 0) continue;
+            if (
+                plan.Maxes.FirstOrDefault(row => row.Exercise == item.Exercise)?.Kg is not { } max
+                || ExerciseCatalogue.Shipped[item.Exercise].BodyFraction > 0
+            )
+                continue;
             // The smallest step of each gym here is 2.5 kg or less: the nearest load is within half of it.
-            Assert.All(item.Sets.Where(set => set.PerSide is { Count: > 0 }), set => Assert.True(Math.Abs(set.Kg!.Value - set.Percent!.Value / 100 * max) <= Math.Max(1.2501, 0.01 * max)));
+            Assert.All(
+                item.Sets.Where(set => set.PerSide is { Count: > 0 }),
+                set => Assert.True(Math.Abs(set.Kg!.Value - set.Percent!.Value / 100 * max) <= Math.Max(1.2501, 0.01 * max))
+            );
         }
     }
 
@@ -51,7 +72,16 @@ public sealed class FormatTests
     {
         JsonSchema schema = await Schema("case");
         string text = await File.ReadAllTextAsync(Path.Combine(Samples.Folder, "deckhand.json"));
-        foreach ((string from, string to) in new[] { ("175", "1.75"), ("intermediate", "middling"), ("\"name\"", "\"nane\""), ("2026-11-30", "soon"), ("\"version\": 1", "\"version\": 2") })
+        foreach (
+            (string from, string to) in new[]
+            {
+                ("175", "1.75"),
+                ("intermediate", "middling"),
+                ("\"name\"", "\"nane\""),
+                ("2026-11-30", "soon"),
+                ("\"version\": 1", "\"version\": 2"),
+            }
+        )
             Assert.NotEmpty(schema.Validate(text.Replace(from, to, StringComparison.Ordinal)));
     }
 
@@ -73,18 +103,25 @@ public sealed class FormatTests
     {
         var output = new StringWriter();
         var errors = new StringWriter();
-        using var input = new MemoryStream(Encoding.UTF8.GetBytes("{\"format\":\"nerezza.case\",\"version\":1,\"client\":{\"name\":\"x\",\"heightCm\":1.75,\"massKg\":80,\"level\":\"novice\",\"days\":[]}}"));
+        using var input = new MemoryStream(
+            Encoding.UTF8.GetBytes(
+                "{\"format\":\"nerezza.case\",\"version\":1,\"client\":{\"name\":\"x\",\"heightCm\":1.75,"
+                    + "\"massKg\":80,\"level\":\"novice\",\"days\":[]}}"
+            )
+        );
         Assert.Equal(2, PlanVerb.Run(["-"], input, output, errors));
         Assert.Equal("", output.ToString());
         Assert.Equal(
             ["client.heightCm: 1.75 is not between 100 and 250; centimetres expected", "client.days: 0 entries are not between 1 and 7"],
-            errors.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => line.TrimEnd('\r')));
+            errors.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => line.TrimEnd('\r'))
+        );
     }
 
     [Fact]
     public void A_red_flag_prints_a_referral_and_no_block()
     {
-        string text = File.ReadAllText(Path.Combine(Samples.Folder, "crane-driver.json")).Replace("\"diet\"", "\"health\": { \"flags\": [\"night-pain\"] }, \"diet\"", StringComparison.Ordinal);
+        string text = File.ReadAllText(Path.Combine(Samples.Folder, "crane-driver.json"))
+            .Replace("\"diet\"", "\"health\": { \"flags\": [\"night-pain\"] }, \"diet\"", StringComparison.Ordinal);
         string file = Path.GetTempFileName();
         File.WriteAllText(file, text);
         PlanDocument plan = JsonSerializer.Deserialize<PlanDocument>(Run(file).Output, Json.Options)!;
@@ -99,7 +136,10 @@ public sealed class FormatTests
     {
         Assert.Equal(83.3, RepCurve.Standard.Fraction(5, Rpe.Of(8)) * 100, 1);
         Assert.Equal(116.1, RepCurve.Standard.OneRepMax(100, 6), 1);
-        PlanDocument plan = JsonSerializer.Deserialize<PlanDocument>(Run(Path.Combine(Samples.Folder, "deckhand.json")).Output, Json.Options)!;
+        PlanDocument plan = JsonSerializer.Deserialize<PlanDocument>(
+            Run(Path.Combine(Samples.Folder, "deckhand.json")).Output,
+            Json.Options
+        )!;
         Assert.Equal(116.1, plan.Maxes.First(max => max.Exercise == "back-squat-high-bar").Kg, 1);
     }
 

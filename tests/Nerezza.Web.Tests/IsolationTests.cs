@@ -19,18 +19,29 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
     [Fact]
     public async Task Every_endpoint_of_a_client_is_not_found_for_another_coach()
     {
-        Caller owner = await site.AsHarbour(), stranger = await site.AsHill();
+        Caller owner = await site.AsHarbour(),
+            stranger = await site.AsHill();
         Guid id = await Samples.ClientWithBlock(owner);
         LogSet set = Samples.Set();
         await owner.Do(HttpMethod.Post, $"/api/clients/{id}/sets", set);
         IntakeView intake = await owner.Get<IntakeView>($"/api/clients/{id}/intake");
         var bodies = new Dictionary<string, object>
         {
-            ["PUT /facts"] = new SaveFacts { Facts = intake.Facts, Schools = intake.Schools, Version = intake.FactsVersion },
+            ["PUT /facts"] = new SaveFacts
+            {
+                Facts = intake.Facts,
+                Schools = intake.Schools,
+                Version = intake.FactsVersion,
+            },
             ["PUT /equipment"] = new SaveEquipment { Equipment = intake.Equipment, Version = intake.EquipmentVersion },
             ["POST /maxes"] = intake.Entered[0].Set,
             ["PUT /screens/{date}"] = Samples.Screen,
-            ["PUT /health"] = new SaveHealth { Health = new HealthSection(), Pain = [], Version = intake.FactsVersion },
+            ["PUT /health"] = new SaveHealth
+            {
+                Health = new HealthSection(),
+                Pain = [],
+                Version = intake.FactsVersion,
+            },
             ["PUT /findings/{code}/{cause}"] = new DecideFinding { Verdict = Verdict.Accepted },
             ["POST /plans"] = Samples.Block,
             ["POST /block/preview"] = new EditBlock { Number = 1, Edits = [] },
@@ -47,12 +58,26 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         foreach ((string method, string pattern) in endpoints)
         {
             string rest = pattern["/api/clients/{id:guid}".Length..];
-            string path = pattern.Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
-                .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal).Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
-                .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal).Replace("{school}", "positions", StringComparison.Ordinal).Replace("{code}", "ankle-range", StringComparison.Ordinal).Replace("{cause}", "capacity", StringComparison.Ordinal)
-                + (rest == "/floor" ? "?date=2026-11-30" : rest == "/screens/{date}" && method == "DELETE" ? "?version=1" : "");
+            string path =
+                pattern
+                    .Replace("{id:guid}", id.ToString(), StringComparison.Ordinal)
+                    .Replace("{maxId:guid}", intake.Entered[0].Id.ToString(), StringComparison.Ordinal)
+                    .Replace("{setId:guid}", set.Id, StringComparison.Ordinal)
+                    .Replace("{number:int}", "1", StringComparison.Ordinal)
+                    .Replace("{date}", "2026-11-30", StringComparison.Ordinal)
+                    .Replace("{school}", "positions", StringComparison.Ordinal)
+                    .Replace("{code}", "ankle-range", StringComparison.Ordinal)
+                    .Replace("{cause}", "capacity", StringComparison.Ordinal)
+                + (
+                    rest == "/floor" ? "?date=2026-11-30"
+                    : rest == "/screens/{date}" && method == "DELETE" ? "?version=1"
+                    : ""
+                );
             HttpResponseMessage answer = await stranger.Send(new HttpMethod(method), path, bodies.GetValueOrDefault($"{method} {rest}"));
-            Assert.True(answer.StatusCode is HttpStatusCode.NotFound, $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}");
+            Assert.True(
+                answer.StatusCode is HttpStatusCode.NotFound,
+                $"{method} {pattern} answered {(int)answer.StatusCode}: {await answer.Content.ReadAsStringAsync()}"
+            );
         }
         Assert.Empty(await stranger.Get<List<ClientLine>>("/api/clients?today=2026-11-30"));
         DayView day = await stranger.Get<DayView>("/api/day?date=2026-11-30");
@@ -66,11 +91,20 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
     {
         Caller nobody = site.AsNobody();
         await nobody.RefreshToken();
-        foreach ((string method, string pattern) in Endpoints().Where(row => row.Pattern.StartsWith("/api", StringComparison.Ordinal) && row.Pattern != "/api/session/"))
+        foreach (
+            (string method, string pattern) in Endpoints()
+                .Where(row => row.Pattern.StartsWith("/api", StringComparison.Ordinal) && row.Pattern != "/api/session/")
+        )
         {
-            string path = System.Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString())
-                .Replace("{number:int}", "1", StringComparison.Ordinal).Replace("{date}", "2026-11-30", StringComparison.Ordinal);
-            HttpResponseMessage answer = await nobody.Send(new HttpMethod(method), path + "?date=2026-11-30&today=2026-11-30&version=1", method is "POST" or "PUT" ? new { } : null);
+            string path = System
+                .Text.RegularExpressions.Regex.Replace(pattern, "{[^}]*guid}", Guid.NewGuid().ToString())
+                .Replace("{number:int}", "1", StringComparison.Ordinal)
+                .Replace("{date}", "2026-11-30", StringComparison.Ordinal);
+            HttpResponseMessage answer = await nobody.Send(
+                new HttpMethod(method),
+                path + "?date=2026-11-30&today=2026-11-30&version=1",
+                method is "POST" or "PUT" ? new { } : null
+            );
             Assert.True(answer.StatusCode is HttpStatusCode.Unauthorized, $"{method} {pattern} answered {(int)answer.StatusCode}");
         }
     }
@@ -93,7 +127,11 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
         await guesser.RefreshToken();
         List<HttpStatusCode> answers = [];
         for (int i = 0; i < 21; i++)
-            answers.Add((await guesser.Send(HttpMethod.Post, "/api/session", new SignIn { Email = $"{i}@example.test", Password = "wrong" })).StatusCode);
+            answers.Add(
+                (
+                    await guesser.Send(HttpMethod.Post, "/api/session", new SignIn { Email = $"{i}@example.test", Password = "wrong" })
+                ).StatusCode
+            );
         Assert.Equal(HttpStatusCode.Unauthorized, answers[0]);
         Assert.Equal(HttpStatusCode.TooManyRequests, answers[^1]);
     }
@@ -102,17 +140,27 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
     public void Every_key_and_foreign_key_begins_with_the_coach_and_every_row_is_filtered()
     {
         using IServiceScope scope = site.Services.CreateScope();
-        List<IEntityType> own = [.. scope.ServiceProvider.GetRequiredService<NerezzaContext>().Model.GetEntityTypes()
-            .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace)];
+        List<IEntityType> own =
+        [
+            .. scope
+                .ServiceProvider.GetRequiredService<NerezzaContext>()
+                .Model.GetEntityTypes()
+                .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace),
+        ];
         Assert.Equal(10, own.Count);
-        Assert.All(own, type =>
-        {
-            Assert.True(typeof(ICoachRow).IsAssignableFrom(type.ClrType), type.Name);
-            Assert.Equal("CoachId", type.FindPrimaryKey()!.Properties[0].Name);
-            Assert.NotEmpty(type.GetDeclaredQueryFilters());
-            Assert.All(type.GetForeignKeys().Where(key => typeof(ICoachRow).IsAssignableFrom(key.PrincipalEntityType.ClrType)),
-                key => Assert.Equal("CoachId", key.Properties[0].Name));
-        });
+        Assert.All(
+            own,
+            type =>
+            {
+                Assert.True(typeof(ICoachRow).IsAssignableFrom(type.ClrType), type.Name);
+                Assert.Equal("CoachId", type.FindPrimaryKey()!.Properties[0].Name);
+                Assert.NotEmpty(type.GetDeclaredQueryFilters());
+                Assert.All(
+                    type.GetForeignKeys().Where(key => typeof(ICoachRow).IsAssignableFrom(key.PrincipalEntityType.ClrType)),
+                    key => Assert.Equal("CoachId", key.Properties[0].Name)
+                );
+            }
+        );
     }
 
     [Fact]
@@ -133,7 +181,13 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
     private IEnumerable<(string Method, string Pattern)> OfClients() =>
         Endpoints().Where(row => row.Pattern.StartsWith("/api/clients/{id:guid}", StringComparison.Ordinal));
 
-    private IEnumerable<(string Method, string Pattern)> Endpoints() => site.Services.GetRequiredService<EndpointDataSource>().Endpoints
-        .OfType<RouteEndpoint>()
-        .SelectMany(endpoint => (endpoint.Metadata.GetMetadata<IHttpMethodMetadata>()?.HttpMethods ?? []).Select(method => (method, endpoint.RoutePattern.RawText!)));
+    private IEnumerable<(string Method, string Pattern)> Endpoints() =>
+        site
+            .Services.GetRequiredService<EndpointDataSource>()
+            .Endpoints.OfType<RouteEndpoint>()
+            .SelectMany(endpoint =>
+                (endpoint.Metadata.GetMetadata<IHttpMethodMetadata>()?.HttpMethods ?? []).Select(method =>
+                    (method, endpoint.RoutePattern.RawText!)
+                )
+            );
 }

@@ -22,7 +22,10 @@ public sealed class OutageTests
     [InlineData("23505", false)]
     [InlineData("42501", false)]
     public void Only_what_the_database_cannot_help_is_an_outage(string state, bool isOutage) =>
-        Assert.Equal(isOutage, Outage.Of(new InvalidOperationException("EF wraps it", new PostgresException("", "ERROR", "ERROR", state))) is not null);
+        Assert.Equal(
+            isOutage,
+            Outage.Of(new InvalidOperationException("EF wraps it", new PostgresException("", "ERROR", "ERROR", state))) is not null
+        );
 
     [Fact]
     public async Task While_the_database_is_away_requests_are_told_when_to_come_back_and_a_set_sent_again_is_kept()
@@ -37,7 +40,9 @@ public sealed class OutageTests
 
         line.Cut();
         LogSet set = Samples.Set(rpe: 8, date: Site.Today);
-        foreach (HttpResponseMessage answer in new[] { await http.GetAsync("/api/clients?today=2026-11-30"), await Send(http, client, set) })
+        foreach (
+            HttpResponseMessage answer in new[] { await http.GetAsync("/api/clients?today=2026-11-30"), await Send(http, client, set) }
+        )
         {
             Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
             Assert.Equal(TimeSpan.FromSeconds(5), answer.Headers.RetryAfter?.Delta);
@@ -48,7 +53,14 @@ public sealed class OutageTests
             Assert.DoesNotContain("Npgsql", text, StringComparison.Ordinal);
         }
         JsonElement health = await (await http.GetAsync("/health")).Content.ReadFromJsonAsync<JsonElement>();
-        Assert.Equal((true, false, "npgsql"), (health.GetProperty("alive").GetBoolean(), health.GetProperty("ready").GetBoolean(), health.GetProperty("waitsFor")[0].GetString()));
+        Assert.Equal(
+            (true, false, "npgsql"),
+            (
+                health.GetProperty("alive").GetBoolean(),
+                health.GetProperty("ready").GetBoolean(),
+                health.GetProperty("waitsFor")[0].GetString()
+            )
+        );
         Assert.Equal(HttpStatusCode.OK, (await http.GetAsync("/health/alive")).StatusCode);
 
         line.Mend();
@@ -66,7 +78,10 @@ public sealed class OutageTests
     {
         using TestDatabase database = new();
         ServerProcess.LoadDemo(database.Connection);
-        using ServerProcess server = ServerProcess.Start(database.Connection, settings: new Dictionary<string, string> { ["NEREZZA_WARM_UP"] = "yes" });
+        using ServerProcess server = ServerProcess.Start(
+            database.Connection,
+            settings: new Dictionary<string, string> { ["NEREZZA_WARM_UP"] = "yes" }
+        );
         JsonElement health = await new HttpClient { BaseAddress = server.Address }.GetFromJsonAsync<JsonElement>("/health");
         Assert.True(health.GetProperty("ready").GetBoolean());
         // The server answers alive before it is ready; it was waited for above, and what it waited for is over.
@@ -76,7 +91,8 @@ public sealed class OutageTests
         Assert.Equal(HttpStatusCode.OK, (await http.GetAsync($"/api/clients/{client}/block")).StatusCode);
     }
 
-    // The script's own loop with a server that ends twice and then stays: started again each time, with a pause that grows, and the database is stopped at the end alone.
+    // The script's own loop with a server that ends twice and then stays: started again each time, with a pause that grows, and the
+    // database is stopped at the end alone.
     [Fact]
     public void A_server_that_stops_is_started_again_and_its_database_goes_on()
     {
@@ -93,10 +109,16 @@ public sealed class OutageTests
             """;
         string file = Path.GetTempFileName();
         File.WriteAllText(file, script);
-        using Process process = Process.Start(new ProcessStartInfo("bash", [file, ServerProcess.Root]) { RedirectStandardError = true, RedirectStandardOutput = true })!;
+        using Process process = Process.Start(
+            new ProcessStartInfo("bash", [file, ServerProcess.Root]) { RedirectStandardError = true, RedirectStandardOutput = true }
+        )!;
         Assert.True(process.WaitForExit(TimeSpan.FromSeconds(40)));
         string[] said = process.StandardError.ReadToEnd().Split('\n', StringSplitOptions.RemoveEmptyEntries);
-        Assert.Equal(["1", "2"], said.Where(line => line.StartsWith("The server stopped (exit 9)", StringComparison.Ordinal)).Select(line => line.Split("again in ")[1].Split(' ')[0]));
+        Assert.Equal(
+            ["1", "2"],
+            said.Where(line => line.StartsWith("The server stopped (exit 9)", StringComparison.Ordinal))
+                .Select(line => line.Split("again in ")[1].Split(' ')[0])
+        );
         Assert.Equal("database stopped after 3 runs", process.StandardOutput.ReadToEnd().Trim());
         File.Delete(file);
     }
@@ -147,7 +169,8 @@ public sealed class OutageTests
         {
             while (true)
             {
-                Socket near, far = new(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp);
+                Socket near,
+                    far = new(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp);
                 try
                 {
                     near = await listener.AcceptSocketAsync();
@@ -157,7 +180,8 @@ public sealed class OutageTests
                 {
                     return;
                 }
-                lock (_ends) _ends.AddRange([near, far]);
+                lock (_ends)
+                    _ends.AddRange([near, far]);
                 _ = Pass(near, far);
                 _ = Pass(far, near);
             }
@@ -168,7 +192,8 @@ public sealed class OutageTests
             byte[] part = new byte[8192];
             try
             {
-                for (int read; (read = await from.ReceiveAsync(part)) > 0;) await to.SendAsync(part.AsMemory(0, read));
+                for (int read; (read = await from.ReceiveAsync(part)) > 0; )
+                    await to.SendAsync(part.AsMemory(0, read));
             }
             catch (Exception fault) when (fault is SocketException or ObjectDisposedException)
             {

@@ -4,7 +4,8 @@ using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>A coach's own exercises: held to the catalogue's checks, chosen like any other, brought in and taken out whole, seen by nobody else.</summary>
+/// <summary>A coach's own exercises: held to the catalogue's checks, chosen like any other, brought in and taken out whole, seen by nobody
+/// else.</summary>
 public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
 {
     [Fact]
@@ -14,20 +15,43 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(caller);
         ExerciseFileView row = await caller.Get<ExerciseFileView>("/api/catalogue/exercises/cable-row");
         Assert.Null(row.Version);
-        var own = row.Exercise with { Id = "harbour-row", Name = "Harbour row", Ratio = null, AnswersLike = "cable-row", Stance = "On the quay bench." };
+        var own = row.Exercise with
+        {
+            Id = "harbour-row",
+            Name = "Harbour row",
+            Ratio = null,
+            AnswersLike = "cable-row",
+            Stance = "On the quay bench.",
+        };
         await caller.Do(HttpMethod.Put, "/api/catalogue/own", new { exercise = own });
         ExerciseFace face = (await caller.Get<List<ExerciseFace>>("/api/catalogue/faces")).Single(one => one.Exercise == "harbour-row");
         Assert.Equal((Origin.Own, "On the quay bench."), (face.Origin, face.Stance));
 
         uint version = (await caller.Get<ExercisesView>($"/api/clients/{id}/exercises")).Version;
-        await caller.Do(HttpMethod.Put, $"/api/clients/{id}/picks", new { version, picks = new[] { new { exercise = "harbour-row", kind = "accessory" } } });
+        await caller.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/picks",
+            new { version, picks = new[] { new { exercise = "harbour-row", kind = "accessory" } } }
+        );
         ExercisesView view = await caller.Get<ExercisesView>($"/api/clients/{id}/exercises");
-        Assert.True(view.Chosen.Any(line => line.Face.Exercise == "harbour-row") || view.Passed.Any(line => line.Exercise == "harbour-row"));
+        Assert.True(
+            view.Chosen.Any(line => line.Face.Exercise == "harbour-row") || view.Passed.Any(line => line.Exercise == "harbour-row")
+        );
 
         ExerciseFileView kept = await caller.Get<ExerciseFileView>("/api/catalogue/exercises/harbour-row");
-        await caller.Do(HttpMethod.Put, "/api/catalogue/own", new { version = kept.Version, exercise = kept.Exercise with { PutAway = true } });
-        Assert.Equal(HttpStatusCode.Conflict, (await caller.Send(HttpMethod.Put, "/api/catalogue/own", new { version = kept.Version, exercise = kept.Exercise })).StatusCode);
-        Assert.DoesNotContain((await caller.Get<ExercisesView>($"/api/clients/{id}/exercises")).Chosen, line => line.Face.Exercise == "harbour-row");
+        await caller.Do(
+            HttpMethod.Put,
+            "/api/catalogue/own",
+            new { version = kept.Version, exercise = kept.Exercise with { PutAway = true } }
+        );
+        Assert.Equal(
+            HttpStatusCode.Conflict,
+            (await caller.Send(HttpMethod.Put, "/api/catalogue/own", new { version = kept.Version, exercise = kept.Exercise })).StatusCode
+        );
+        Assert.DoesNotContain(
+            (await caller.Get<ExercisesView>($"/api/clients/{id}/exercises")).Chosen,
+            line => line.Face.Exercise == "harbour-row"
+        );
     }
 
     [Theory]
@@ -40,9 +64,23 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         ExerciseFileView squat = await caller.Get<ExerciseFileView>("/api/catalogue/exercises/goblet-squat");
-        var own = System.Text.Json.JsonSerializer.SerializeToNode(squat.Exercise with { Id = "pier-squat", Name = "Pier squat", Ratio = null }, Formats.Json.Options)!.AsObject();
+        var own = System
+            .Text.Json.JsonSerializer.SerializeToNode(
+                squat.Exercise with
+                {
+                    Id = "pier-squat",
+                    Name = "Pier squat",
+                    Ratio = null,
+                },
+                Formats.Json.Options
+            )!
+            .AsObject();
         own[field] = System.Text.Json.Nodes.JsonNode.Parse(value);
-        HttpResponseMessage refused = await caller.Send(HttpMethod.Put, "/api/catalogue/own", new System.Text.Json.Nodes.JsonObject { ["exercise"] = own });
+        HttpResponseMessage refused = await caller.Send(
+            HttpMethod.Put,
+            "/api/catalogue/own",
+            new System.Text.Json.Nodes.JsonObject { ["exercise"] = own }
+        );
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains(said, await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
@@ -54,17 +92,27 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
     {
         (Caller harbour, Caller hill) = (await site.AsHarbour(), await site.AsHill());
         ExerciseFileView row = await harbour.Get<ExerciseFileView>("/api/catalogue/exercises/plank");
-        await harbour.Do(HttpMethod.Put, "/api/catalogue/own", new { exercise = row.Exercise with { Id = $"jetty-plank-{format}", Name = $"Jetty plank {format}" } });
+        await harbour.Do(
+            HttpMethod.Put,
+            "/api/catalogue/own",
+            new { exercise = row.Exercise with { Id = $"jetty-plank-{format}", Name = $"Jetty plank {format}" } }
+        );
         string text = await (await harbour.Send(HttpMethod.Get, $"/api/catalogue/export/own.{format}", null)).Content.ReadAsStringAsync();
         Assert.Contains($"jetty-plank-{format}", text, StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.NotFound, (await hill.Send(HttpMethod.Get, $"/api/catalogue/exercises/jetty-plank-{format}", null)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await hill.Send(HttpMethod.Get, $"/api/catalogue/exercises/jetty-plank-{format}", null)).StatusCode
+        );
 
         ImportView preview = await hill.Ask<ImportView>(HttpMethod.Post, "/api/catalogue/own/preview", new { text });
         Assert.Contains($"Jetty plank {format}", preview.New);
         Assert.Empty(preview.Faults);
         await hill.Do(HttpMethod.Post, "/api/catalogue/own/import", new { text });
         Assert.Equal(row.Exercise.Cues, (await hill.Get<ExerciseFileView>($"/api/catalogue/exercises/jetty-plank-{format}")).Exercise.Cues);
-        Assert.Contains($"Jetty plank {format}", (await hill.Ask<ImportView>(HttpMethod.Post, "/api/catalogue/own/preview", new { text })).Changed);
+        Assert.Contains(
+            $"Jetty plank {format}",
+            (await hill.Ask<ImportView>(HttpMethod.Post, "/api/catalogue/own/preview", new { text })).Changed
+        );
     }
 
     [Fact]
@@ -73,7 +121,10 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
         Caller caller = await site.AsHarbour();
         const string text = "format: nerezza.exercises\nversion: 1\nexercises:\n  - { id: dock-hold, name: Dock hold, pattern: trunks }";
         ImportView preview = await caller.Ask<ImportView>(HttpMethod.Post, "/api/catalogue/own/preview", new { text });
-        Assert.Contains(preview.Faults, fault => fault.Contains("exercises[0].pattern", StringComparison.Ordinal) && fault.Contains("trunk", StringComparison.Ordinal));
+        Assert.Contains(
+            preview.Faults,
+            fault => fault.Contains("exercises[0].pattern", StringComparison.Ordinal) && fault.Contains("trunk", StringComparison.Ordinal)
+        );
         Assert.Equal(HttpStatusCode.BadRequest, (await caller.Send(HttpMethod.Post, "/api/catalogue/own/import", new { text })).StatusCode);
     }
 }

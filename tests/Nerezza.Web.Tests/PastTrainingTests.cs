@@ -14,10 +14,18 @@ using LogSet = Nerezza.Web.Contracts.LogSet;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>What was done long ago is read from one folded row, and says the same as every set read one by one; a changed old set is counted as it stands now.</summary>
+/// <summary>What was done long ago is read from one folded row, and says the same as every set read one by one; a changed old set is
+/// counted as it stands now.</summary>
 public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
 {
-    private static readonly string[] Lifts = ["back-squat-high-bar", "conventional-deadlift", "barbell-hip-thrust", "goblet-split-squat", "leg-extension"];
+    private static readonly string[] Lifts =
+    [
+        "back-squat-high-bar",
+        "conventional-deadlift",
+        "barbell-hip-thrust",
+        "goblet-split-squat",
+        "leg-extension",
+    ];
 
     [Fact]
     public async Task Folded_and_whole_a_log_gives_the_same_case_and_the_same_plan()
@@ -26,7 +34,10 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
         using IServiceScope scope = Scope();
         (ClientFile file, LogStore log) = (await File(scope, id), scope.ServiceProvider.GetRequiredService<LogStore>());
         ClientLog folded = await log.Of(id, CancellationToken.None);
-        Assert.True(folded.Past.Count > 100 && folded.Recent.Count < 200, $"{folded.Past.Count} days are folded, {folded.Recent.Count} sets are not.");
+        Assert.True(
+            folded.Past.Count > 100 && folded.Recent.Count < 200,
+            $"{folded.Past.Count} days are folded, {folded.Recent.Count} sets are not."
+        );
         ClientCase whole = CaseMapping.ToCase(CaseAssembly.Case(file, await log.All(id, CancellationToken.None), Samples.Block));
         Assert.Equal(Text(whole.Log), Text(CaseAssembly.ToCase(file, folded, Samples.Block).Log));
         Planner planner = new(Core.Catalogue.ExerciseCatalogue.Shipped, new Solve.CpChooser(), new Solve.CpWeekLayout());
@@ -62,10 +73,17 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", late);
         Assert.Equal(80, await Squats());
         // The correction is dated today: the old day changes all the same.
-        LogSet corrected = Samples.Set("front-squat", kg: 85, date: Site.Today) with { Supersedes = late.Id };
+        LogSet corrected = Samples.Set("front-squat", kg: 85, date: Site.Today) with
+        {
+            Supersedes = late.Id,
+        };
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", corrected);
         Assert.Equal(85, await Squats());
-        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets/{corrected.Id}/withdrawal", new WithdrawSet { Id = Guid.CreateVersion7().ToString() });
+        await caller.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/sets/{corrected.Id}/withdrawal",
+            new WithdrawSet { Id = Guid.CreateVersion7().ToString() }
+        );
         Assert.Equal(0, await Squats());
     }
 
@@ -74,10 +92,14 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
     {
         Guid id = await Trained(weeks: 30);
         Caller caller = await site.AsHarbour();
-        LogSet[] late = [.. Enumerable.Range(0, 12).Select(i => Samples.Set("front-squat", kg: 1, place: i, date: Site.Today.AddDays(-100 - i)))];
+        LogSet[] late =
+        [
+            .. Enumerable.Range(0, 12).Select(i => Samples.Set("front-squat", kg: 1, place: i, date: Site.Today.AddDays(-100 - i))),
+        ];
         await Task.WhenAll(
             Task.WhenAll(late.Select(set => caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", set))),
-            Task.WhenAll(Enumerable.Range(0, 12).Select(_ => caller.Get<IntakeView>($"/api/clients/{id}/intake"))));
+            Task.WhenAll(Enumerable.Range(0, 12).Select(_ => caller.Get<IntakeView>($"/api/clients/{id}/intake")))
+        );
         Assert.Equal(12, await Count(id, "front-squat"));
     }
 
@@ -95,8 +117,9 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
         using IServiceScope scope = Scope();
         NerezzaContext context = scope.ServiceProvider.GetRequiredService<NerezzaContext>();
         for (int day = 1; day <= weeks * 7; day++)
-            for (int place = 0; day % 7 is 1 or 3 or 5 && place < 3; place++)
-                context.Add(new LoggedSetRow
+        for (int place = 0; day % 7 is 1 or 3 or 5 && place < 3; place++)
+            context.Add(
+                new LoggedSetRow
                 {
                     CoachId = Site.Harbour,
                     Id = Guid.CreateVersion7(),
@@ -108,7 +131,8 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
                     Reps = 5 + day % 4,
                     Rpe = 7 + day % 3,
                     LoggedAt = DateTimeOffset.UtcNow.AddDays(-day).AddMinutes(place),
-                });
+                }
+            );
         await context.SaveChangesAsync();
         return id;
     }
@@ -120,7 +144,9 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
         return scope;
     }
 
-    private static async Task<ClientFile> File(IServiceScope scope, Guid id) => (await scope.ServiceProvider.GetRequiredService<ClientStore>().Find(id, CancellationToken.None))!;
+    private static async Task<ClientFile> File(IServiceScope scope, Guid id) =>
+        (await scope.ServiceProvider.GetRequiredService<ClientStore>().Find(id, CancellationToken.None))!;
 
-    private static string Text(IReadOnlyList<LogDay> days) => JsonSerializer.Serialize(days.Select(day => new { day.Date, Sets = day.Sets.Select(set => set.ToString()) }));
+    private static string Text(IReadOnlyList<LogDay> days) =>
+        JsonSerializer.Serialize(days.Select(day => new { day.Date, Sets = day.Sets.Select(set => set.ToString()) }));
 }

@@ -23,7 +23,16 @@ public sealed class RoleTests
         {
             // An earlier version's tables belong to the superuser.
             await Run(database.Connection, "CREATE TABLE left_over (id int)");
-            Psql(admin, "postgres", "scripts/roles.sql", ("database", admin.Database!), ("owner", owner), ("owner_password", "o"), ("app", app), ("app_password", "a"));
+            Psql(
+                admin,
+                "postgres",
+                "scripts/roles.sql",
+                ("database", admin.Database!),
+                ("owner", owner),
+                ("owner_password", "o"),
+                ("app", app),
+                ("app_password", "a")
+            );
             using (Site made = new(As(admin, owner, "o"))) { }
             Psql(new NpgsqlConnectionStringBuilder(As(admin, owner, "o")), admin.Database!, "scripts/grants.sql", ("app", app));
             string asApp = As(admin, app, "a");
@@ -32,18 +41,36 @@ public sealed class RoleTests
             Guid id = await Samples.ClientWithBlock(caller);
             await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set());
             await caller.Do(HttpMethod.Delete, $"/api/clients/{id}");
-            foreach (string forbidden in new[]
-            {
-                "UPDATE logged_sets SET reps = 99", "DELETE FROM logged_sets", "UPDATE plans SET number = 9", "CREATE TABLE mine (id int)", "DROP TABLE clients", "TRUNCATE clients",
-                "ALTER TABLE left_over ADD COLUMN x int", "SELECT * FROM pg_authid", "CREATE ROLE mine", "DELETE FROM \"__EFMigrationsHistory\"", "COPY clients TO PROGRAM 'cat'",
-            })
+            foreach (
+                string forbidden in new[]
+                {
+                    "UPDATE logged_sets SET reps = 99",
+                    "DELETE FROM logged_sets",
+                    "UPDATE plans SET number = 9",
+                    "CREATE TABLE mine (id int)",
+                    "DROP TABLE clients",
+                    "TRUNCATE clients",
+                    "ALTER TABLE left_over ADD COLUMN x int",
+                    "SELECT * FROM pg_authid",
+                    "CREATE ROLE mine",
+                    "DELETE FROM \"__EFMigrationsHistory\"",
+                    "COPY clients TO PROGRAM 'cat'",
+                }
+            )
                 Assert.Equal("42501", (await Assert.ThrowsAsync<PostgresException>(() => Run(asApp, forbidden))).SqlState);
-            Assert.Equal("42501", (await Assert.ThrowsAsync<PostgresException>(() => Run(As(admin, owner, "o"), "SELECT * FROM pg_authid"))).SqlState);
+            Assert.Equal(
+                "42501",
+                (await Assert.ThrowsAsync<PostgresException>(() => Run(As(admin, owner, "o"), "SELECT * FROM pg_authid"))).SqlState
+            );
         }
         finally
         {
             NpgsqlConnection.ClearAllPools();
-            await Run(database.Connection, $"DROP OWNED BY {app}, {owner} CASCADE; ALTER DATABASE {admin.Database} OWNER TO CURRENT_USER; DROP ROLE {app}; DROP ROLE {owner}");
+            await Run(
+                database.Connection,
+                $"DROP OWNED BY {app}, {owner} CASCADE; ALTER DATABASE {admin.Database} OWNER TO CURRENT_USER; DROP ROLE {app}; "
+                    + $"DROP ROLE {owner}"
+            );
         }
     }
 
@@ -55,7 +82,10 @@ public sealed class RoleTests
         using Site site = new(settings: builder => builder.UseSetting("NEREZZA_KEYS_FILE", file));
         await site.AsHarbour();
         using IServiceScope scope = site.Services.CreateScope();
-        List<string?> keys = await scope.ServiceProvider.GetRequiredService<NerezzaContext>().DataProtectionKeys.Select(key => key.Xml).ToListAsync();
+        List<string?> keys = await scope
+            .ServiceProvider.GetRequiredService<NerezzaContext>()
+            .DataProtectionKeys.Select(key => key.Xml)
+            .ToListAsync();
         Assert.NotEmpty(keys);
         Assert.All(keys, key => Assert.Contains("EncryptedData", key, StringComparison.Ordinal));
     }
@@ -73,7 +103,27 @@ public sealed class RoleTests
 
     private static void Psql(NpgsqlConnectionStringBuilder to, string database, string file, params (string Name, string Value)[] variables)
     {
-        var start = new ProcessStartInfo("psql", ["-X", "-q", "-h", to.Host!, "-p", $"{to.Port}", "-U", to.Username!, "-d", database, .. variables.SelectMany(one => new[] { "-v", $"{one.Name}={one.Value}" }), "-f", Path.Combine(ServerProcess.Root, file)]) { RedirectStandardError = true };
+        var start = new ProcessStartInfo(
+            "psql",
+            [
+                "-X",
+                "-q",
+                "-h",
+                to.Host!,
+                "-p",
+                $"{to.Port}",
+                "-U",
+                to.Username!,
+                "-d",
+                database,
+                .. variables.SelectMany(one => new[] { "-v", $"{one.Name}={one.Value}" }),
+                "-f",
+                Path.Combine(ServerProcess.Root, file),
+            ]
+        )
+        {
+            RedirectStandardError = true,
+        };
         start.Environment["PGPASSWORD"] = to.Password;
         using Process psql = Process.Start(start)!;
         string said = psql.StandardError.ReadToEnd();

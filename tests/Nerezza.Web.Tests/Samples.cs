@@ -15,23 +15,46 @@ internal static class Samples
 
     public static string Folder => Path.Combine(ServerProcess.Root, "docs/formats/examples");
 
-    public static CaseDocument Deckhand => JsonSerializer.Deserialize<CaseDocument>(File.ReadAllText(Path.Combine(Folder, "deckhand.json")), Json.Options)!;
+    public static CaseDocument Deckhand =>
+        JsonSerializer.Deserialize<CaseDocument>(File.ReadAllText(Path.Combine(Folder, "deckhand.json")), Json.Options)!;
 
-    public static BlockSection Block => new() { Start = Start, Kind = BlockKind.Strength, Weeks = 4 };
+    public static BlockSection Block =>
+        new()
+        {
+            Start = Start,
+            Kind = BlockKind.Strength,
+            Weeks = 4,
+        };
 
     /// <summary>A short left ankle.</summary>
-    public static SaveScreen Screen => new() { Screen = new ScreenSection { KneeToWallCm = new SidesSection { Left = 7, Right = 12 } }, Faults = [] };
+    public static SaveScreen Screen =>
+        new()
+        {
+            Screen = new ScreenSection
+            {
+                KneeToWallCm = new SidesSection { Left = 7, Right = 12 },
+            },
+            Faults = [],
+        };
 
-    public static LogSet Set(string exercise = "heels-raised-back-squat", double kg = 92.5, int reps = 5, double? rpe = null, int place = 0, DateOnly? date = null) => new()
-    {
-        Id = Guid.CreateVersion7().ToString(),
-        Date = date ?? Start,
-        Exercise = exercise,
-        Place = place,
-        Kg = kg,
-        Reps = reps,
-        Rpe = rpe,
-    };
+    public static LogSet Set(
+        string exercise = "heels-raised-back-squat",
+        double kg = 92.5,
+        int reps = 5,
+        double? rpe = null,
+        int place = 0,
+        DateOnly? date = null
+    ) =>
+        new()
+        {
+            Id = Guid.CreateVersion7().ToString(),
+            Date = date ?? Start,
+            Exercise = exercise,
+            Place = place,
+            Kg = kg,
+            Reps = reps,
+            Rpe = rpe,
+        };
 
     /// <summary>The deckhand with a four-week block from <see cref="Start"/>.</summary>
     public static async Task<Guid> ClientWithBlock(Caller caller)

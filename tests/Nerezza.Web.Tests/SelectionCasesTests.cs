@@ -10,7 +10,8 @@ using Nerezza.Solve;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>Whole cases with the exercises that the handbook asks for, each with the rule it rests on, and the solver held to one answer.</summary>
+/// <summary>Whole cases with the exercises that the handbook asks for, each with the rule it rests on, and the solver held to one
+/// answer.</summary>
 public sealed class SelectionCasesTests
 {
     private static readonly JsonArray Written = WrittenCase.Read("selection.json");
@@ -23,12 +24,14 @@ public sealed class SelectionCasesTests
     {
         JsonNode written = Written[number]!;
         PlanDocument plan = WrittenCase.PlanOf(written["case"]!.DeepClone().AsObject());
-        string found = $"{written["because"]}\nchosen {string.Join(", ", plan.Selection.Select(one => $"{Codes.Of(one.Role)} {one.Exercise}"))}";
+        string found =
+            $"{written["because"]}\nchosen {string.Join(", ", plan.Selection.Select(one => $"{Codes.Of(one.Role)} {one.Exercise}"))}";
         HashSet<string> chosen = [.. plan.Selection.Select(one => one.Exercise)];
         Assert.NotEmpty(chosen);
         string[] mains = [.. plan.Selection.Where(one => one.Role is Role.Main).Select(one => one.Exercise)];
         foreach (JsonNode? anyOf in written["main"]?.AsArray() ?? [])
-            if (anyOf is not null) Assert.True(Ids(anyOf).Any(mains.Contains), $"no main of {anyOf.ToJsonString()}: {found}");
+            if (anyOf is not null)
+                Assert.True(Ids(anyOf).Any(mains.Contains), $"no main of {anyOf.ToJsonString()}: {found}");
         foreach (JsonNode? anyOf in written["has"]?.AsArray() ?? [])
             Assert.True(Ids(anyOf!).Any(chosen.Contains), $"none of {anyOf!.ToJsonString()}: {found}");
         Assert.False(Ids(written["not"]).Any(chosen.Contains), $"one of {written["not"]?.ToJsonString()}: {found}");
@@ -51,7 +54,10 @@ public sealed class SelectionCasesTests
 
     [Fact]
     public void The_masters_lifter_trains_the_upper_back_where_it_fails() =>
-        Assert.Contains(WrittenCase.PlanOf(WrittenCase.Shared("masters-lifter.json")).Selection, one => one.Exercise is "seated-banded-safety-bar-good-morning" or "wall-supported-sandbag-good-morning");
+        Assert.Contains(
+            WrittenCase.PlanOf(WrittenCase.Shared("masters-lifter.json")).Selection,
+            one => one.Exercise is "seated-banded-safety-bar-good-morning" or "wall-supported-sandbag-good-morning"
+        );
 
     [Fact]
     public void The_crane_driver_is_spared_bending_at_easy_effort()
@@ -60,8 +66,10 @@ public sealed class SelectionCasesTests
         Assert.Contains(Mains(plan), id => id is "block-pull" or "rack-pull");
         Assert.Contains(Mains(plan), id => id is "box-squat" or "front-squat" or "leg-press");
         Assert.All(plan.Selection, one => Assert.DoesNotContain(Conflict.PainFlexion, ExerciseCatalogue.Shipped[one.Exercise].Conflicts));
-        IEnumerable<SetPart> covered = plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items)
-            .Where(item => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry).SelectMany(item => item.Sets);
+        IEnumerable<SetPart> covered = plan.Block!.Weeks.SelectMany(week => week.Sessions)
+            .SelectMany(session => session.Items)
+            .Where(item => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry)
+            .SelectMany(item => item.Sets);
         Assert.All(covered, set => Assert.True(set.Rpe <= 6));
     }
 
@@ -74,7 +82,9 @@ public sealed class SelectionCasesTests
             Assert.All(plan.Selection.SelectMany(one => one.Substitutes), id => Assert.NotNull(ExerciseCatalogue.Shipped.Find(id)));
             Assert.All(plan.PassedOver, passed => Assert.NotEmpty(passed.Because));
             Assert.Contains(plan.Selection, one => one.InsteadOf.Count > 0);
-            IEnumerable<string> prescribed = plan.Block!.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise);
+            IEnumerable<string> prescribed = plan.Block!.Weeks.SelectMany(week => week.Sessions)
+                .SelectMany(session => session.Items)
+                .Select(item => item.Exercise);
             Assert.Subset(plan.Selection.Select(one => one.Exercise).ToHashSet(), prescribed.ToHashSet());
         }
     }
@@ -85,10 +95,19 @@ public sealed class SelectionCasesTests
         foreach (JsonObject part in Written.Select(row => row!["case"]!.AsObject()).Concat(SharedFiles.Select(WrittenCase.Shared)))
         {
             var spies = new[] { 1, 7, 4211 }.Select(seed => new Spy(new CpChooser(seed))).ToList();
-            string[] plans = [.. spies.Select(spy => JsonSerializer.Serialize(new PlanMapping(ExerciseCatalogue.Shipped).ToDocument(WrittenCase.PlanOf(part.DeepClone().AsObject(), spy)), Json.Options))];
+            string[] plans =
+            [
+                .. spies.Select(spy =>
+                    JsonSerializer.Serialize(
+                        new PlanMapping(ExerciseCatalogue.Shipped).ToDocument(WrittenCase.PlanOf(part.DeepClone().AsObject(), spy)),
+                        Json.Options
+                    )
+                ),
+            ];
             Assert.Single(plans.Distinct());
             (ChoiceProblem problem, Choice choice) = spies[0].Seen!.Value;
-            if (new CpChooser().NextBest(problem, choice.Sessions) is not { } next) continue;
+            if (new CpChooser().NextBest(problem, choice.Sessions) is not { } next)
+                continue;
             Assert.True(problem.WorthOf(next) < problem.WorthOf(choice.Sessions));
         }
     }
@@ -105,7 +124,8 @@ public sealed class SelectionCasesTests
         }
     }
 
-    private static IEnumerable<string> Mains(PlanDocument plan) => plan.Selection.Where(one => one.Role is Role.Main).Select(one => one.Exercise);
+    private static IEnumerable<string> Mains(PlanDocument plan) =>
+        plan.Selection.Where(one => one.Role is Role.Main).Select(one => one.Exercise);
 
     private static IEnumerable<string> Ids(JsonNode? list) => list?.AsArray().Select(id => id!.GetValue<string>()) ?? [];
 

@@ -6,7 +6,8 @@ using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests;
 
-/// <summary>A sign-in ends when it is ended, wherever its cookie is; nobody learns from outside who has an account; guessing shuts nobody out.</summary>
+/// <summary>A sign-in ends when it is ended, wherever its cookie is; nobody learns from outside who has an account; guessing shuts nobody
+/// out.</summary>
 public sealed class SignInTests(Site site) : IClassFixture<Site>
 {
     private const string Clients = "/api/clients?today=2026-11-30";
@@ -28,7 +29,10 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
     public async Task A_sign_in_ends_after_a_season_however_much_it_is_used()
     {
         Caller caller = await site.AsHarbourAnew();
-        await Sql("UPDATE signed_in SET ends_at = now() - interval '1 minute', expires_at = now() + interval '20 days' WHERE started_at = (SELECT max(started_at) FROM signed_in)");
+        await Sql(
+            "UPDATE signed_in SET ends_at = now() - interval '1 minute', expires_at = now() + interval '20 days' WHERE started_at "
+                + "= (SELECT max(started_at) FROM signed_in)"
+        );
         Assert.Equal(HttpStatusCode.Unauthorized, (await caller.Send(HttpMethod.Get, Clients)).StatusCode);
         Assert.True(await Number("SELECT count(*) FROM signed_in WHERE ends_at > started_at + interval '90 days'") == 0);
     }
@@ -41,13 +45,21 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
         try
         {
             Assert.Empty(await caller.Get<List<ClientLine>>(Clients));
-            await Sql($"DELETE FROM memberships WHERE user_id = (SELECT id FROM \"AspNetUsers\" WHERE email = '{Site.HarbourSignIn.Email}')");
+            await Sql(
+                $"DELETE FROM memberships WHERE user_id = (SELECT id FROM \"AspNetUsers\" WHERE email = '{Site.HarbourSignIn.Email}')"
+            );
             Assert.Equal(HttpStatusCode.Unauthorized, (await caller.Send(HttpMethod.Get, Clients)).StatusCode);
         }
         finally
         {
-            await Sql($"INSERT INTO memberships (coach_id, user_id) SELECT '{Site.Harbour}', id FROM \"AspNetUsers\" WHERE email = '{Site.HarbourSignIn.Email}' ON CONFLICT DO NOTHING");
-            await Sql($"DELETE FROM memberships WHERE coach_id = '{Site.Hill}' AND user_id = (SELECT id FROM \"AspNetUsers\" WHERE email = '{Site.HarbourSignIn.Email}')");
+            await Sql(
+                $"INSERT INTO memberships (coach_id, user_id) SELECT '{Site.Harbour}', id FROM \"AspNetUsers\" WHERE email = "
+                    + $"'{Site.HarbourSignIn.Email}' ON CONFLICT DO NOTHING"
+            );
+            await Sql(
+                $"DELETE FROM memberships WHERE coach_id = '{Site.Hill}' AND user_id = (SELECT id FROM \"AspNetUsers\" WHERE email "
+                    + $"= '{Site.HarbourSignIn.Email}')"
+            );
         }
     }
 
@@ -56,7 +68,10 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbourAnew();
         Assert.Equal(HttpStatusCode.NoContent, (await caller.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn)).StatusCode);
-        Assert.Equal(HttpStatusCode.Conflict, (await caller.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Email = "hill@example.test" })).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Conflict,
+            (await caller.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Email = "hill@example.test" })).StatusCode
+        );
     }
 
     [Fact]
@@ -82,11 +97,19 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
         async Task<(HttpStatusCode, string, int)> Try(string email)
         {
             int before = own.Hasher.Checks;
-            HttpResponseMessage answer = await nobody.Send(HttpMethod.Post, "/api/session", new SignIn { Email = email, Password = "wrong" });
-            string words = System.Text.Json.JsonDocument.Parse(await answer.Content.ReadAsStringAsync()).RootElement.GetProperty("title").GetString()!;
+            HttpResponseMessage answer = await nobody.Send(
+                HttpMethod.Post,
+                "/api/session",
+                new SignIn { Email = email, Password = "wrong" }
+            );
+            string words = System
+                .Text.Json.JsonDocument.Parse(await answer.Content.ReadAsStringAsync())
+                .RootElement.GetProperty("title")
+                .GetString()!;
             return (answer.StatusCode, words, own.Hasher.Checks - before);
         }
-        for (int tries = 0; tries < 7; tries++) Assert.Equal(await Try(Site.HarbourSignIn.Email), await Try("nobody@example.test"));
+        for (int tries = 0; tries < 7; tries++)
+            Assert.Equal(await Try(Site.HarbourSignIn.Email), await Try("nobody@example.test"));
         Assert.Equal(HttpStatusCode.TooManyRequests, (await Try("nobody@example.test")).Item1);
     }
 
@@ -98,7 +121,8 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
         Caller stranger = own.AsNobody();
         await stranger.RefreshToken();
         HttpResponseMessage last = null!;
-        for (int tries = 0; tries < 8; tries++) last = await stranger.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Password = "wrong" });
+        for (int tries = 0; tries < 8; tries++)
+            last = await stranger.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Password = "wrong" });
         Assert.Equal(HttpStatusCode.TooManyRequests, last.StatusCode);
         Assert.Equal(HttpStatusCode.TooManyRequests, (await stranger.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn)).StatusCode);
         await coach.Do(HttpMethod.Delete, "/api/session");
@@ -118,16 +142,35 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
         await coach.Send(HttpMethod.Get, "/api/catalogue/export/own.yaml");
         Caller stranger = own.AsNobody();
         await stranger.RefreshToken();
-        for (int tries = 0; tries < 6; tries++) await stranger.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Password = "wrong" });
+        for (int tries = 0; tries < 6; tries++)
+            await stranger.Send(HttpMethod.Post, "/api/session", Site.HarbourSignIn with { Password = "wrong" });
         await coach.Do(HttpMethod.Delete, "/api/session");
-        foreach (string begin in new[] { "sign-in user=", "sign-in-refused", "sign-in-locked", $"export client={id}", $"archive client={id}", $"restore client={id}", "export catalogue=", "sign-out user=" })
+        foreach (
+            string begin in new[]
+            {
+                "sign-in user=",
+                "sign-in-refused",
+                "sign-in-locked",
+                $"export client={id}",
+                $"archive client={id}",
+                $"restore client={id}",
+                "export catalogue=",
+                "sign-out user=",
+            }
+        )
             Assert.Contains(own.Log.All, line => line.StartsWith(begin, StringComparison.Ordinal));
-        Assert.DoesNotContain(own.Log.All, line => line.Contains('@', StringComparison.Ordinal) || line.Contains(Samples.Deckhand.Client.Name, StringComparison.Ordinal));
+        Assert.DoesNotContain(
+            own.Log.All,
+            line => line.Contains('@', StringComparison.Ordinal) || line.Contains(Samples.Deckhand.Client.Name, StringComparison.Ordinal)
+        );
     }
 
     private Task Sql(string sql) => With(context => context.Database.ExecuteSqlRawAsync(sql));
 
-    private Task<int> Number(string sql) => With(context => context.Database.SqlQueryRaw<int>(sql.Replace("count(*)", "count(*)::int AS \"Value\"", StringComparison.Ordinal)).SingleAsync());
+    private Task<int> Number(string sql) =>
+        With(context =>
+            context.Database.SqlQueryRaw<int>(sql.Replace("count(*)", "count(*)::int AS \"Value\"", StringComparison.Ordinal)).SingleAsync()
+        );
 
     private async Task<T> With<T>(Func<NerezzaContext, Task<T>> work)
     {

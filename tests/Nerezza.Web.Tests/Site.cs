@@ -24,15 +24,16 @@ namespace Nerezza.Web.Tests;
 /// <summary>The whole host on a real PostgreSQL with a database of its own, and two practices.</summary>
 public sealed class Site : WebApplicationFactory<Program>
 {
-    public static readonly Guid Harbour = new("0190a000-0000-7000-8000-00000000000a"), Hill = new("0190a000-0000-7000-8000-00000000000b");
+    public static readonly Guid Harbour = new("0190a000-0000-7000-8000-00000000000a"),
+        Hill = new("0190a000-0000-7000-8000-00000000000b");
     private const string Password = "a-long-enough-one";
     private readonly TestDatabase? _database;
     private readonly Action<IWebHostBuilder>? _settings;
-    private Task<Caller>? _harbour, _hill;
+    private Task<Caller>? _harbour,
+        _hill;
 
-    public Site() : this(null)
-    {
-    }
+    public Site()
+        : this(null) { }
 
     /// <param name="connection">A database that is there; null makes one.</param>
     /// <param name="migrated">Whether it has its tables and practices.</param>
@@ -41,8 +42,10 @@ public sealed class Site : WebApplicationFactory<Program>
         _database = connection is null ? new TestDatabase() : null;
         Connection = connection ?? _database!.Connection;
         _settings = settings;
-        if (migrated is Migrated.Already) return;
-        using (IServiceScope scope = Services.CreateScope()) scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.Migrate();
+        if (migrated is Migrated.Already)
+            return;
+        using (IServiceScope scope = Services.CreateScope())
+            scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.Migrate();
         Practice(Harbour, "harbour@example.test");
         Practice(Hill, "hill@example.test");
     }
@@ -85,15 +88,22 @@ public sealed class Site : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         _settings?.Invoke(builder);
-        builder.UseSetting("NEREZZA_DB", Connection).UseSetting("Serilog:MinimumLevel:Default", "Fatal").UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
-        // The warm-up has a test of its own; here it would only take the time of the others.
-        .UseSetting("NEREZZA_WARM_UP", "no").ConfigureTestServices(services => services.AddSingleton<ILogEventSink>(Log).AddSingleton<IPasswordHasher<IdentityUser<Guid>>>(Hasher));
+        builder
+            .UseSetting("NEREZZA_DB", Connection)
+            .UseSetting("Serilog:MinimumLevel:Default", "Fatal")
+            .UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
+            // The warm-up has a test of its own; here it would only take the time of the others.
+            .UseSetting("NEREZZA_WARM_UP", "no")
+            .ConfigureTestServices(services =>
+                services.AddSingleton<ILogEventSink>(Log).AddSingleton<IPasswordHasher<IdentityUser<Guid>>>(Hasher)
+            );
     }
 
     protected override void Dispose(bool disposing)
     {
         base.Dispose(disposing);
-        if (disposing) _database?.Dispose();
+        if (disposing)
+            _database?.Dispose();
     }
 
     private void Practice(Guid id, string email)
@@ -114,7 +124,11 @@ public sealed class Site : WebApplicationFactory<Program>
 }
 
 /// <summary>Whether a database has its tables and practices.</summary>
-internal enum Migrated { NotYet, Already }
+internal enum Migrated
+{
+    NotYet,
+    Already,
+}
 
 /// <summary>Counts how often a password is checked, which is what a sign-in costs.</summary>
 internal sealed class CountingHasher : PasswordHasher<IdentityUser<Guid>>
@@ -156,7 +170,8 @@ public sealed class Caller(HttpClient http, CookieContainer cookies)
     public Task<HttpResponseMessage> SendContent(HttpMethod method, string path, HttpContent? content)
     {
         var request = new HttpRequestMessage(method, path) { Content = content };
-        if (_token is not null) request.Headers.Add("X-Nerezza-Token", _token);
+        if (_token is not null)
+            request.Headers.Add("X-Nerezza-Token", _token);
         return http.SendAsync(request);
     }
 
@@ -174,7 +189,8 @@ public sealed class Caller(HttpClient http, CookieContainer cookies)
     }
 
     /// <summary>Sends a change that must go well, for its answer.</summary>
-    public async Task<T> Ask<T>(HttpMethod method, string path, object body) => JsonSerializer.Deserialize<T>(await Do(method, path, body), Json.Options)!;
+    public async Task<T> Ask<T>(HttpMethod method, string path, object body) =>
+        JsonSerializer.Deserialize<T>(await Do(method, path, body), Json.Options)!;
 
     /// <summary>Sends a change that must go well.</summary>
     public async Task<string> Do(HttpMethod method, string path, object? body = null)

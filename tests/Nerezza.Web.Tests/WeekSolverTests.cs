@@ -26,21 +26,32 @@ public sealed class WeekSolverTests
                 Days = [.. days.Select(day => new TrainingDay(day, 60))],
                 OtherTraining = [.. hard.Select(day => new OtherTraining(day, OtherTrainingKind.Run, 40, true))],
             },
-            new BlockRequest(new DateOnly(2026, 11, 30).AddDays(start), BlockKind.Strength, 4, focus), ExerciseCatalogue.Shipped).Problem();
+            new BlockRequest(new DateOnly(2026, 11, 30).AddDays(start), BlockKind.Strength, 4, focus),
+            ExerciseCatalogue.Shipped
+        ).Problem();
 
     [Fact]
-    public void No_other_week_costs_less_and_every_day_has_one_session() => Problems.Sample(problem =>
-    {
-        IReadOnlyList<int> week = new CpWeekLayout().LayOut(problem);
-        Assert.Equal(Enumerable.Range(0, problem.Count), week.Order());
-        Assert.Equal(Orders([.. Enumerable.Range(0, problem.Count)]).Min(problem.CostOf), problem.CostOf(week));
-        Assert.True(problem.CostOf(week) <= problem.CostOf(new GreedyWeekLayout().LayOut(problem)));
-    }, iter: 60);
+    public void No_other_week_costs_less_and_every_day_has_one_session() =>
+        Problems.Sample(
+            problem =>
+            {
+                IReadOnlyList<int> week = new CpWeekLayout().LayOut(problem);
+                Assert.Equal(Enumerable.Range(0, problem.Count), week.Order());
+                Assert.Equal(Orders([.. Enumerable.Range(0, problem.Count)]).Min(problem.CostOf), problem.CostOf(week));
+                Assert.True(problem.CostOf(week) <= problem.CostOf(new GreedyWeekLayout().LayOut(problem)));
+            },
+            iter: 60
+        );
 
     [Fact]
-    public void The_seed_does_not_matter() => Problems.Sample(problem => Assert.Equal(new CpWeekLayout(1).LayOut(problem), new CpWeekLayout(7).LayOut(problem)), iter: 30);
+    public void The_seed_does_not_matter() =>
+        Problems.Sample(problem => Assert.Equal(new CpWeekLayout(1).LayOut(problem), new CpWeekLayout(7).LayOut(problem)), iter: 30);
 
-    private static IEnumerable<int[]> Orders(int[] days) => days.Length == 0
-        ? [[]]
-        : days.SelectMany(day => Orders([.. days.Where(other => other != day)]).Select(rest => (int[])[day, .. rest]));
+    private static IEnumerable<int[]> Orders(int[] days) =>
+        days.Length == 0
+            ?
+            [
+                [],
+            ]
+            : days.SelectMany(day => Orders([.. days.Where(other => other != day)]).Select(rest => (int[])[day, .. rest]));
 }

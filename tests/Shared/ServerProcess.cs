@@ -21,7 +21,9 @@ public sealed class ServerProcess : IDisposable
     {
         using Process process = Launch(connection, null, "migrate", "demo");
         if (!process.WaitForExit(TimeSpan.FromMinutes(2)) || process.ExitCode != 0)
-            throw new InvalidOperationException("The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd());
+            throw new InvalidOperationException(
+                "The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd()
+            );
     }
 
     /// <summary>Starts it; where no port is asked for, another is tried when someone took the free one in between.</summary>
@@ -35,11 +37,13 @@ public sealed class ServerProcess : IDisposable
             var address = new Uri(process.StartInfo.ArgumentList[^1]);
             process.OutputDataReceived += (_, _) => { };
             process.BeginOutputReadLine();
-            if (Answers(process, address)) return new ServerProcess(process, address);
+            if (Answers(process, address))
+                return new ServerProcess(process, address);
             string said = process.StandardError.ReadToEnd();
             process.Dispose();
             bool taken = said.Contains("address already in use", StringComparison.OrdinalIgnoreCase);
-            if (port != 0 || !taken || tries == mostTries) throw new InvalidOperationException("The server stopped while starting: " + said);
+            if (port != 0 || !taken || tries == mostTries)
+                throw new InvalidOperationException("The server stopped while starting: " + said);
         }
     }
 
@@ -49,10 +53,12 @@ public sealed class ServerProcess : IDisposable
         using var http = new HttpClient();
         for (int tries = 0; tries < 150; tries++)
         {
-            if (process.HasExited) return false;
+            if (process.HasExited)
+                return false;
             try
             {
-                if (http.GetAsync(new Uri(address, "/health")).GetAwaiter().GetResult().StatusCode is HttpStatusCode.OK) return true;
+                if (http.GetAsync(new Uri(address, "/health")).GetAwaiter().GetResult().StatusCode is HttpStatusCode.OK)
+                    return true;
             }
             catch (HttpRequestException)
             {
@@ -72,7 +78,8 @@ public sealed class ServerProcess : IDisposable
 
     public void Dispose()
     {
-        if (!_process.HasExited) Kill();
+        if (!_process.HasExited)
+            Kill();
         _process.Dispose();
     }
 
@@ -85,7 +92,8 @@ public sealed class ServerProcess : IDisposable
         start.Environment["Serilog__MinimumLevel__Default"] = "Error";
         // What is tested is ready when it answers; the one test of the warm-up asks for it.
         start.Environment["NEREZZA_WARM_UP"] = "no";
-        foreach ((string name, string value) in settings ?? new Dictionary<string, string>()) start.Environment[name] = value;
+        foreach ((string name, string value) in settings ?? new Dictionary<string, string>())
+            start.Environment[name] = value;
         return Process.Start(start)!;
     }
 
@@ -100,7 +108,8 @@ public sealed class ServerProcess : IDisposable
     private static string FindRoot()
     {
         for (DirectoryInfo? folder = new(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
-            if (File.Exists(Path.Combine(folder.FullName, "Nerezza.slnx"))) return folder.FullName;
+            if (File.Exists(Path.Combine(folder.FullName, "Nerezza.slnx")))
+                return folder.FullName;
         throw new InvalidOperationException("The tests do not run from a checkout.");
     }
 }

@@ -15,10 +15,23 @@ namespace Nerezza.Core.Blocks;
 /// <param name="Away">What a lay-off leaves of load and sets.</param>
 /// <param name="Back">The steps of a block of return.</param>
 public sealed record BlockInput(
-    Client Client, Schools Schools, BlockRequest Request, IReadOnlyList<SplitDay> Week, ExerciseCatalogue Catalogue, Loader Loader, MaxEstimates Maxes, ISetCost Cost, SidePlan Sides,
-    Func<Exercise, double> SkillCap, Func<Exercise, SetUp> SetUpOf, LayOff Away, ReturnToTraining Back);
+    Client Client,
+    Schools Schools,
+    BlockRequest Request,
+    IReadOnlyList<SplitDay> Week,
+    ExerciseCatalogue Catalogue,
+    Loader Loader,
+    MaxEstimates Maxes,
+    ISetCost Cost,
+    SidePlan Sides,
+    Func<Exercise, double> SkillCap,
+    Func<Exercise, SetUp> SetUpOf,
+    LayOff Away,
+    ReturnToTraining Back
+);
 
-/// <summary>Builds a block of the chosen exercises on a client's days (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Builds a block of the chosen exercises on a client's days (docs/handbook/11-prescription.md,
+/// docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class BlockBuilder(BlockInput input)
 {
     private readonly SessionMaker _maker = new(input);
@@ -28,7 +41,13 @@ public sealed class BlockBuilder(BlockInput input)
     /// <param name="kind">The kind, decided.</param>
     public Block Build(BlockKind kind, ExerciseChoice selection)
     {
-        IReadOnlyList<DayPlan> days = DayPlan.Of(input.Week, selection, input.Cost, input.Schools, WeeklySets.AxialBudget(input.Client, input.Request.Start));
+        IReadOnlyList<DayPlan> days = DayPlan.Of(
+            input.Week,
+            selection,
+            input.Cost,
+            input.Schools,
+            WeeklySets.AxialBudget(input.Client, input.Request.Start)
+        );
         IReadOnlySet<DayPlan> heavy = HeavyHinges.On(days);
         var targets = new WeekTargets(input, kind, _maker);
         List<ExerciseSlot> slots = [.. days.SelectMany(day => day.Lifts.Select(lift => targets.SlotOf(day, lift, days, heavy)))];
@@ -36,19 +55,41 @@ public sealed class BlockBuilder(BlockInput input)
         List<Week> weeks = [];
         foreach (WeekShape shape in WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression))
         {
-            List<(ExerciseSlot Slot, ItemTarget Ask)> asks = [.. slots.Where(slot => !_events.IsOn(slot.DateIn(shape.Number))).Select(slot => (slot, targets.AskOf(slot, shape)))];
-            if (shape.Kind is WeekKind.Load) asks = Apart(asks);
+            List<(ExerciseSlot Slot, ItemTarget Ask)> asks =
+            [
+                .. slots.Where(slot => !_events.IsOn(slot.DateIn(shape.Number))).Select(slot => (slot, targets.AskOf(slot, shape))),
+            ];
+            if (shape.Kind is WeekKind.Load)
+                asks = Apart(asks);
             (Weekday Day, string Exercise)? amrap = calibrating.In(shape, kind, [.. asks.Select(row => (row.Slot.Day.Weekday, row.Ask))]);
-            weeks.Add(new Week(shape.Number, shape.Kind, [.. asks.GroupBy(row => row.Slot.Day).Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], shape))]));
+            weeks.Add(
+                new Week(
+                    shape.Number,
+                    shape.Kind,
+                    [
+                        .. asks.GroupBy(row => row.Slot.Day)
+                            .Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], shape)),
+                    ]
+                )
+            );
         }
         return new Block(kind, input.Request.Start, weeks);
     }
 
     /// <summary>The weeks without a session in them.</summary>
-    public static Block Empty(BlockKind kind, BlockInput input) => new(kind, input.Request.Start,
-        [.. WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression).Select(shape => new Week(shape.Number, shape.Kind, []))]);
+    public static Block Empty(BlockKind kind, BlockInput input) =>
+        new(
+            kind,
+            input.Request.Start,
+            [
+                .. WeekShape
+                    .LayOut(input.Request, kind, input.Client, input.Schools.Progression)
+                    .Select(shape => new Week(shape.Number, shape.Kind, [])),
+            ]
+        );
 
-    /// <summary>A main or second lift that comes again in the week comes at repetitions of its own: the nearest free ones that the exercise has.</summary>
+    /// <summary>A main or second lift that comes again in the week comes at repetitions of its own: the nearest free ones that the exercise
+    /// has.</summary>
     private static List<(ExerciseSlot Slot, ItemTarget Ask)> Apart(List<(ExerciseSlot Slot, ItemTarget Ask)> asks)
     {
         HashSet<(string, int)> taken = [];
@@ -57,27 +98,52 @@ public sealed class BlockBuilder(BlockInput input)
         {
             (string id, int reps, RepRange range) = (ask.Chosen.Exercise.Id, ask.Target.Reps, ask.Chosen.Exercise.Reps);
             bool moves = ask.Rule.Role is Role.Main or Role.Second && ask.Target.Seconds is null && ask.Target.Metres is null;
-            int free = moves ? range.NearestFree(reps, other => taken.Contains((id, other)), PrescriptionRules.Shipped.File.MoveWithinReps) ?? reps : reps;
+            int free = moves
+                ? range.NearestFree(reps, other => taken.Contains((id, other)), PrescriptionRules.Shipped.File.MoveWithinReps) ?? reps
+                : reps;
             taken.Add((id, free));
-            apart.Add((slot, free == reps ? ask : ask with { Target = ask.Target with { Reps = free }, Range = new RepRange(Math.Min(ask.Range.Bottom, free), Math.Max(ask.Range.Top, free)) }));
+            apart.Add(
+                (
+                    slot,
+                    free == reps
+                        ? ask
+                        : ask with
+                        {
+                            Target = ask.Target with { Reps = free },
+                            Range = new RepRange(Math.Min(ask.Range.Bottom, free), Math.Max(ask.Range.Top, free)),
+                        }
+                )
+            );
         }
         return apart;
     }
 
-    private static (ExerciseSlot Slot, ItemTarget Ask) WithAmrap((ExerciseSlot Slot, ItemTarget Ask) row, (Weekday Day, string Exercise)? amrap) =>
-        amrap == (row.Slot.Day.Weekday, row.Ask.Chosen.Exercise.Id) ? (row.Slot, row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } }) : row;
+    private static (ExerciseSlot Slot, ItemTarget Ask) WithAmrap(
+        (ExerciseSlot Slot, ItemTarget Ask) row,
+        (Weekday Day, string Exercise)? amrap
+    ) =>
+        amrap == (row.Slot.Day.Weekday, row.Ask.Chosen.Exercise.Id)
+            ? (row.Slot, row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } })
+            : row;
 
     private Session SessionOf(DayPlan day, IReadOnlyList<(ExerciseSlot Slot, ItemTarget Ask)> asks, WeekShape shape)
     {
-        Session session = _maker.Make(day.Weekday, day.Split.FirstDate.AddDays(7 * (shape.Number - 1)), day.Split.Minutes, asks.Select(row => row.Ask));
+        Session session = _maker.Make(
+            day.Weekday,
+            day.Split.FirstDate.AddDays(7 * (shape.Number - 1)),
+            day.Split.Minutes,
+            asks.Select(row => row.Ask)
+        );
         if (shape.Kind is not WeekKind.Deload)
-            foreach ((ExerciseSlot slot, PrescribedItem item) in asks.Select(row => row.Slot).Zip(session.Items)) slot.Before = item;
+            foreach ((ExerciseSlot slot, PrescribedItem item) in asks.Select(row => row.Slot).Zip(session.Items))
+                slot.Before = item;
         IReadOnlyList<PrescribedItem> fitted = Supersets.Fit(session.Items, day.Split.Minutes, input.Catalogue);
         return session with { Items = fitted, Minutes = SessionTime.Minutes(fitted, input.Catalogue) };
     }
 }
 
-/// <summary>One exercise on one weekday through the weeks; it remembers the last load week, which the next one and the deload are measured from.</summary>
+/// <summary>One exercise on one weekday through the weeks; it remembers the last load week, which the next one and the deload are measured
+/// from.</summary>
 internal sealed class ExerciseSlot
 {
     public required DayPlan Day { get; init; }

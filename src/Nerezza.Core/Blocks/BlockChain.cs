@@ -5,7 +5,8 @@ namespace Nerezza.Core.Blocks;
 /// <summary>One block of a chain.</summary>
 public sealed record ChainLink(BlockKind Kind, DateOnly Start, int Weeks);
 
-/// <summary>A chain of blocks toward an event, or the next blocks where there is none (docs/handbook/12-weeks-and-blocks.md): it ends in the event's week.</summary>
+/// <summary>A chain of blocks toward an event, or the next blocks where there is none (docs/handbook/12-weeks-and-blocks.md): it ends in
+/// the event's week.</summary>
 public static class BlockChain
 {
     private static readonly ChainRule Rule = BlockRules.Shipped.File.Chain;
@@ -18,23 +19,30 @@ public static class BlockChain
         DateOnly next = start.AddDays(7 * weeks);
         if (eventOn is not { } date || date < next)
         {
-            for (int i = 0; i < Rule.AheadWithoutEvent; i++) Add(chain, Following(chain[^1].Kind), Rule.Weeks);
+            for (int i = 0; i < Rule.AheadWithoutEvent; i++)
+                Add(chain, Following(chain[^1].Kind), Rule.Weeks);
             return chain;
         }
         int left = (date.DayNumber - next.DayNumber) / 7 + 1;
-        foreach ((BlockKind ahead, int length) in Toward(left, chain[^1].Kind)) Add(chain, ahead, length);
+        foreach ((BlockKind ahead, int length) in Toward(left, chain[^1].Kind))
+            Add(chain, ahead, length);
         return chain;
     }
 
-    private static void Add(List<ChainLink> chain, BlockKind kind, int weeks) => chain.Add(new ChainLink(kind, chain[^1].Start.AddDays(7 * chain[^1].Weeks), weeks));
+    private static void Add(List<ChainLink> chain, BlockKind kind, int weeks) =>
+        chain.Add(new ChainLink(kind, chain[^1].Start.AddDays(7 * chain[^1].Weeks), weeks));
 
     /// <summary>After strength comes muscle, after anything else strength.</summary>
     private static BlockKind Following(BlockKind kind) => kind is BlockKind.Strength ? BlockKind.Muscle : BlockKind.Strength;
 
-    /// <summary>Blocks that fill these weeks, the peak last and a strength block before it; what they cannot fill is given to the peak.</summary>
+    /// <summary>Blocks that fill these weeks, the peak last and a strength block before it; what they cannot fill is given to the
+    /// peak.</summary>
     private static IEnumerable<(BlockKind Kind, int Weeks)> Toward(int weeks, BlockKind after)
     {
-        int peak = new[] { Rule.PeakWeeks, Rule.PeakWeeks - 1, Rule.PeakWeeks + 1 }.Where(length => length >= 1 && (weeks == length || weeks - length >= Rule.Fewest)).DefaultIfEmpty(weeks).First();
+        int peak = new[] { Rule.PeakWeeks, Rule.PeakWeeks - 1, Rule.PeakWeeks + 1 }
+            .Where(length => length >= 1 && (weeks == length || weeks - length >= Rule.Fewest))
+            .DefaultIfEmpty(weeks)
+            .First();
         int rest = weeks - peak;
         if (rest > 0)
         {
@@ -43,6 +51,7 @@ public static class BlockChain
             for (int i = 0; i < blocks; i++)
                 yield return ((blocks - i) % 2 == 1 ? BlockKind.Strength : BlockKind.Muscle, rest / blocks + (i < rest % blocks ? 1 : 0));
         }
-        if (peak > 0) yield return (after is BlockKind.Peak && rest == 0 ? BlockKind.Deload : BlockKind.Peak, peak);
+        if (peak > 0)
+            yield return (after is BlockKind.Peak && rest == 0 ? BlockKind.Deload : BlockKind.Peak, peak);
     }
 }

@@ -6,7 +6,8 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias becomes known (docs/handbook/11-prescription.md).</summary>
+/// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias
+/// becomes known (docs/handbook/11-prescription.md).</summary>
 /// <remarks>Not where pain, a cap or a deload forbids it; a client alone does it on a machine only.</remarks>
 public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
 {
@@ -16,9 +17,14 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
     /// <summary>The exercise and day of this week's AMRAP; null when none is due or none is safe.</summary>
     public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemTarget Ask)> asks)
     {
-        if (week.Kind is not WeekKind.Load || kind is BlockKind.Return || week.Number - _last < Rule.EveryWeeks) return null;
-        var safe = asks.Where(row => IsSafe(row.Ask)).OrderBy(row => RankOf(row.Ask.Chosen.Exercise)).ThenBy(row => row.Ask.Chosen.Exercise.Id, StringComparer.Ordinal).ToList();
-        if (safe.Count == 0) return null;
+        if (week.Kind is not WeekKind.Load || kind is BlockKind.Return || week.Number - _last < Rule.EveryWeeks)
+            return null;
+        var safe = asks.Where(row => IsSafe(row.Ask))
+            .OrderBy(row => RankOf(row.Ask.Chosen.Exercise))
+            .ThenBy(row => row.Ask.Chosen.Exercise.Id, StringComparer.Ordinal)
+            .ToList();
+        if (safe.Count == 0)
+            return null;
         _last = week.Number;
         string exercise = safe[0].Ask.Chosen.Exercise.Id;
         // Its last time in the week, when the others are done.
@@ -34,5 +40,6 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
         return kind && ask.Rule.Role is Role.Accessory or Role.SingleJoint && ask.Chosen.Limits.CapsNothing && ask.Target.MostFraction >= 1;
     }
 
-    private static int RankOf(Exercise exercise) => Rule.First.ToList().IndexOf(exercise.Id) is >= 0 and var place ? place : Rule.First.Count;
+    private static int RankOf(Exercise exercise) =>
+        Rule.First.ToList().IndexOf(exercise.Id) is >= 0 and var place ? place : Rule.First.Count;
 }

@@ -4,7 +4,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>How near a session is to the next competition or event, and what that leaves of it (docs/handbook/12-weeks-and-blocks.md, "Peaking").</summary>
+/// <summary>How near a session is to the next competition or event, and what that leaves of it (docs/handbook/12-weeks-and-blocks.md,
+/// "Peaking").</summary>
 public sealed class EventDays(Client client)
 {
     private readonly DateOnly[] _dates = [.. client.Events.Select(one => one.Date).Append(client.Competition).OfType<DateOnly>().Order()];

@@ -3,7 +3,8 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Which days of the week may hold a heavy hinge: two calendar days apart, the days it leads first (docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Which days of the week may hold a heavy hinge: two calendar days apart, the days it leads first
+/// (docs/handbook/12-weeks-and-blocks.md).</summary>
 public static class HeavyHinges
 {
     /// <summary>The days that may; on every other day a hinge stays light.</summary>
@@ -12,7 +13,8 @@ public static class HeavyHinges
         int apart = BlockRules.Shipped.File.HeavyHinge.DaysApart;
         HashSet<DayPlan> heavy = [];
         foreach (DayPlan day in week.Where(HasHinge).OrderByDescending(HasEvent).ThenByDescending(IsLed).ThenBy(day => day.Split.FirstDate))
-            if (heavy.All(other => Gap(day, other) >= apart)) heavy.Add(day);
+            if (heavy.All(other => Gap(day, other) >= apart))
+                heavy.Add(day);
         return heavy;
     }
 
@@ -22,5 +24,6 @@ public static class HeavyHinges
 
     private static bool IsLed(DayPlan day) => day.Lifts.Any(lift => lift.Role is Role.Main && lift.Exercise.Pattern is Pattern.Hinge);
 
-    private static int Gap(DayPlan one, DayPlan other) => Math.Abs(one.Split.FirstDate.DayNumber - other.Split.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
+    private static int Gap(DayPlan one, DayPlan other) =>
+        Math.Abs(one.Split.FirstDate.DayNumber - other.Split.FirstDate.DayNumber) is var days ? Math.Min(days, 7 - days) : 0;
 }

@@ -14,16 +14,18 @@ public sealed record LayOff(double Load, double Sets)
     public static LayOff Of(IReadOnlyList<LogDay> log, DateOnly start)
     {
         DateOnly[] before = [.. log.Where(day => day.Date < start && day.Sets.Count > 0).Select(day => day.Date)];
-        if (before.Length == 0) return None;
+        if (before.Length == 0)
+            return None;
         int weeks = (start.DayNumber - before.Max().DayNumber) / 7;
         return BlockRules.Shipped.File.LayOff.LastOrDefault(row => weeks >= row.Weeks) is { } row ? new LayOff(row.Load, row.Sets) : None;
     }
 
     /// <summary>What holds in a week of the block: all of it in the first, half of the load back in the second, nothing after.</summary>
-    public LayOff In(int week) => week switch
-    {
-        1 => this,
-        2 => new LayOff(Load + (1 - Load) * BlockRules.Shipped.File.LayOffBack, 1),
-        _ => None,
-    };
+    public LayOff In(int week) =>
+        week switch
+        {
+            1 => this,
+            2 => new LayOff(Load + (1 - Load) * BlockRules.Shipped.File.LayOffBack, 1),
+            _ => None,
+        };
 }

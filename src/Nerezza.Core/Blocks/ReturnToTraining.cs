@@ -2,8 +2,10 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>How training comes back after pain or a lay-off (docs/handbook/07-pain-and-health.md): one step a week while the next morning is as usual, else one step back.</summary>
-/// <remarks>A plan looks ahead: weeks to come are written as if the mornings will be as usual, and written again when one was not.</remarks>
+/// <summary>How training comes back after pain or a lay-off (docs/handbook/07-pain-and-health.md): one step a week while the next morning
+/// is as usual, else one step back.</summary>
+/// <remarks>A plan looks ahead: weeks to come are written as if the mornings will be as usual, and written again when one was
+/// not.</remarks>
 /// <param name="WeeksDone">Weeks of the block with a logged session.</param>
 /// <param name="LastMorning">The morning after the newest session.</param>
 public sealed record ReturnToTraining(int WeeksDone, Morning LastMorning)
@@ -13,8 +15,14 @@ public sealed record ReturnToTraining(int WeeksDone, Morning LastMorning)
     /// <summary>From pain as it is now and what was trained since the block's start.</summary>
     public static ReturnToTraining Of(IReadOnlyList<PainEntry> pain, IReadOnlyList<LogDay> log, DateOnly start)
     {
-        int done = log.Where(day => day.Date >= start && day.Sets.Count > 0).Select(day => (day.Date.DayNumber - start.DayNumber) / 7 + 1).DefaultIfEmpty(0).Max();
-        return new ReturnToTraining(done, pain.Any(entry => entry.ScoreNextMorning > (entry.UsualScore ?? 0)) ? Morning.Worse : Morning.AsUsual);
+        int done = log.Where(day => day.Date >= start && day.Sets.Count > 0)
+            .Select(day => (day.Date.DayNumber - start.DayNumber) / 7 + 1)
+            .DefaultIfEmpty(0)
+            .Max();
+        return new ReturnToTraining(
+            done,
+            pain.Any(entry => entry.ScoreNextMorning > (entry.UsualScore ?? 0)) ? Morning.Worse : Morning.AsUsual
+        );
     }
 
     /// <summary>Part of the old max that a week may reach, and the sets of a main lift.</summary>
@@ -36,6 +44,7 @@ public enum Morning
 {
     /// <summary>At its usual level, or not known.</summary>
     AsUsual,
+
     /// <summary>Above it.</summary>
     Worse,
 }

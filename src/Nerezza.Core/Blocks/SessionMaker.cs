@@ -6,7 +6,8 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Prescribes the exercises of a session in their order: warm-ups follow what is warm already, plates what was on the bar before.</summary>
+/// <summary>Prescribes the exercises of a session in their order: warm-ups follow what is warm already, plates what was on the bar
+/// before.</summary>
 public sealed class SessionMaker(BlockInput input)
 {
     private readonly Prescriber _prescriber = new(input.Loader, input.Client.MassKg);
@@ -20,9 +21,10 @@ public sealed class SessionMaker(BlockInput input)
     }
 
     /// <summary>The max that an exercise stands on: of the side that goes first, for one-sided work.</summary>
-    public OneRepMax? MaxOf(Exercise exercise) => exercise.Sides is Sides.One
-        ? input.Maxes.Find(exercise.Id, input.Sides.First) ?? input.Maxes.Find(exercise.Id)
-        : input.Maxes.Find(exercise.Id);
+    public OneRepMax? MaxOf(Exercise exercise) =>
+        exercise.Sides is Sides.One
+            ? input.Maxes.Find(exercise.Id, input.Sides.First) ?? input.Maxes.Find(exercise.Id)
+            : input.Maxes.Find(exercise.Id);
 
     /// <summary>What can be loaded for an item at today's max; null without one.</summary>
     public LoadFit? FitOf(PrescribedItem item)
@@ -38,10 +40,11 @@ public sealed class SessionMaker(BlockInput input)
         return _prescriber.WithPlates(item, exercise) with { SetUp = input.SetUpOf(exercise) };
     }
 
-    private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) => ask.Rule.Role switch
-    {
-        Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
-        Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
-        _ => WarmUpNeed.SingleJoint,
-    };
+    private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) =>
+        ask.Rule.Role switch
+        {
+            Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
+            Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
+            _ => WarmUpNeed.SingleJoint,
+        };
 }

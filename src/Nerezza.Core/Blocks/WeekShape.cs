@@ -9,8 +9,10 @@ public enum WeekKind
 {
     /// <summary>A week of work.</summary>
     Load,
+
     /// <summary>A lighter week.</summary>
     Deload,
+
     /// <summary>A week of tests.</summary>
     Test,
 }
@@ -26,22 +28,35 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
 
     /// <summary>Lays out the weeks with their deloads (docs/handbook/12-weeks-and-blocks.md).</summary>
     /// <remarks>A wave's last week is a deload; linear and undulating blocks hold one from five weeks on, for intermediate
-    /// and above; clients over 50 or in a deficit have one by week 4. Peaking, return, deload and test blocks keep their own course. Long blocks are cut into waves of even length, the longer first.</remarks>
+    /// and above; clients over 50 or in a deficit have one by week 4. Peaking, return, deload and test blocks keep their own course. Long
+    /// blocks are cut into waves of even length, the longer first.</remarks>
     public static IReadOnlyList<WeekShape> LayOut(BlockRequest request, BlockKind kind, Client client, Progression progression)
     {
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         bool care = client.AgeIn(request.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit;
         int longest = care ? rule.EveryWeeksWithCare : rule.EveryWeeks;
-        WeekKind all = kind switch { BlockKind.Test => WeekKind.Test, BlockKind.Deload => WeekKind.Deload, _ => WeekKind.Load };
+        WeekKind all = kind switch
+        {
+            BlockKind.Test => WeekKind.Test,
+            BlockKind.Deload => WeekKind.Deload,
+            _ => WeekKind.Load,
+        };
         bool staysAsItIs = kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return || request.Weeks == 1;
-        bool deloads = !staysAsItIs && (progression is Progression.Wave
-            || (care && request.Weeks >= longest) || (client.Level is not Level.Novice && request.Weeks >= rule.NeededFromWeeks));
-        if (!deloads) return [.. Enumerable.Range(1, request.Weeks).Select(n => new WeekShape(n, all, n - 1, request.Weeks))];
+        bool deloads =
+            !staysAsItIs
+            && (
+                progression is Progression.Wave
+                || (care && request.Weeks >= longest)
+                || (client.Level is not Level.Novice && request.Weeks >= rule.NeededFromWeeks)
+            );
+        if (!deloads)
+            return [.. Enumerable.Range(1, request.Weeks).Select(n => new WeekShape(n, all, n - 1, request.Weeks))];
         int waves = (request.Weeks + longest - 1) / longest;
         List<WeekShape> weeks = [];
         for (int wave = 0; wave < waves; wave++)
         {
-            int length = request.Weeks / waves + (wave < request.Weeks % waves ? 1 : 0), loads = Math.Max(1, length - 1);
+            int length = request.Weeks / waves + (wave < request.Weeks % waves ? 1 : 0),
+                loads = Math.Max(1, length - 1);
             for (int i = 0; i < length; i++)
                 weeks.Add(new WeekShape(weeks.Count + 1, i < loads ? WeekKind.Load : WeekKind.Deload, Math.Min(i, loads - 1), loads));
         }

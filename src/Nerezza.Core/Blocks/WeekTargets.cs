@@ -7,7 +7,8 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Says what each week asks of each exercise: range, sets, repetitions, effort and caps, before loads
+/// (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker maker)
 {
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
@@ -17,7 +18,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     public ExerciseSlot SlotOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
         RoleRule role = RoleRule.Of(chosen.Role, chosen.Reason is ChosenReason.EventWork ? Aim.Event : _rule.Aim, chosen.Exercise.Pattern);
-        int exposure = days.TakeWhile(other => other != day).Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
+        int exposure = days.TakeWhile(other => other != day)
+            .Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
         LighterRule light = BlockRules.Shipped.File.LighterHinge;
         bool staysLight = chosen.Exercise.Pattern is Pattern.Hinge && !heavy.Contains(day);
         return new ExerciseSlot
@@ -42,11 +44,14 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         return moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
     }
 
-    /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two higher.</summary>
+    /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two
+    /// higher.</summary>
     private static RepRange? MovedFor(Exercise exercise, int exposure)
     {
-        if (PrescriptionRules.Shipped.Moved(exposure).Overlap(exercise.Reps) is not { } moved) return null;
-        if (exposure == 0 || MovedFor(exercise, exposure - 1) is not { } last || moved.Bottom > last.Bottom) return moved;
+        if (PrescriptionRules.Shipped.Moved(exposure).Overlap(exercise.Reps) is not { } moved)
+            return null;
+        if (exposure == 0 || MovedFor(exercise, exposure - 1) is not { } last || moved.Bottom > last.Bottom)
+            return moved;
         int bottom = Math.Min(exercise.Reps.Top, last.Bottom + PrescriptionRules.Shipped.File.MoveByReps);
         return new RepRange(bottom, Math.Max(bottom, moved.Top));
     }
@@ -64,19 +69,31 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     {
         LayOff away = input.Away.In(shape.Number);
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
-        WeekTarget target = progresses && track.Before is { } before && shape.Index > 0 && away == LayOff.None && kind is not BlockKind.Return
-            ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with { MostFraction = MostOf(track, shape), Last = LastSet.Alike }
-            : First(track, shape, away);
-        return target with { Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)), Metres = MetresOf(track, shape), Seconds = SecondsOf(track.Chosen.Exercise, shape) };
+        WeekTarget target =
+            progresses && track.Before is { } before && shape.Index > 0 && away == LayOff.None && kind is not BlockKind.Return
+                ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with
+                {
+                    MostFraction = MostOf(track, shape),
+                    Last = LastSet.Alike,
+                }
+                : First(track, shape, away);
+        return target with
+        {
+            Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)),
+            Metres = MetresOf(track, shape),
+            Seconds = SecondsOf(track.Chosen.Exercise, shape),
+        };
     }
 
-    private int SetsOf(ExerciseSlot track, WeekShape shape) => track.Chosen switch
-    {
-        { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
-        { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
-        { GrowsFor: not null } when kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength && track.Exposure == 0 => input.Cost.Sets(track.Chosen.Role) + shape.Index / BlockRules.Shipped.File.WeeksToASetMore,
-        _ => input.Cost.Sets(track.Chosen.Role),
-    };
+    private int SetsOf(ExerciseSlot track, WeekShape shape) =>
+        track.Chosen switch
+        {
+            { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
+            { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
+            { GrowsFor: not null } when kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength && track.Exposure == 0 =>
+                input.Cost.Sets(track.Chosen.Role) + shape.Index / BlockRules.Shipped.File.WeeksToASetMore,
+            _ => input.Cost.Sets(track.Chosen.Role),
+        };
 
     private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
 
@@ -87,50 +104,70 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         (int reps, Rpe rpe) = drill
             ? (track.Range.Middle, track.Role.LowestRpe)
             : new WeekProgression(input.Schools.Progression, _rule).Of(shape, track.Role, track.Range, track.Exposure);
-        if (progresses) (reps, rpe) = (track.Range.Bottom, Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
-        if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating) reps = Moved(reps, track);
+        if (progresses)
+            (reps, rpe) = (track.Range.Bottom, Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
+        if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
+            reps = Moved(reps, track);
         double cap = MostOf(track, shape);
-        // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by effort.
+        // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by
+        // effort.
         bool lift = track.Chosen.Role is Role.Main or Role.Second;
-        bool calibrates = lift && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio && shape.Number == 1 && track.Exposure == 0 && cap >= 1 && _rule.LastRpe >= Rpe.Of(PrescriptionRules.Shipped.File.CalibrationRpe[^1]);
-        return new WeekTarget(1, reps, rpe, cap, track.MostRpe, calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role)) { LoadFactor = away.Load };
+        bool calibrates =
+            lift
+            && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio
+            && shape.Number == 1
+            && track.Exposure == 0
+            && cap >= 1
+            && _rule.LastRpe >= Rpe.Of(PrescriptionRules.Shipped.File.CalibrationRpe[^1]);
+        return new WeekTarget(1, reps, rpe, cap, track.MostRpe, calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role))
+        {
+            LoadFactor = away.Load,
+        };
     }
 
     /// <summary>A main lift that comes again in the week takes the other end of its range.</summary>
-    private static int Moved(int reps, ExerciseSlot track) => (track.Exposure % 3) switch
-    {
-        0 => reps,
-        1 => reps < track.Range.Top ? track.Range.Top : track.Range.Bottom,
-        _ => reps > track.Range.Bottom ? track.Range.Bottom : track.Range.Middle,
-    };
+    private static int Moved(int reps, ExerciseSlot track) =>
+        (track.Exposure % 3) switch
+        {
+            0 => reps,
+            1 => reps < track.Range.Top ? track.Range.Top : track.Range.Bottom,
+            _ => reps > track.Range.Bottom ? track.Range.Bottom : track.Range.Middle,
+        };
 
     private double MostOf(ExerciseSlot track, WeekShape shape)
     {
         double cap = kind is BlockKind.Return ? input.Back.In(shape.Number).Fraction : 1;
-        if (track.Chosen.Role is Role.Skill) cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
+        if (track.Chosen.Role is Role.Skill)
+            cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
         return Math.Min(cap, track.MostFraction);
     }
 
-    private TargetKind ShapeOf(Role role) => role is Role.Main or Role.Second ? input.Schools.WorkSets switch
-    {
-        WorkSets.Ramp => TargetKind.Ramp,
-        WorkSets.Ascending => TargetKind.Ascending,
-        _ => TargetKind.Straight,
-    } : TargetKind.Straight;
+    private TargetKind ShapeOf(Role role) =>
+        role is Role.Main or Role.Second
+            ? input.Schools.WorkSets switch
+            {
+                WorkSets.Ramp => TargetKind.Ramp,
+                WorkSets.Ascending => TargetKind.Ascending,
+                _ => TargetKind.Straight,
+            }
+            : TargetKind.Straight;
 
-    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps; an event by a step a week.</summary>
+    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps; an event by a step a
+    /// week.</summary>
     private static int? MetresOf(ExerciseSlot track, WeekShape shape)
     {
-        if (track.Role.Metres is not [var from, var to]) return null;
+        if (track.Role.Metres is not [var from, var to])
+            return null;
         return track.Chosen.Reason is ChosenReason.EventWork
             ? Math.Min(to, from + PrescriptionRules.Shipped.File.EventMetresAWeek * shape.Index)
             : InSteps(from + shape.Through * (to - from), PrescriptionRules.Shipped.File.MetresStep);
     }
 
     /// <summary>Likewise a hold.</summary>
-    private static int? SecondsOf(Exercise exercise, WeekShape shape) => exercise.HoldSeconds is { } hold
-        ? hold.Hold(InSteps(hold.Bottom + shape.Through * (hold.Top - hold.Bottom), PrescriptionRules.Shipped.File.HoldStepSeconds))
-        : null;
+    private static int? SecondsOf(Exercise exercise, WeekShape shape) =>
+        exercise.HoldSeconds is { } hold
+            ? hold.Hold(InSteps(hold.Bottom + shape.Through * (hold.Top - hold.Bottom), PrescriptionRules.Shipped.File.HoldStepSeconds))
+            : null;
 
     private static int InSteps(double value, int step) => (int)Math.Round(value / step, MidpointRounding.AwayFromZero) * step;
 
@@ -141,6 +178,18 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         PrescribedSet hardest = last.Sets.MaxBy(set => set.Load?.Grams ?? 0) ?? last.Sets[^1];
         double? aim = hardest.Percent is { } percent ? percent.Fraction * rule.LoadFactor : null;
         Rpe most = Rpe.Min(Rpe.Of(rule.MostRpe), track.MostRpe);
-        return new WeekTarget(Math.Max(1, (int)Math.Ceiling(last.SetsASide * rule.SetsFactor)), hardest.Reps, most, track.MostFraction, most, TargetKind.Straight, aim, hardest.Metres) { Seconds = hardest.Seconds };
+        return new WeekTarget(
+            Math.Max(1, (int)Math.Ceiling(last.SetsASide * rule.SetsFactor)),
+            hardest.Reps,
+            most,
+            track.MostFraction,
+            most,
+            TargetKind.Straight,
+            aim,
+            hardest.Metres
+        )
+        {
+            Seconds = hardest.Seconds,
+        };
     }
 }

@@ -5,10 +5,31 @@ namespace Nerezza.Core.Body;
 
 /// <summary>The numbers of the body model, from Data/body.yaml, each with its source.</summary>
 internal sealed record BodyRules(
-    SegmentFractions Segments, MassFractions Masses, CentreFractions Centres, FootRule Foot, AnkleRule Ankle, ArmsOutRule ArmsOut, LowBackRule LowBack,
-    TuckRule Tuck, LimitRule Limits, IReadOnlyDictionary<string, BarPlace> Bars, IReadOnlyDictionary<string, SquatStyle> Squats, LeanNumbers Lean,
-    PullRule Pull, IReadOnlyDictionary<string, PullStyle> Pulls, HingeRule Hinge, IReadOnlyDictionary<string, HingeStyle> Hinges, ThrustRule Thrust, IReadOnlyList<string> Thrusts,
-    SplitRule Split, IReadOnlyDictionary<string, SplitStyle> Splits, AllowedRule Allowed, SweepRule Sweep, HoldRule Hold, ShareRule Share)
+    SegmentFractions Segments,
+    MassFractions Masses,
+    CentreFractions Centres,
+    FootRule Foot,
+    AnkleRule Ankle,
+    ArmsOutRule ArmsOut,
+    LowBackRule LowBack,
+    TuckRule Tuck,
+    LimitRule Limits,
+    IReadOnlyDictionary<string, BarPlace> Bars,
+    IReadOnlyDictionary<string, SquatStyle> Squats,
+    LeanNumbers Lean,
+    PullRule Pull,
+    IReadOnlyDictionary<string, PullStyle> Pulls,
+    HingeRule Hinge,
+    IReadOnlyDictionary<string, HingeStyle> Hinges,
+    ThrustRule Thrust,
+    IReadOnlyList<string> Thrusts,
+    SplitRule Split,
+    IReadOnlyDictionary<string, SplitStyle> Splits,
+    AllowedRule Allowed,
+    SweepRule Sweep,
+    HoldRule Hold,
+    ShareRule Share
+)
 {
     public static BodyRules Shipped { get; } = EmbeddedData.Read("body", BodyJson.Default.BodyRules);
 }
@@ -32,7 +53,19 @@ internal sealed record TuckRule(double BeyondPassive, double PassiveWhenUntested
 internal sealed record LimitRule(double MostLean, double TipsForwardBelow, double ReachFrom, double Step, double ShankFullAt);
 
 internal sealed record LeanNumbers(
-    double UprightBelow, double AsksAbove, double ExplainedWithin, double NotReachable, double AnkleWhatIfCm, double Share, double BarKg, double NoneS, double NoneA, double Above, double At, double Below);
+    double UprightBelow,
+    double AsksAbove,
+    double ExplainedWithin,
+    double NotReachable,
+    double AnkleWhatIfCm,
+    double Share,
+    double BarKg,
+    double NoneS,
+    double NoneA,
+    double Above,
+    double At,
+    double Below
+);
 
 /// <summary>Where the load sits: rho of the trunk's length up from the hip, d metres in front of the trunk line.</summary>
 internal sealed record BarPlace(double Rho, double D);
@@ -40,7 +73,14 @@ internal sealed record BarPlace(double Rho, double D);
 /// <summary>How a squat is done: knee travel 0 to 1, stance in degrees, heel lift in metres, place of the bar.</summary>
 internal sealed record SquatStyle(double S, double A, double E, string Bar);
 
-internal sealed record PullRule(double BarRadius, double ShinToBar, double ShoulderAhead, double TrapShank, double RaiseStep, double RaiseMost);
+internal sealed record PullRule(
+    double BarRadius,
+    double ShinToBar,
+    double ShoulderAhead,
+    double TrapShank,
+    double RaiseStep,
+    double RaiseMost
+);
 
 internal sealed record PullStyle(double A, double Raise, bool Trap = false);
 
@@ -52,7 +92,14 @@ internal sealed record ThrustRule(double Bench, double TrunkFromBench, double Fe
 
 internal sealed record SplitRule(double BallFromAnkle, double TrunkLean);
 
-internal sealed record SplitStyle(double Share, string Shank, string Pressure, double Heel = 0, RearFoot Rear = RearFoot.Floor, HandSupport Support = HandSupport.None);
+internal sealed record SplitStyle(
+    double Share,
+    string Shank,
+    string Pressure,
+    double Heel = 0,
+    RearFoot Rear = RearFoot.Floor,
+    HandSupport Support = HandSupport.None
+);
 
 internal sealed record SweepRule(double SquatFrom, double SplitFrom, double HardestStep);
 
@@ -62,6 +109,10 @@ internal sealed record ShareRule(double HipLedFrom, double KneeLedBelow);
 
 internal sealed record AllowedRule(double HeelMost, double HeelStep, double StanceMost, double StanceStep);
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UseStringEnumConverter = true, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UseStringEnumConverter = true,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(BodyRules))]
 internal sealed partial class BodyJson : JsonSerializerContext;

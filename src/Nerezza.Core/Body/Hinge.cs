@@ -9,7 +9,8 @@ public sealed record HingeSetting(double KneeFlexionDeg, double ToesRaised, doub
     /// <summary>The setting of a catalogue exercise, or null when it is no such hinge.</summary>
     public static HingeSetting? Of(string exercise, double loadKg)
     {
-        if (!BodyRules.Shipped.Hinges.TryGetValue(exercise, out HingeStyle? style)) return null;
+        if (!BodyRules.Shipped.Hinges.TryGetValue(exercise, out HingeStyle? style))
+            return null;
         BackBar? onBack = style.Bar is { } bar ? new BackBar(BodyRules.Shipped.Bars[bar].Rho, BodyRules.Shipped.Bars[bar].D) : null;
         return new HingeSetting(style.Knee, style.Toes, loadKg, BodyRules.Shipped.Pull.BarRadius, onBack);
     }
@@ -29,7 +30,14 @@ public static class Hinge
     {
         HingeRule rule = BodyRules.Shipped.Hinge;
         // No closed form: the shank's lean moves every mass above it. Brent brackets the one root.
-        bool found = Brent.TryFindRoot(shank => Hold(lifter, setting, leanDeg, shank).Joints.Centre.X - Balance(lifter, setting), -rule.ShankMost, rule.ShankMost, rule.Accuracy, 100, out double shankDeg);
+        bool found = Brent.TryFindRoot(
+            shank => Hold(lifter, setting, leanDeg, shank).Joints.Centre.X - Balance(lifter, setting),
+            -rule.ShankMost,
+            rule.ShankMost,
+            rule.Accuracy,
+            100,
+            out double shankDeg
+        );
         return found ? Hold(lifter, setting, leanDeg, shankDeg) : null;
     }
 
@@ -38,11 +46,13 @@ public static class Hinge
     {
         HingeRule rule = BodyRules.Shipped.Hinge;
         for (double lean = 0; lean <= rule.LeanMost; lean += rule.LeanStep)
-            if (At(lifter, setting, lean) is { } posture) return posture;
+            if (At(lifter, setting, lean) is { } posture)
+                return posture;
         return null;
     }
 
-    /// <summary>The deepest posture: the bar at the lowest point asked for, or the furthest lean that can be balanced; null when none can.</summary>
+    /// <summary>The deepest posture: the bar at the lowest point asked for, or the furthest lean that can be balanced; null when none
+    /// can.</summary>
     public static Posture? Deepest(Lifter lifter, HingeSetting setting)
     {
         HingeRule rule = BodyRules.Shipped.Hinge;
@@ -52,28 +62,40 @@ public static class Hinge
             if (At(lifter, setting, lean) is not { } posture)
             {
                 // Near upright the knee's bend cannot be balanced yet; once it was, losing it ends the way down.
-                if (deepest is null) continue;
+                if (deepest is null)
+                    continue;
                 return deepest;
             }
             deepest = posture;
-            if (setting.OnBack is null && posture.Joints.Bar.Y <= setting.LowestBar) return deepest;
+            if (setting.OnBack is null && posture.Joints.Bar.Y <= setting.LowestBar)
+                return deepest;
         }
         return deepest;
     }
 
-    private static double Balance(Lifter lifter, HingeSetting setting) => setting.ToesRaised > 0 ? BodyRules.Shipped.Hinge.ToesMidFoot * lifter.Foot : lifter.MidFoot;
+    private static double Balance(Lifter lifter, HingeSetting setting) =>
+        setting.ToesRaised > 0 ? BodyRules.Shipped.Hinge.ToesMidFoot * lifter.Foot : lifter.MidFoot;
 
     private static Posture Hold(Lifter lifter, HingeSetting setting, double leanDeg, double shankDeg)
     {
         FootPlace foot = FootPlace.On(lifter, 0) with { BalanceX = Balance(lifter, setting) };
-        double th = Angles.Radians(shankDeg), b = Angles.Radians(90 + shankDeg - setting.KneeFlexionDeg), t = Angles.Radians(leanDeg);
+        double th = Angles.Radians(shankDeg),
+            b = Angles.Radians(90 + shankDeg - setting.KneeFlexionDeg),
+            t = Angles.Radians(leanDeg);
         double thigh = lifter.Thigh * Math.Cos(Angles.Radians(BodyRules.Shipped.Hinge.Stance));
-        Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th)), hip = new(knee.X - thigh * Math.Cos(b), knee.Y + thigh * Math.Sin(b));
+        Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th)),
+            hip = new(knee.X - thigh * Math.Cos(b), knee.Y + thigh * Math.Sin(b));
         Point shoulder = new(hip.X + lifter.Torso * Math.Sin(t), hip.Y + lifter.Torso * Math.Cos(t));
         double lowBackX = hip.X + BodyRules.Shipped.LowBack.UpTheTrunk * lifter.Torso * Math.Sin(t);
         Point bar = setting.OnBack is { } back
-            ? new Point(hip.X + back.Rho * lifter.Torso * Math.Sin(t) + back.D * Math.Cos(t), hip.Y + back.Rho * lifter.Torso * Math.Cos(t) - back.D * Math.Sin(t))
-            : new Point(foot.BalanceX, shoulder.Y - Math.Sqrt(Math.Max(0, lifter.Arm * lifter.Arm - (shoulder.X - foot.BalanceX) * (shoulder.X - foot.BalanceX))));
+            ? new Point(
+                hip.X + back.Rho * lifter.Torso * Math.Sin(t) + back.D * Math.Cos(t),
+                hip.Y + back.Rho * lifter.Torso * Math.Cos(t) - back.D * Math.Sin(t)
+            )
+            : new Point(
+                foot.BalanceX,
+                shoulder.Y - Math.Sqrt(Math.Max(0, lifter.Arm * lifter.Arm - (shoulder.X - foot.BalanceX) * (shoulder.X - foot.BalanceX)))
+            );
         return Weights.Of(lifter, setting.LoadKg).Hold(lifter, knee, hip, leanDeg, bar, bar.X - lowBackX, foot);
     }
 }

@@ -8,20 +8,28 @@ public sealed record Lifter
 {
     /// <summary>Standing height.</summary>
     public required double Height { get; init; }
+
     /// <summary>Body mass.</summary>
     public required double Mass { get; init; }
+
     /// <summary>Ankle to knee joint.</summary>
     public required double Shank { get; init; }
+
     /// <summary>Knee to hip joint.</summary>
     public required double Thigh { get; init; }
+
     /// <summary>Hip to shoulder joint.</summary>
     public required double Torso { get; init; }
+
     /// <summary>Shoulder joint to the middle of the grip.</summary>
     public required double Arm { get; init; }
+
     /// <summary>Heel to toe.</summary>
     public required double Foot { get; init; }
+
     /// <summary>How far the shank can lean forward on flat ground, degrees from the vertical.</summary>
     public required double ShankLimit { get; init; }
+
     /// <summary>Passive hip flexion, degrees.</summary>
     public required double HipFlexion { get; init; }
 
@@ -59,7 +67,8 @@ public sealed record Lifter
     {
         BodyRules rules = BodyRules.Shipped;
         double height = client.HeightCm / 100;
-        double shank = client.Segments.ShankCm / 100 ?? rules.Segments.Shank * height, foot = client.Segments.FootCm / 100 ?? rules.Segments.Foot * height;
+        double shank = client.Segments.ShankCm / 100 ?? rules.Segments.Shank * height,
+            foot = client.Segments.FootCm / 100 ?? rules.Segments.Foot * height;
         return new Lifter
         {
             Height = height,

@@ -14,6 +14,9 @@ public static class ModelNotes
     public static IReadOnlyList<ModelNote> All { get; } = EmbeddedData.Read("model", ModelNoteJson.Default.IReadOnlyListModelNote);
 }
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(IReadOnlyList<ModelNote>))]
 internal sealed partial class ModelNoteJson : JsonSerializerContext;

@@ -4,12 +4,29 @@ namespace Nerezza.Core.Body;
 
 /// <summary>How the front leg of a split squat works.</summary>
 /// <param name="Share">f, the part of body and load on the front foot.</param>
-public sealed record SplitSetting(double Share, FrontShank Shank, Pressure Pressure, double HeelLift, RearFoot Rear, HandSupport Support, double LoadKg)
+public sealed record SplitSetting(
+    double Share,
+    FrontShank Shank,
+    Pressure Pressure,
+    double HeelLift,
+    RearFoot Rear,
+    HandSupport Support,
+    double LoadKg
+)
 {
     /// <summary>The setting of a catalogue exercise, or null when it is no split squat with a posture.</summary>
-    public static SplitSetting? Of(string exercise, double loadKg) => BodyRules.Shipped.Splits.TryGetValue(exercise, out SplitStyle? style)
-        ? new SplitSetting(style.Share, Codes.Find<FrontShank>(style.Shank)!.Value, Codes.Find<Pressure>(style.Pressure)!.Value, style.Heel, style.Rear, style.Support, loadKg)
-        : null;
+    public static SplitSetting? Of(string exercise, double loadKg) =>
+        BodyRules.Shipped.Splits.TryGetValue(exercise, out SplitStyle? style)
+            ? new SplitSetting(
+                style.Share,
+                Codes.Find<FrontShank>(style.Shank)!.Value,
+                Codes.Find<Pressure>(style.Pressure)!.Value,
+                style.Heel,
+                style.Rear,
+                style.Support,
+                loadKg
+            )
+            : null;
 
     /// <summary>The exercises that have such a posture, by id.</summary>
     public static IReadOnlyList<string> Exercises { get; } = [.. BodyRules.Shipped.Splits.Keys.Order(StringComparer.Ordinal)];
@@ -20,6 +37,7 @@ public enum RearFoot
 {
     /// <summary>On the floor.</summary>
     Floor,
+
     /// <summary>Raised on a bench.</summary>
     Bench,
 }
@@ -29,6 +47,7 @@ public enum HandSupport
 {
     /// <summary>Both hands free or on the load.</summary>
     None,
+
     /// <summary>One hand on a post or rack.</summary>
     Post,
 }
@@ -38,6 +57,7 @@ public enum FrontShank
 {
     /// <summary>As far forward as the ankle lets it: quads.</summary>
     Limit,
+
     /// <summary>Upright: glutes; only with a hand's support.</summary>
     Upright,
 }
@@ -47,6 +67,7 @@ public enum Pressure
 {
     /// <summary>Under mid-foot.</summary>
     MidFoot,
+
     /// <summary>Under the ball of the foot; only with a hand's support.</summary>
     Ball,
 }
@@ -54,19 +75,32 @@ public enum Pressure
 /// <summary>The front leg of a split squat, from the ground up; the leg's own weight is left out (assumption).</summary>
 public static class SplitSquat
 {
-    /// <summary>The posture with the front thigh at an angle from the horizontal, 0 at the bottom. A negative knee moment is work for the hamstrings.</summary>
+    /// <summary>The posture with the front thigh at an angle from the horizontal, 0 at the bottom. A negative knee moment is work for the
+    /// hamstrings.</summary>
     public static Posture At(Lifter lifter, SplitSetting setting, double thighDeg)
     {
         SplitRule rule = BodyRules.Shipped.Split;
         FootPlace foot = FootPlace.On(lifter, setting.HeelLift);
         double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (BodyRules.Shipped.Foot.HeelToBall * lifter.Foot))));
-        double shankDeg = setting.Shank is FrontShank.Limit ? lifter.ShankLimit + pitch : 0, th = Angles.Radians(shankDeg), b = Angles.Radians(thighDeg), t = Angles.Radians(rule.TrunkLean);
-        Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th)), hip = new(knee.X - lifter.Thigh * Math.Cos(b), knee.Y + lifter.Thigh * Math.Sin(b));
+        double shankDeg = setting.Shank is FrontShank.Limit ? lifter.ShankLimit + pitch : 0,
+            th = Angles.Radians(shankDeg),
+            b = Angles.Radians(thighDeg),
+            t = Angles.Radians(rule.TrunkLean);
+        Point knee = new(lifter.Shank * Math.Sin(th), foot.Ankle.Y + lifter.Shank * Math.Cos(th)),
+            hip = new(knee.X - lifter.Thigh * Math.Cos(b), knee.Y + lifter.Thigh * Math.Sin(b));
         double pressure = setting.Pressure is Pressure.Ball ? rule.BallFromAnkle * lifter.Foot : lifter.MidFoot;
         double force = setting.Share * Weights.Gravity * (lifter.Mass + setting.LoadKg);
         Point shoulder = new(hip.X + lifter.Torso * Math.Sin(t), hip.Y + lifter.Torso * Math.Cos(t));
         return new Posture(
-            rule.TrunkLean, shankDeg, 90 + rule.TrunkLean - thighDeg, 90 + shankDeg - thighDeg, force * (pressure - hip.X), force * (knee.X - pressure), force * pressure, 0,
-            new Joints(foot.Heel, foot.Ball, foot.Ankle, knee, hip, shoulder, shoulder, new Point(pressure, hip.Y), pressure));
+            rule.TrunkLean,
+            shankDeg,
+            90 + rule.TrunkLean - thighDeg,
+            90 + shankDeg - thighDeg,
+            force * (pressure - hip.X),
+            force * (knee.X - pressure),
+            force * pressure,
+            0,
+            new Joints(foot.Heel, foot.Ball, foot.Ankle, knee, hip, shoulder, shoulder, new Point(pressure, hip.Y), pressure)
+        );
     }
 }

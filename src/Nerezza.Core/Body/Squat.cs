@@ -8,7 +8,15 @@ namespace Nerezza.Core.Body;
 /// <param name="Rho">Place of the load along the trunk.</param>
 /// <param name="D">Place of the load in front of the trunk line, metres.</param>
 /// <param name="ArmsOut">Whether there is no load and the arms reach forward.</param>
-public sealed record SquatSetting(double KneeTravel, double StanceDeg, double HeelLift, double LoadKg, double Rho, double D, ArmsOut ArmsOut)
+public sealed record SquatSetting(
+    double KneeTravel,
+    double StanceDeg,
+    double HeelLift,
+    double LoadKg,
+    double Rho,
+    double D,
+    ArmsOut ArmsOut
+)
 {
     /// <summary>The setting of a catalogue exercise, or null when it has no posture.</summary>
     public static SquatSetting? Of(string exercise, double loadKg) =>
@@ -29,15 +37,18 @@ public enum ArmsOut
 {
     /// <summary>The hands are on a load.</summary>
     No,
+
     /// <summary>Without a load.</summary>
     Yes,
 }
 
-/// <summary>The static squat: how far the trunk must lean to keep balance, and what the joints must hold (model and numbers: docs/rules.md).</summary>
+/// <summary>The static squat: how far the trunk must lean to keep balance, and what the joints must hold (model and numbers:
+/// docs/rules.md).</summary>
 /// <remarks>A lever sum for a still body in the side plane: it compares variations and says nothing of injury.</remarks>
 public static class Squat
 {
-    /// <summary>The posture with the thigh at <paramref name="thighDeg"/> from the horizontal (0: hip level with knee; positive: higher).</summary>
+    /// <summary>The posture with the thigh at <paramref name="thighDeg"/> from the horizontal (0: hip level with knee; positive:
+    /// higher).</summary>
     /// <returns>Null when it cannot be held in balance: no root, or a lean above 80 degrees.</returns>
     public static Posture? At(Lifter lifter, SquatSetting setting, double thighDeg)
     {
@@ -46,14 +57,19 @@ public static class Squat
         return stand.BalancedLean(legs) is { } lean ? Leaned(lifter, setting, legs, lean) : null;
     }
 
-    /// <summary>The same legs with the trunk at a lean that was seen, in balance or not: what the screen found beside what balance asks for.</summary>
+    /// <summary>The same legs with the trunk at a lean that was seen, in balance or not: what the screen found beside what balance asks
+    /// for.</summary>
     public static Posture WithLean(Lifter lifter, SquatSetting setting, double thighDeg, double leanDeg) =>
         Leaned(lifter, setting, Stand.Of(lifter, setting).LegsAt(thighDeg), leanDeg);
 
     private static Posture Leaned(Lifter lifter, SquatSetting setting, Legs legs, double lean)
     {
-        double t = Angles.Radians(lean), along = setting.Rho * lifter.Torso;
-        Point bar = new(legs.Hip.X + along * Math.Sin(t) + setting.D * Math.Cos(t), legs.Hip.Y + along * Math.Cos(t) - setting.D * Math.Sin(t));
+        double t = Angles.Radians(lean),
+            along = setting.Rho * lifter.Torso;
+        Point bar = new(
+            legs.Hip.X + along * Math.Sin(t) + setting.D * Math.Cos(t),
+            legs.Hip.Y + along * Math.Cos(t) - setting.D * Math.Sin(t)
+        );
         double fromLowBack = (setting.Rho - BodyRules.Shipped.LowBack.UpTheTrunk) * lifter.Torso * Math.Sin(t) + setting.D * Math.Cos(t);
         Posture held = Weights.Of(lifter, setting.LoadKg).Hold(lifter, legs.Knee, legs.Hip, lean, bar, fromLowBack, legs.Foot);
         double reached = Weights.Gravity * Reach(lifter, setting);
@@ -68,7 +84,9 @@ public static class Squat
 
     /// <summary>What arms held out in front add to the balance, kg m.</summary>
     private static double Reach(Lifter lifter, SquatSetting setting) =>
-        setting.ArmsOut is ArmsOut.Yes ? BodyRules.Shipped.ArmsOut.MassFraction * lifter.Mass * BodyRules.Shipped.ArmsOut.ReachOfHeight * lifter.Height : 0;
+        setting.ArmsOut is ArmsOut.Yes
+            ? BodyRules.Shipped.ArmsOut.MassFraction * lifter.Mass * BodyRules.Shipped.ArmsOut.ReachOfHeight * lifter.Height
+            : 0;
 
     /// <summary>Everything below the hip: it does not depend on the trunk.</summary>
     private readonly record struct Legs(Point Knee, Point Hip, FootPlace Foot);
@@ -78,20 +96,40 @@ public static class Squat
     /// <param name="Side">The thigh as seen from the side, metres.</param>
     /// <param name="Whole">Length of (P, Q): what trunk and load weigh around the hip, kg m.</param>
     /// <param name="Turn">Angle of (P, Q), radians.</param>
-    private readonly record struct Stand(Lifter Lifter, SquatSetting Setting, FootPlace Foot, double Pitch, double Side, double Whole, double Turn)
+    private readonly record struct Stand(
+        Lifter Lifter,
+        SquatSetting Setting,
+        FootPlace Foot,
+        double Pitch,
+        double Side,
+        double Whole,
+        double Turn
+    )
     {
         public static Stand Of(Lifter lifter, SquatSetting setting)
         {
             BodyRules rules = BodyRules.Shipped;
             double pitch = Angles.Degrees(Math.Asin(Math.Min(1, setting.HeelLift / (rules.Foot.HeelToBall * lifter.Foot))));
-            double p = lifter.Torso * (rules.Centres.TrunkFromHip * (rules.Masses.HeadArmsTrunk * lifter.Mass) + setting.Rho * setting.LoadKg), q = setting.D * setting.LoadKg;
-            return new Stand(lifter, setting, FootPlace.On(lifter, setting.HeelLift), pitch, lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg)), Math.Sqrt(p * p + q * q), Math.Atan2(q, p));
+            double p =
+                    lifter.Torso * (rules.Centres.TrunkFromHip * (rules.Masses.HeadArmsTrunk * lifter.Mass) + setting.Rho * setting.LoadKg),
+                q = setting.D * setting.LoadKg;
+            return new Stand(
+                lifter,
+                setting,
+                FootPlace.On(lifter, setting.HeelLift),
+                pitch,
+                lifter.Thigh * Math.Cos(Angles.Radians(setting.StanceDeg)),
+                Math.Sqrt(p * p + q * q),
+                Math.Atan2(q, p)
+            );
         }
 
         public Legs LegsAt(double thighDeg)
         {
-            double shankDeg = Setting.KneeTravel * (Lifter.ShankLimit + Pitch) * Math.Min(1, (90 - thighDeg) / BodyRules.Shipped.Limits.ShankFullAt);
-            double b = Angles.Radians(thighDeg), th = Angles.Radians(shankDeg);
+            double shankDeg =
+                Setting.KneeTravel * (Lifter.ShankLimit + Pitch) * Math.Min(1, (90 - thighDeg) / BodyRules.Shipped.Limits.ShankFullAt);
+            double b = Angles.Radians(thighDeg),
+                th = Angles.Radians(shankDeg);
             Point knee = new(Lifter.Shank * Math.Sin(th), Foot.Ankle.Y + Lifter.Shank * Math.Cos(th));
             return new Legs(knee, new Point(knee.X - Side * Math.Cos(b), knee.Y + Side * Math.Sin(b)), Foot);
         }
@@ -100,11 +138,17 @@ public static class Squat
         public double? BalancedLean(Legs legs)
         {
             BodyRules rules = BodyRules.Shipped;
-            double shankX = rules.Centres.ShankFromAnkle * legs.Knee.X, thighX = legs.Hip.X + rules.Centres.ThighFromHip * (legs.Knee.X - legs.Hip.X), mid = Lifter.MidFoot;
-            double c = rules.Masses.Shanks * Lifter.Mass * (shankX - mid) + rules.Masses.Thighs * Lifter.Mass * (thighX - mid)
-                + (rules.Masses.HeadArmsTrunk * Lifter.Mass + Setting.LoadKg) * (legs.Hip.X - mid) + Reach(Lifter, Setting);
+            double shankX = rules.Centres.ShankFromAnkle * legs.Knee.X,
+                thighX = legs.Hip.X + rules.Centres.ThighFromHip * (legs.Knee.X - legs.Hip.X),
+                mid = Lifter.MidFoot;
+            double c =
+                rules.Masses.Shanks * Lifter.Mass * (shankX - mid)
+                + rules.Masses.Thighs * Lifter.Mass * (thighX - mid)
+                + (rules.Masses.HeadArmsTrunk * Lifter.Mass + Setting.LoadKg) * (legs.Hip.X - mid)
+                + Reach(Lifter, Setting);
             double ratio = -c / Whole;
-            if (!(ratio is >= -1 and <= 1)) return null;
+            if (!(ratio is >= -1 and <= 1))
+                return null;
             double lean = Angles.Degrees(Math.Asin(ratio) - Turn);
             return lean > rules.Limits.MostLean ? null : lean;
         }
@@ -112,7 +156,8 @@ public static class Squat
         public bool IsHeld(double thighDeg) => BalancedLean(LegsAt(thighDeg)) is not null;
     }
 
-    /// <summary>The deepest thigh angle, to 0.5 degrees and not below <paramref name="asked"/>, that is reached with balance all the way down.</summary>
+    /// <summary>The deepest thigh angle, to 0.5 degrees and not below <paramref name="asked"/>, that is reached with balance all the way
+    /// down.</summary>
     /// <returns>Null when not even the start of the way can be held.</returns>
     public static double? Deepest(Lifter lifter, SquatSetting setting, double asked)
     {
@@ -121,7 +166,8 @@ public static class Squat
         double? deepest = null;
         for (double b = Math.Max(limits.ReachFrom, asked); b >= asked; b -= limits.Step)
         {
-            if (!stand.IsHeld(b)) return deepest;
+            if (!stand.IsHeld(b))
+                return deepest;
             deepest = b;
         }
         return stand.IsHeld(asked) ? asked : deepest;
@@ -135,7 +181,8 @@ public static class Squat
         return (deepest <= asked ? At(lifter, setting, asked) : null, deepest);
     }
 
-    /// <summary>Hip height in centimetres at which the pelvis is likely to tuck on the way down to a depth; null when it does not come to that.</summary>
+    /// <summary>Hip height in centimetres at which the pelvis is likely to tuck on the way down to a depth; null when it does not come to
+    /// that.</summary>
     public static double? TuckHeightCm(Lifter lifter, SquatSetting setting, double asked)
     {
         BodyRules rules = BodyRules.Shipped;
@@ -143,38 +190,49 @@ public static class Squat
         for (double b = rules.Sweep.SquatFrom; b >= asked; b -= rules.Limits.Step)
         {
             Legs legs = stand.LegsAt(b);
-            if (stand.BalancedLean(legs) is { } lean && Weights.HipFlexion(legs.Knee, legs.Hip, lean) > lifter.HipFlexion + rules.Tuck.BeyondPassive) return legs.Hip.Y * 100;
+            if (
+                stand.BalancedLean(legs) is { } lean
+                && Weights.HipFlexion(legs.Knee, legs.Hip, lean) > lifter.HipFlexion + rules.Tuck.BeyondPassive
+            )
+                return legs.Hip.Y * 100;
         }
         return null;
     }
 
-    /// <summary>The smallest heel lift that makes a depth reachable, metres, 0 when it is already; null when none up to 5 cm does.</summary>
+    /// <summary>The smallest heel lift that makes a depth reachable, metres, 0 when it is already; null when none up to 5 cm
+    /// does.</summary>
     public static double? HeelLiftFor(Lifter lifter, SquatSetting setting, double asked)
     {
         AllowedRule rule = BodyRules.Shipped.Allowed;
         for (double lift = setting.HeelLift; lift <= rule.HeelMost + 1e-9; lift += rule.HeelStep)
-            if (Deepest(lifter, setting with { HeelLift = lift }, asked) <= asked) return Math.Round(lift, 6);
+            if (Deepest(lifter, setting with { HeelLift = lift }, asked) <= asked)
+                return Math.Round(lift, 6);
         return null;
     }
 
-    /// <summary>The narrowest stance not narrower than the setting's own that makes a depth reachable, degrees; null when none does.</summary>
+    /// <summary>The narrowest stance not narrower than the setting's own that makes a depth reachable, degrees; null when none
+    /// does.</summary>
     public static double? StanceFor(Lifter lifter, SquatSetting setting, double asked)
     {
         AllowedRule rule = BodyRules.Shipped.Allowed;
         for (double stance = setting.StanceDeg; stance <= rule.StanceMost; stance += rule.StanceStep)
-            if (Deepest(lifter, setting with { StanceDeg = stance }, asked) <= asked) return stance;
+            if (Deepest(lifter, setting with { StanceDeg = stance }, asked) <= asked)
+                return stance;
         return null;
     }
 
-    /// <summary>The thigh angle at which hip and knee together hold most on the way down to a depth; null when nothing of it can be held.</summary>
+    /// <summary>The thigh angle at which hip and knee together hold most on the way down to a depth; null when nothing of it can be
+    /// held.</summary>
     public static double? HardestThighDeg(Lifter lifter, SquatSetting setting, double asked)
     {
         (double Thigh, double Moment)? hardest = null;
         for (double b = BodyRules.Shipped.Sweep.SquatFrom; b >= asked; b -= BodyRules.Shipped.Sweep.HardestStep)
         {
-            if (At(lifter, setting, b) is not { } posture) continue;
+            if (At(lifter, setting, b) is not { } posture)
+                continue;
             double moment = Math.Max(0, posture.HipMoment) + Math.Max(0, posture.KneeMoment);
-            if (hardest is null || moment > hardest.Value.Moment) hardest = (b, moment);
+            if (hardest is null || moment > hardest.Value.Moment)
+                hardest = (b, moment);
         }
         return hardest?.Thigh;
     }

@@ -40,10 +40,13 @@ public sealed class ExerciseCatalogue
         return faults.Count == 0 ? read : throw new InvalidOperationException($"Catalogue: {string.Join("; ", faults)}");
     }
 
-    private static IEnumerable<Exercise> Rows() => [.. Enum.GetValues<Pattern>()
-        .Where(pattern => pattern is not (Pattern.Priming or Pattern.Drill))
-        .Select(pattern => EmbeddedData.Read(Codes.Of(pattern), CatalogueJson.Default.PatternFile))
-        .SelectMany(file => file.Exercises.Select(row => row.ToExercise(file)))];
+    private static IEnumerable<Exercise> Rows() =>
+        [
+            .. Enum.GetValues<Pattern>()
+                .Where(pattern => pattern is not (Pattern.Priming or Pattern.Drill))
+                .Select(pattern => EmbeddedData.Read(Codes.Of(pattern), CatalogueJson.Default.PatternFile))
+                .SelectMany(file => file.Exercises.Select(row => row.ToExercise(file))),
+        ];
 }
 
 internal sealed record PatternFile(string Pattern, double Curve, IReadOnlyList<ExerciseRow> Exercises);
@@ -83,44 +86,49 @@ internal sealed record ExerciseRow
     public IReadOnlyList<string>? Cues { get; init; }
     public string? Watch { get; init; }
 
-    public Exercise ToExercise(PatternFile file) => new()
-    {
-        Id = Id,
-        Name = Name,
-        Pattern = Code<Pattern>(file.Pattern),
-        Sides = Sides is null ? Catalogue.Sides.Both : Code<Sides>(Sides),
-        Kit = [.. Kit.Select(set => (IReadOnlyList<Implement>)[.. set.Select(Code<Implement>)])],
-        Load = Code<LoadSource>(Load),
-        Ratio = Ratio is null ? null : new StrengthRatio(Ratio.Of, Ratio.Value, Ratio.Spread),
-        BodyFraction = BodyFraction ?? 0,
-        Curve = Curve ?? file.Curve,
-        Reps = Reps is [int bottom, int top] ? new RepRange(bottom, top) : new RepRange(5, 15),
-        SetUpSeconds = SetUpSeconds ?? 45,
-        Tempo = Tempo is null ? null : Measures.Tempo.Parse(Tempo),
-        FromFloor = FromFloor ?? false,
-        Axial = Axial ?? 0,
-        Muscles = (Muscles ?? new Dictionary<string, double>()).ToDictionary(row => Code<Muscle>(row.Key), row => row.Value),
-        Length = Code<MuscleLength>(Length),
-        Hardest = Code<HardestAt>(Hardest),
-        Positions = [.. (Positions ?? []).Select(Code<Position>)],
-        Systemic = Systemic ?? 0,
-        Soreness = Soreness ?? 0,
-        CarriesTo = CarriesTo,
-        VariantOf = VariantOf,
-        Caution = Caution,
-        Stance = Stance,
-        Escape = Escape,
-        HoldSeconds = HoldSeconds is [var shortest, var longest] ? new RepRange(shortest, longest) : null,
-        Skill = Skill ?? 1,
-        Conflicts = [.. (Conflicts ?? []).Select(Code<Conflict>)],
-        Cues = Cues ?? [],
-        Watch = Watch,
-    };
+    public Exercise ToExercise(PatternFile file) =>
+        new()
+        {
+            Id = Id,
+            Name = Name,
+            Pattern = Code<Pattern>(file.Pattern),
+            Sides = Sides is null ? Catalogue.Sides.Both : Code<Sides>(Sides),
+            Kit = [.. Kit.Select(set => (IReadOnlyList<Implement>)[.. set.Select(Code<Implement>)])],
+            Load = Code<LoadSource>(Load),
+            Ratio = Ratio is null ? null : new StrengthRatio(Ratio.Of, Ratio.Value, Ratio.Spread),
+            BodyFraction = BodyFraction ?? 0,
+            Curve = Curve ?? file.Curve,
+            Reps = Reps is [int bottom, int top] ? new RepRange(bottom, top) : new RepRange(5, 15),
+            SetUpSeconds = SetUpSeconds ?? 45,
+            Tempo = Tempo is null ? null : Measures.Tempo.Parse(Tempo),
+            FromFloor = FromFloor ?? false,
+            Axial = Axial ?? 0,
+            Muscles = (Muscles ?? new Dictionary<string, double>()).ToDictionary(row => Code<Muscle>(row.Key), row => row.Value),
+            Length = Code<MuscleLength>(Length),
+            Hardest = Code<HardestAt>(Hardest),
+            Positions = [.. (Positions ?? []).Select(Code<Position>)],
+            Systemic = Systemic ?? 0,
+            Soreness = Soreness ?? 0,
+            CarriesTo = CarriesTo,
+            VariantOf = VariantOf,
+            Caution = Caution,
+            Stance = Stance,
+            Escape = Escape,
+            HoldSeconds = HoldSeconds is [var shortest, var longest] ? new RepRange(shortest, longest) : null,
+            Skill = Skill ?? 1,
+            Conflicts = [.. (Conflicts ?? []).Select(Code<Conflict>)],
+            Cues = Cues ?? [],
+            Watch = Watch,
+        };
 
-    private T Code<T>(string code) where T : struct, Enum =>
+    private T Code<T>(string code)
+        where T : struct, Enum =>
         Codes.Find<T>(code) ?? throw new InvalidOperationException($"Catalogue, {Id}: '{code}' is no {typeof(T).Name}.");
 }
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(PatternFile))]
 internal sealed partial class CatalogueJson : JsonSerializerContext;

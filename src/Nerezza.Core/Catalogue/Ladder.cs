@@ -22,9 +22,11 @@ public sealed record Ladder(LadderId Id, IReadOnlyList<Rung> Rungs)
     /// <summary>Every ladder.</summary>
     public static IReadOnlyList<Ladder> All { get; } = Read();
 
-    private static readonly ILookup<string, (Ladder Ladder, int Rung)> Places = All
-        .SelectMany(ladder => ladder.Rungs.SelectMany((rung, i) => rung.Exercises.Select(exercise => (Exercise: exercise, Ladder: ladder, Rung: i + 1))))
-        .DistinctBy(row => (row.Exercise, row.Ladder.Id)).ToLookup(row => row.Exercise, row => (row.Ladder, row.Rung));
+    private static readonly ILookup<string, (Ladder Ladder, int Rung)> Places = All.SelectMany(ladder =>
+            ladder.Rungs.SelectMany((rung, i) => rung.Exercises.Select(exercise => (Exercise: exercise, Ladder: ladder, Rung: i + 1)))
+        )
+        .DistinctBy(row => (row.Exercise, row.Ladder.Id))
+        .ToLookup(row => row.Exercise, row => (row.Ladder, row.Rung));
 
     /// <summary>The ladders that an exercise stands on, each with its first rung there, from 1.</summary>
     public static IEnumerable<(Ladder Ladder, int Rung)> PlacesOf(string exercise) => Places[exercise];
@@ -32,8 +34,13 @@ public sealed record Ladder(LadderId Id, IReadOnlyList<Rung> Rungs)
     private static List<Ladder> Read()
     {
         LaddersFile file = EmbeddedData.Read("ladders", LadderJson.Default.LaddersFile);
-        return [.. file.Ladders.Select(row => new Ladder(Codes.Find<LadderId>(row.Key)!.Value,
-            [.. row.Value.Select(rung => new Rung(rung.Exercises, rung.Gate ?? file.DefaultGate, rung.Own is "gate"))]))];
+        return
+        [
+            .. file.Ladders.Select(row => new Ladder(
+                Codes.Find<LadderId>(row.Key)!.Value,
+                [.. row.Value.Select(rung => new Rung(rung.Exercises, rung.Gate ?? file.DefaultGate, rung.Own is "gate"))]
+            )),
+        ];
     }
 }
 
@@ -41,6 +48,9 @@ internal sealed record LaddersFile(RungGate DefaultGate, IReadOnlyDictionary<str
 
 internal sealed record RungRow(IReadOnlyList<string> Exercises, RungGate? Gate, string? Own);
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(LaddersFile))]
 internal sealed partial class LadderJson : JsonSerializerContext;

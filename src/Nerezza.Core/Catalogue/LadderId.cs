@@ -4,6 +4,16 @@ namespace Nerezza.Core.Catalogue;
 /// <summary>Ladders of variations (docs/handbook/08-catalogue.md).</summary>
 public enum LadderId
 {
-    HipThrust, SplitSquat, RearFootElevatedSplitSquat, SingleLegRomanianDeadlift, Deadlift, FrontSquat, BoxSquat, GluteHinge,
-    UpperBackExtension, KneeExtensionHipStraight, GluteHamRaise, BackExtension,
+    HipThrust,
+    SplitSquat,
+    RearFootElevatedSplitSquat,
+    SingleLegRomanianDeadlift,
+    Deadlift,
+    FrontSquat,
+    BoxSquat,
+    GluteHinge,
+    UpperBackExtension,
+    KneeExtensionHipStraight,
+    GluteHamRaise,
+    BackExtension,
 }

@@ -10,7 +10,16 @@ namespace Nerezza.Core.Checks;
 /// <param name="Now">What the client does now, hard sets a week by muscle; null without a log.</param>
 /// <param name="Last">The loads lifted last before the block.</param>
 public sealed record CheckContext(
-    Client Client, Equipment Equipment, ExerciseCatalogue Catalogue, TrainingCaps Caps, LadderProgress Ladders, WeeklySets Limits, SetCounting Counting, IReadOnlyDictionary<Muscle, double>? Now, LastLoads Last);
+    Client Client,
+    Equipment Equipment,
+    ExerciseCatalogue Catalogue,
+    TrainingCaps Caps,
+    LadderProgress Ladders,
+    WeeklySets Limits,
+    SetCounting Counting,
+    IReadOnlyDictionary<Muscle, double>? Now,
+    LastLoads Last
+);
 
 /// <summary>The heaviest load of each exercise in the weeks before a block.</summary>
 public sealed class LastLoads
@@ -21,8 +30,14 @@ public sealed class LastLoads
     public static LastLoads Of(IReadOnlyList<LogDay> log, DateOnly start)
     {
         var last = new LastLoads();
-        foreach (IGrouping<string, LogSet> sets in log.Where(day => day.Date < start && day.Date >= start.AddDays(-7 * CheckRules.Shipped.LastLoadWeeks))
-            .SelectMany(day => day.Sets).Where(set => set.Load is not null).GroupBy(set => set.Exercise))
+        foreach (
+            IGrouping<string, LogSet> sets in log.Where(day =>
+                    day.Date < start && day.Date >= start.AddDays(-7 * CheckRules.Shipped.LastLoadWeeks)
+                )
+                .SelectMany(day => day.Sets)
+                .Where(set => set.Load is not null)
+                .GroupBy(set => set.Exercise)
+        )
             last._loads[sets.Key] = sets.Max(set => set.Load!.Value);
         return last;
     }

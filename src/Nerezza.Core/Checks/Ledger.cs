@@ -26,9 +26,12 @@ public sealed record WeekTotals(int Week, double Tonnage, double? MeanPercent, d
 internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> tallyOf)
 {
     /// <summary>Every muscle that the block trains, in the order of the codes.</summary>
-    public IReadOnlyList<MuscleLedger> Of(Block block) => [.. Enum.GetValues<Muscle>()
-        .Select(muscle => new MuscleLedger(muscle, [.. block.Weeks.Select(week => Week(muscle, week))]))
-        .Where(row => row.Weeks.Any(week => week.Sets > 0 || week.Low > 0))];
+    public IReadOnlyList<MuscleLedger> Of(Block block) =>
+        [
+            .. Enum.GetValues<Muscle>()
+                .Select(muscle => new MuscleLedger(muscle, [.. block.Weeks.Select(week => Week(muscle, week))]))
+                .Where(row => row.Weeks.Any(week => week.Sets > 0 || week.Low > 0)),
+        ];
 
     /// <summary>What each week costs.</summary>
     public IReadOnlyList<WeekTotals> Totals(Block block) => [.. block.Weeks.Select(Total)];
@@ -38,7 +41,8 @@ internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> t
     {
         double hard = 0;
         foreach (PrescribedSet set in item.Sets)
-            if (set.Rpe.Value >= WeeklySets.HardFromRpe) hard += set.Side is null ? 1 : 0.5;
+            if (set.Rpe.Value >= WeeklySets.HardFromRpe)
+                hard += set.Side is null ? 1 : 0.5;
         return hard;
     }
 
@@ -50,10 +54,19 @@ internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> t
             SessionTally tally = tallyOf(session);
             double here = tally.Sets[(int)muscle];
             (sets, direct, most) = (sets + here, direct + tally.Direct[(int)muscle], Math.Max(most, here));
-            if (here > 0) sessions++;
+            if (here > 0)
+                sessions++;
         }
         SetLimits limit = context.Limits.Of(muscle);
-        return new MuscleWeek(week.Number, Math.Round(sets, 6), Math.Round(direct, 6), limit.Low, limit.High, sessions, Math.Round(most, 6));
+        return new MuscleWeek(
+            week.Number,
+            Math.Round(sets, 6),
+            Math.Round(direct, 6),
+            limit.Low,
+            limit.High,
+            sessions,
+            Math.Round(most, 6)
+        );
     }
 
     private WeekTotals Total(Week week)

@@ -7,54 +7,99 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how the exercises of a session follow each other: order, supersets, grip before a pull (docs/handbook/12-weeks-and-blocks.md). Week and day are the caller's.</summary>
+/// <summary>Checks how the exercises of a session follow each other: order, supersets, grip before a pull
+/// (docs/handbook/12-weeks-and-blocks.md). Week and day are the caller's.</summary>
 internal static class OrderChecks
 {
     public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>
         [.. Order(session, context), .. Grip(session, context), .. Together(session, context)];
 
-    /// <summary>Priming and skill, main, second, accessories, single joint, calf and trunk; throws are done fresh, and single joints may stand before by the school of pre-exhaustion.</summary>
+    /// <summary>Priming and skill, main, second, accessories, single joint, calf and trunk; throws are done fresh, and single joints may
+    /// stand before by the school of pre-exhaustion.</summary>
     private static IEnumerable<Check> Order(Session session, CheckContext context)
     {
         for (int i = 1; i < session.Items.Count; i++)
         {
             (PrescribedItem before, PrescribedItem item) = (session.Items[i - 1], session.Items[i]);
-            bool late = item.Role is Role.Main or Role.Second && before.Role > item.Role && context.Catalogue[before.Exercise].Pattern is not Pattern.Throw && !(before.Role is Role.SingleJoint && before.Superset is null && IsPreExhaust(session));
-            if (!late) continue;
+            bool late =
+                item.Role is Role.Main or Role.Second
+                && before.Role > item.Role
+                && context.Catalogue[before.Exercise].Pattern is not Pattern.Throw
+                && !(before.Role is Role.SingleJoint && before.Superset is null && IsPreExhaust(session));
+            if (!late)
+                continue;
             int to = session.Items.TakeWhile(other => other.Role <= item.Role).Count();
-            yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: item.Exercise) { Other = before.Exercise, Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, item.Exercise), to)] };
+            yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: item.Exercise)
+            {
+                Other = before.Exercise,
+                Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, item.Exercise), to)],
+            };
         }
-        foreach (PrescribedItem loosened in session.Items.TakeWhile(item => item.Role is not Role.Main).Where(item => context.Catalogue[item.Exercise].Pattern is Pattern.Mobility && CheckRules.Shipped.LoosensBack.Contains(item.Exercise)))
-            if (session.Items.Any(item => item.Role is Role.Main && context.Catalogue[item.Exercise].Axial >= CheckRules.Shipped.HeavyAxial))
-                yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: loosened.Exercise) { Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, loosened.Exercise), session.Items.Count - 1)] };
+        foreach (
+            PrescribedItem loosened in session
+                .Items.TakeWhile(item => item.Role is not Role.Main)
+                .Where(item =>
+                    context.Catalogue[item.Exercise].Pattern is Pattern.Mobility && CheckRules.Shipped.LoosensBack.Contains(item.Exercise)
+                )
+        )
+            if (
+                session.Items.Any(item => item.Role is Role.Main && context.Catalogue[item.Exercise].Axial >= CheckRules.Shipped.HeavyAxial)
+            )
+                yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: loosened.Exercise)
+                {
+                    Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, loosened.Exercise), session.Items.Count - 1)],
+                };
     }
 
-    private static bool IsPreExhaust(Session session) => session.Items.TakeWhile(item => item.Role is not Role.Main).Any(item => item.Role is Role.SingleJoint);
+    private static bool IsPreExhaust(Session session) =>
+        session.Items.TakeWhile(item => item.Role is not Role.Main).Any(item => item.Role is Role.SingleJoint);
 
     private static IEnumerable<Check> Grip(Session session, CheckContext context)
     {
         for (int i = 0; i < session.Items.Count; i++)
         {
-            if (context.Catalogue[session.Items[i].Exercise].ShareOf(Muscle.Grip) < 1) continue;
+            if (context.Catalogue[session.Items[i].Exercise].ShareOf(Muscle.Grip) < 1)
+                continue;
             PrescribedItem? pull = session.Items.Skip(i + 1).FirstOrDefault(item => IsPull(context.Catalogue[item.Exercise]));
-            if (pull is null) continue;
-            yield return new Check(CheckCode.GripBeforePull, CheckSeverity.Warn, Exercise: session.Items[i].Exercise) { Other = pull.Exercise, Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, session.Items[i].Exercise), session.Items.Count - 1)] };
+            if (pull is null)
+                continue;
+            yield return new Check(CheckCode.GripBeforePull, CheckSeverity.Warn, Exercise: session.Items[i].Exercise)
+            {
+                Other = pull.Exercise,
+                Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, session.Items[i].Exercise), session.Items.Count - 1)],
+            };
         }
     }
 
-    private static bool IsPull(Exercise exercise) => exercise.FromFloor || (exercise.Pattern is Pattern.Hinge && exercise.Load is LoadSource.Barbell or LoadSource.TrapBar) || exercise.Pattern is Pattern.PullVertical or Pattern.PullHorizontal;
+    private static bool IsPull(Exercise exercise) =>
+        exercise.FromFloor
+        || (exercise.Pattern is Pattern.Hinge && exercise.Load is LoadSource.Barbell or LoadSource.TrapBar)
+        || exercise.Pattern is Pattern.PullVertical or Pattern.PullHorizontal;
 
     private static IEnumerable<Check> Together(Session session, CheckContext context)
     {
-        foreach (List<PrescribedItem> set in session.Items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Select(group => group.ToList()))
+        foreach (
+            List<PrescribedItem> set in session
+                .Items.Where(item => item.Superset is not null)
+                .GroupBy(item => item.Superset)
+                .Select(group => group.ToList())
+        )
         {
             foreach (PrescribedItem strength in set.Where(item => StrengthWork.Is(item, context.Catalogue)))
-                yield return new Check(CheckCode.StrengthCircuit, CheckSeverity.Stop, Exercise: strength.Exercise) { Fix = [Alone(session, strength)] };
+                yield return new Check(CheckCode.StrengthCircuit, CheckSeverity.Stop, Exercise: strength.Exercise)
+                {
+                    Fix = [Alone(session, strength)],
+                };
             for (int i = 1; i < set.Count; i++)
                 if (Supersets.Clash(context.Catalogue[set[i - 1].Exercise], context.Catalogue[set[i].Exercise]))
-                    yield return new Check(CheckCode.SupersetClash, CheckSeverity.Warn, Exercise: set[i].Exercise) { Other = set[i - 1].Exercise, Fix = [.. set.Select(item => Alone(session, item))] };
+                    yield return new Check(CheckCode.SupersetClash, CheckSeverity.Warn, Exercise: set[i].Exercise)
+                    {
+                        Other = set[i - 1].Exercise,
+                        Fix = [.. set.Select(item => Alone(session, item))],
+                    };
         }
     }
 
-    private static BlockEdit.Write Alone(Session session, PrescribedItem item) => new(new CellPlace(0, session.Day, item.Exercise), new CellValues { Superset = "" });
+    private static BlockEdit.Write Alone(Session session, PrescribedItem item) =>
+        new(new CellPlace(0, session.Day, item.Exercise), new CellValues { Superset = "" });
 }

@@ -9,8 +9,14 @@ public static class SelectionChecks
 {
     /// <summary>A clear or marked finding that no chosen exercise answers.</summary>
     public static IReadOnlyList<Check> Run(ExerciseChoice selection) =>
-    [
-        .. selection.Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
-            .Select(finding => new Check(CheckCode.FindingUnanswered, CheckSeverity.Warn, Exercise: Codes.Of(finding.Code), Shortfall: selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code)))),
-    ];
+        [
+            .. selection
+                .Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
+                .Select(finding => new Check(
+                    CheckCode.FindingUnanswered,
+                    CheckSeverity.Warn,
+                    Exercise: Codes.Of(finding.Code),
+                    Shortfall: selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code))
+                )),
+        ];
 }

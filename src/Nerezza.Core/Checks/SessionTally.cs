@@ -10,13 +10,28 @@ namespace Nerezza.Core.Checks;
 /// <param name="Sets">Hard sets by muscle, in the order of the codes, by the client's school of counting.</param>
 /// <param name="Direct">The same by the prime movers alone.</param>
 /// <param name="Percents">Sum of the percentages and how many sets have one.</param>
-public sealed record SessionTally(IReadOnlyList<double> Sets, IReadOnlyList<double> Direct, double Tonnage, (double Sum, int Count) Percents, double Axial, double Soreness, double Push, double Pull)
+public sealed record SessionTally(
+    IReadOnlyList<double> Sets,
+    IReadOnlyList<double> Direct,
+    double Tonnage,
+    (double Sum, int Count) Percents,
+    double Axial,
+    double Soreness,
+    double Push,
+    double Pull
+)
 {
     /// <summary>Counts a session.</summary>
     public static SessionTally Of(Session session, CheckContext context)
     {
-        double[] fractional = new double[Enum.GetValues<Muscle>().Length], direct = new double[fractional.Length];
-        double tonnage = 0, sum = 0, axial = 0, soreness = 0, push = 0, pull = 0;
+        double[] fractional = new double[Enum.GetValues<Muscle>().Length],
+            direct = new double[fractional.Length];
+        double tonnage = 0,
+            sum = 0,
+            axial = 0,
+            soreness = 0,
+            push = 0,
+            pull = 0;
         int count = 0;
         foreach (PrescribedItem item in session.Items)
         {
@@ -31,14 +46,26 @@ public sealed record SessionTally(IReadOnlyList<double> Sets, IReadOnlyList<doub
             soreness += hard * exercise.Soreness;
             // The weaker side's extra set puts presses and pulls out of balance for nobody.
             double asided = Math.Min(hard, item.SetsASide);
-            if (Region.IsPush(exercise)) push += asided;
-            if (Region.IsPull(exercise)) pull += asided;
+            if (Region.IsPush(exercise))
+                push += asided;
+            if (Region.IsPull(exercise))
+                pull += asided;
             foreach (PrescribedSet set in item.Sets)
             {
                 tonnage += set.Reps * (set.Load?.Kilograms ?? 0);
-                if (set.Percent is { } percent) (sum, count) = (sum + percent.Value, count + 1);
+                if (set.Percent is { } percent)
+                    (sum, count) = (sum + percent.Value, count + 1);
             }
         }
-        return new SessionTally(context.Counting is SetCounting.Fractional ? fractional : direct, direct, tonnage, (sum, count), axial, soreness, push, pull);
+        return new SessionTally(
+            context.Counting is SetCounting.Fractional ? fractional : direct,
+            direct,
+            tonnage,
+            (sum, count),
+            axial,
+            soreness,
+            push,
+            pull
+        );
     }
 }

@@ -8,25 +8,53 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how work is spread over a week: repetitions of what comes again, and the emphasised half back to back (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Checks how work is spread over a week: repetitions of what comes again, and the emphasised half back to back
+/// (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class SpreadChecks
 {
     public static IReadOnlyList<Check> Run(Block block, CheckContext context, Func<Session, SessionTally> tallyOf) =>
-        [.. block.Weeks.SelectMany(week => Repeats(week, context).Concat(Late(week, context, tallyOf))).DistinctBy(check => (check.Code, check.Day, check.Exercise))];
+        [
+            .. block
+                .Weeks.SelectMany(week => Repeats(week, context).Concat(Late(week, context, tallyOf)))
+                .DistinctBy(check => (check.Code, check.Day, check.Exercise)),
+        ];
 
     private static IEnumerable<Check> Repeats(Week week, CheckContext context)
     {
-        if (week.Kind is not WeekKind.Load) yield break;
-        var rows = week.Sessions.SelectMany(session => session.Items.Where(item => item.Role is not (Role.Priming or Role.Skill or Role.Carry or Role.Trunk) && item.Sets[0].Seconds is null).Select(item => (session, item)));
+        if (week.Kind is not WeekKind.Load)
+            yield break;
+        var rows = week.Sessions.SelectMany(session =>
+            session
+                .Items.Where(item =>
+                    item.Role is not (Role.Priming or Role.Skill or Role.Carry or Role.Trunk) && item.Sets[0].Seconds is null
+                )
+                .Select(item => (session, item))
+        );
         foreach (var again in rows.GroupBy(row => row.item.Exercise))
         {
-            HashSet<int> seen = [], all = [.. again.Select(row => row.item.Sets[^1].Reps)];
+            HashSet<int> seen = [],
+                all = [.. again.Select(row => row.item.Sets[^1].Reps)];
             foreach ((Session session, PrescribedItem item) in again)
             {
-                if (seen.Add(item.Sets[^1].Reps)) continue;
-                int? other = context.Catalogue[item.Exercise].Reps.NearestFree(item.Sets[^1].Reps, all.Contains, PrescriptionRules.Shipped.File.MoveWithinReps);
-                IReadOnlyList<BlockEdit> fix = other is { } reps ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })] : [];
-                yield return new Check(CheckCode.RepRangeRepeat, CheckSeverity.Info, week.Number, session.Day, item.Exercise, item.Sets[^1].Reps) { Fix = fix };
+                if (seen.Add(item.Sets[^1].Reps))
+                    continue;
+                int? other = context
+                    .Catalogue[item.Exercise]
+                    .Reps.NearestFree(item.Sets[^1].Reps, all.Contains, PrescriptionRules.Shipped.File.MoveWithinReps);
+                IReadOnlyList<BlockEdit> fix = other is { } reps
+                    ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })]
+                    : [];
+                yield return new Check(
+                    CheckCode.RepRangeRepeat,
+                    CheckSeverity.Info,
+                    week.Number,
+                    session.Day,
+                    item.Exercise,
+                    item.Sets[^1].Reps
+                )
+                {
+                    Fix = fix,
+                };
             }
         }
     }
@@ -34,50 +62,90 @@ internal static class SpreadChecks
     /// <summary>Back to back, the session with most of the emphasised sets should come first.</summary>
     private static IEnumerable<Check> Late(Week week, CheckContext context, Func<Session, SessionTally> tallyOf)
     {
-        if (context.Client.Emphasis.Count == 0) yield break;
+        if (context.Client.Emphasis.Count == 0)
+            yield break;
         double Wanted(Session session) => context.Client.Emphasis.Sum(muscle => tallyOf(session).Sets[(int)muscle]);
         for (int i = 1; i < week.Sessions.Count; i++)
         {
             (Session first, Session second) = (week.Sessions[i - 1], week.Sessions[i]);
             // Between two emphasised days the other half has no better place.
             bool between = i > 1 && first.Date.DayNumber - week.Sessions[i - 2].Date.DayNumber == 1 && Wanted(week.Sessions[i - 2]) > 0;
-            if (!between && second.Date.DayNumber - first.Date.DayNumber == 1 && Wanted(second) >= CheckRules.Shipped.EmphasisSets && Wanted(first) == 0)
-                yield return new Check(CheckCode.EmphasisLate, CheckSeverity.Info, week.Number, second.Day) { Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)] };
+            if (
+                !between
+                && second.Date.DayNumber - first.Date.DayNumber == 1
+                && Wanted(second) >= CheckRules.Shipped.EmphasisSets
+                && Wanted(first) == 0
+            )
+                yield return new Check(CheckCode.EmphasisLate, CheckSeverity.Info, week.Number, second.Day)
+                {
+                    Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)],
+                };
         }
     }
 }
 
-/// <summary>Checks that loads and sets do not rise faster than can be trusted (docs/handbook/10-loads.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Checks that loads and sets do not rise faster than can be trusted (docs/handbook/10-loads.md,
+/// docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class JumpChecks
 {
-    public static IReadOnlyList<Check> Run(Block block, CheckContext context) => [.. Loads(block, context).DistinctBy(check => (check.Week, check.Exercise)), .. Ramp(block, context)];
+    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
+        [.. Loads(block, context).DistinctBy(check => (check.Week, check.Exercise)), .. Ramp(block, context)];
 
     private static IEnumerable<Check> Loads(Block block, CheckContext context)
     {
         Dictionary<(Weekday, string), (Load Load, int Reps)> before = [];
         foreach (Week week in block.Weeks)
-            foreach (Session session in week.Sessions)
-                foreach (PrescribedItem item in session.Items)
+        foreach (Session session in week.Sessions)
+        foreach (PrescribedItem item in session.Items)
+        {
+            if (item.Sets.Max(set => set.Load) is not { Grams: > 0 } load)
+                continue;
+            (Load? last, int reps) = before.TryGetValue((session.Day, item.Exercise), out (Load Load, int Reps) there)
+                ? (there.Load, there.Reps)
+                : (context.Last.On(item.Exercise), 0);
+            // A heavier load at fewer repetitions is the step that double progression takes.
+            bool asMany = item.Sets.Max(set => set.Reps) >= reps;
+            if (asMany && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
+                yield return new Check(
+                    CheckCode.JumpTooBig,
+                    CheckSeverity.Warn,
+                    week.Number,
+                    session.Day,
+                    item.Exercise,
+                    load.Kilograms,
+                    from.Kilograms
+                )
                 {
-                    if (item.Sets.Max(set => set.Load) is not { Grams: > 0 } load) continue;
-                    (Load? last, int reps) = before.TryGetValue((session.Day, item.Exercise), out (Load Load, int Reps) there) ? (there.Load, there.Reps) : (context.Last.On(item.Exercise), 0);
-                    // A heavier load at fewer repetitions is the step that double progression takes.
-                    bool asMany = item.Sets.Max(set => set.Reps) >= reps;
-                    if (asMany && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
-                        yield return new Check(CheckCode.JumpTooBig, CheckSeverity.Warn, week.Number, session.Day, item.Exercise, load.Kilograms, from.Kilograms) { Fix = [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Load = from })] };
-                    if (week.Kind is not WeekKind.Deload) before[(session.Day, item.Exercise)] = (load, item.Sets.Max(set => set.Reps));
-                }
+                    Fix = [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Load = from })],
+                };
+            if (week.Kind is not WeekKind.Deload)
+                before[(session.Day, item.Exercise)] = (load, item.Sets.Max(set => set.Reps));
+        }
     }
 
     /// <summary>The first load week against what the client does now: a fifth more, or two sets, whichever is more.</summary>
     private static IEnumerable<Check> Ramp(Block block, CheckContext context)
     {
-        if (context.Now is not { } now || block.Weeks.FirstOrDefault(week => week.Kind is WeekKind.Load) is not { } first) yield break;
+        if (context.Now is not { } now || block.Weeks.FirstOrDefault(week => week.Kind is WeekKind.Load) is not { } first)
+            yield break;
         foreach (Muscle muscle in Enum.GetValues<Muscle>().Where(muscle => context.Limits.Of(muscle).Low > 0))
         {
-            double sets = first.Sessions.Sum(session => session.Items.Sum(item => Ledger.HardSets(item) * WeeklySets.Count(context.Catalogue[item.Exercise], muscle, context.Counting)));
+            double sets = first.Sessions.Sum(session =>
+                session.Items.Sum(item =>
+                    Ledger.HardSets(item) * WeeklySets.Count(context.Catalogue[item.Exercise], muscle, context.Counting)
+                )
+            );
             double most = SelectionRules.Shipped.StartMore.MostFrom(now[muscle]);
-            if (sets > Math.Max(most, context.Limits.Of(muscle).Low) + 1e-9) yield return new Check(CheckCode.RampTooFast, CheckSeverity.Info, first.Number, null, Codes.Of(muscle), Math.Round(sets, 6), Math.Round(most, 6));
+            if (sets > Math.Max(most, context.Limits.Of(muscle).Low) + 1e-9)
+                yield return new Check(
+                    CheckCode.RampTooFast,
+                    CheckSeverity.Info,
+                    first.Number,
+                    null,
+                    Codes.Of(muscle),
+                    Math.Round(sets, 6),
+                    Math.Round(most, 6)
+                );
         }
     }
 }

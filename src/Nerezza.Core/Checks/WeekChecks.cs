@@ -6,23 +6,30 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks how the week lies: lunges, other training, rest of strength work, deloads (docs/handbook/11-prescription.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Checks how the week lies: lunges, other training, rest of strength work, deloads (docs/handbook/11-prescription.md,
+/// docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class WeekChecks
 {
     /// <summary>Every remark, in the order of the weeks.</summary>
     public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
-    [
-        .. Deload(block, context.Client),
-        .. Lunges(block, context.Catalogue),
-        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Sport(week, session, context.Client, context.Catalogue))),
-    ];
+        [
+            .. Deload(block, context.Client),
+            .. Lunges(block, context.Catalogue),
+            .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Sport(week, session, context.Client, context.Catalogue))),
+        ];
 
-    /// <summary>A block of five weeks and more holds a deload for intermediate and above; in a deficit or over fifty one by week four.</summary>
+    /// <summary>A block of five weeks and more holds a deload for intermediate and above; in a deficit or over fifty one by week
+    /// four.</summary>
     private static IEnumerable<Check> Deload(Block block, Client client)
     {
         DeloadRule rule = BlockRules.Shipped.File.Deload;
-        if (block.Kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return || block.Weeks.Any(week => week.Kind is WeekKind.Deload)) yield break;
-        bool care = (client.AgeIn(block.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit) && block.Weeks.Count >= rule.EveryWeeksWithCare;
+        if (
+            block.Kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return
+            || block.Weeks.Any(week => week.Kind is WeekKind.Deload)
+        )
+            yield break;
+        bool care =
+            (client.AgeIn(block.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit) && block.Weeks.Count >= rule.EveryWeeksWithCare;
         if (care || (client.Level is not Level.Novice && block.Weeks.Count >= rule.NeededFromWeeks))
             yield return new Check(CheckCode.DeloadMissing, CheckSeverity.Warn, Value: block.Weeks.Count);
     }
@@ -30,9 +37,19 @@ internal static class WeekChecks
     /// <summary>Lunges that leave the legs sore do not stand on consecutive lower days.</summary>
     private static IEnumerable<Check> Lunges(Block block, ExerciseCatalogue catalogue)
     {
-        List<(Week Week, Session Session, string Exercise)> sore = [.. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items
-            .Where(item => catalogue[item.Exercise] is { Pattern: Pattern.Lunge } exercise && exercise.Soreness >= CheckRules.Shipped.HighSoreness)
-            .Select(item => (week, session, item.Exercise))))];
+        List<(Week Week, Session Session, string Exercise)> sore =
+        [
+            .. block.Weeks.SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session
+                        .Items.Where(item =>
+                            catalogue[item.Exercise] is { Pattern: Pattern.Lunge } exercise
+                            && exercise.Soreness >= CheckRules.Shipped.HighSoreness
+                        )
+                        .Select(item => (week, session, item.Exercise))
+                )
+            ),
+        ];
         foreach (((_, Session first, _), (Week week, Session second, string exercise)) in sore.Zip(sore.Skip(1)))
             if (second.Date.DayNumber - first.Date.DayNumber == 1)
                 yield return new Check(CheckCode.LungeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise);
@@ -42,8 +59,13 @@ internal static class WeekChecks
     private static IEnumerable<Check> Sport(Week week, Session session, Client client, ExerciseCatalogue catalogue)
     {
         double heavy = BlockRules.Shipped.File.HeavyHinge.Percent;
-        bool isHeavy = session.Items.Any(item => item.Role is Role.Main && catalogue[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge && item.Sets.Any(set => set.Percent?.Value >= heavy));
-        if (!isHeavy) yield break;
+        bool isHeavy = session.Items.Any(item =>
+            item.Role is Role.Main
+            && catalogue[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge
+            && item.Sets.Any(set => set.Percent?.Value >= heavy)
+        );
+        if (!isHeavy)
+            yield break;
         foreach (OtherTraining other in client.OtherTraining.Where(other => other.Hard))
             if (((int)session.Day - (int)other.Day + 7) % 7 is 0 or 1)
             {

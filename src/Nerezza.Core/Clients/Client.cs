@@ -5,44 +5,64 @@ public sealed record Client
 {
     /// <summary>The name as the coach writes it.</summary>
     public required string Name { get; init; }
+
     /// <summary>Year of birth.</summary>
     public int? BirthYear { get; init; }
+
     /// <summary>Sex as stated.</summary>
     public Sex Sex { get; init; } = Sex.Unspecified;
+
     /// <summary>Standing height, 100 to 250 cm.</summary>
     public required double HeightCm { get; init; }
+
     /// <summary>Body mass, 25 to 300 kg.</summary>
     public required double MassKg { get; init; }
+
     /// <summary>Measured segment lengths; a missing one is estimated from height.</summary>
     public Segments Segments { get; init; } = new(null, null, null, null, null);
+
     /// <summary>Years of strength training.</summary>
     public double? TrainingYears { get; init; }
+
     /// <summary>Training level, stated by the coach.</summary>
     public required Level Level { get; init; }
+
     /// <summary>The goal; general when not said.</summary>
     public Goal Goal { get; init; } = Goal.General;
+
     /// <summary>Muscles to emphasise.</summary>
     public IReadOnlyList<Muscle> Emphasis { get; init; } = [];
+
     /// <summary>Exercise ids of the lifts that count for the goal.</summary>
     public IReadOnlyList<string> TargetLifts { get; init; } = [];
+
     /// <summary>Strength events.</summary>
     public IReadOnlyList<StrengthEvent> Events { get; init; } = [];
+
     /// <summary>Date of the competition.</summary>
     public DateOnly? Competition { get; init; }
+
     /// <summary>Diet phase; maintenance when not said.</summary>
     public Diet Diet { get; init; } = Diet.Maintenance;
+
     /// <summary>Training days with their minutes, in the order of the week.</summary>
     public required IReadOnlyList<TrainingDay> Days { get; init; }
+
     /// <summary>Other training.</summary>
     public IReadOnlyList<OtherTraining> OtherTraining { get; init; } = [];
+
     /// <summary>Exercises that the client would rather not do.</summary>
     public IReadOnlyList<Dislike> Dislikes { get; init; } = [];
+
     /// <summary>Exercise ids that the client likes.</summary>
     public IReadOnlyList<string> Likes { get; init; } = [];
+
     /// <summary>Whether the client trains with nobody near.</summary>
     public bool TrainsAlone { get; init; }
+
     /// <summary>For those under 16: whether a guardian agreed and who supervises is recorded.</summary>
     public bool GuardianConsent { get; init; }
+
     /// <summary>Health answers.</summary>
     public Health Health { get; init; } = new([], null);
 
@@ -68,5 +88,6 @@ public sealed record StrengthEvent(EventKind Kind, DateOnly? Date);
 /// <summary>Health answers and who cleared them.</summary>
 public sealed record Health(IReadOnlyList<HealthFlag> Flags, Clearance? ClearedBy);
 
-/// <summary>A clearance: who, their profession, when, and which answers; it holds for those alone (docs/handbook/07-pain-and-health.md).</summary>
+/// <summary>A clearance: who, their profession, when, and which answers; it holds for those alone
+/// (docs/handbook/07-pain-and-health.md).</summary>
 public sealed record Clearance(string Name, string Profession, DateOnly Date, IReadOnlyList<HealthFlag> Flags);

@@ -2,86 +2,276 @@
 namespace Nerezza.Core.Clients;
 
 /// <summary>What the client trains for (docs/handbook/03-intake.md).</summary>
-public enum Goal { Strength, Muscle, Events, General, Return }
+public enum Goal
+{
+    Strength,
+    Muscle,
+    Events,
+    General,
+    Return,
+}
 
 /// <summary>Training age: novice under a year, intermediate 1 to 3, advanced above (assumption; the coach may overrule).</summary>
-public enum Level { Novice, Intermediate, Advanced }
+public enum Level
+{
+    Novice,
+    Intermediate,
+    Advanced,
+}
 
 /// <summary>Sex as the client states it.</summary>
-public enum Sex { Female, Male, Unspecified }
+public enum Sex
+{
+    Female,
+    Male,
+    Unspecified,
+}
 
 /// <summary>Diet phase.</summary>
-public enum Diet { Surplus, Maintenance, Deficit }
+public enum Diet
+{
+    Surplus,
+    Maintenance,
+    Deficit,
+}
 
 /// <summary>One side of the body.</summary>
-public enum Side { Left, Right }
+public enum Side
+{
+    Left,
+    Right,
+}
 
 /// <summary>A weekday, Monday first.</summary>
-public enum Weekday { Mon, Tue, Wed, Thu, Fri, Sat, Sun }
+public enum Weekday
+{
+    Mon,
+    Tue,
+    Wed,
+    Thu,
+    Fri,
+    Sat,
+    Sun,
+}
 
 /// <summary>Kinds of training besides the program.</summary>
-public enum OtherTrainingKind { Run, Sport, Cardio }
+public enum OtherTrainingKind
+{
+    Run,
+    Sport,
+    Cardio,
+}
 
 /// <summary>Kinds of strength event.</summary>
-public enum EventKind { CarryMedley, LoadedThrow, FloorPick }
+public enum EventKind
+{
+    CarryMedley,
+    LoadedThrow,
+    FloorPick,
+}
 
 /// <summary>Muscles that sets are counted for.</summary>
 public enum Muscle
 {
-    Vasti, RectusFemoris, GluteusMaximus, GluteusMedius, Hamstrings, Adductors, Gastrocnemius, Soleus, TibialisAnterior,
-    SpinalErectors, UpperBack, Lats, Traps, Abs, Obliques, HipFlexors, Pecs, FrontDelts, SideDelts, RearDelts, Triceps, Biceps, Grip,
+    Vasti,
+    RectusFemoris,
+    GluteusMaximus,
+    GluteusMedius,
+    Hamstrings,
+    Adductors,
+    Gastrocnemius,
+    Soleus,
+    TibialisAnterior,
+    SpinalErectors,
+    UpperBack,
+    Lats,
+    Traps,
+    Abs,
+    Obliques,
+    HipFlexors,
+    Pecs,
+    FrontDelts,
+    SideDelts,
+    RearDelts,
+    Triceps,
+    Biceps,
+    Grip,
 }
 
 /// <summary>Health answers that stop or limit training (docs/handbook/07-pain-and-health.md).</summary>
 public enum HealthFlag
 {
-    SaddleNumbness, BladderBowel, ProgressiveWeakness, BothLegs, ChestPain, Fainting, Breathlessness,
-    Fever, BloodPressure180, PregnancyWarning,
-    RecentTrauma, WeightLoss, CancerHistory, NightPain, Osteoporosis,
-    Pregnant, Postnatal, Heart, BloodPressure160, EyeSurgery, Aneurysm, Hernia, RecentSurgery,
+    SaddleNumbness,
+    BladderBowel,
+    ProgressiveWeakness,
+    BothLegs,
+    ChestPain,
+    Fainting,
+    Breathlessness,
+    Fever,
+    BloodPressure180,
+    PregnancyWarning,
+    RecentTrauma,
+    WeightLoss,
+    CancerHistory,
+    NightPain,
+    Osteoporosis,
+    Pregnant,
+    Postnatal,
+    Heart,
+    BloodPressure160,
+    EyeSurgery,
+    Aneurysm,
+    Hernia,
+    RecentSurgery,
 }
 
 /// <summary>Kit that an exercise can need.</summary>
 public enum Implement
 {
-    Barbell, Rack, Bench, Dumbbells, Kettlebells, Bands, Cable, SafetyBar, TrapBar, Smith, LegPress, HackSquat, LegCurlSeated,
-    LegCurlLying, LegExtension, CalfMachineStanding, CalfMachineSeated, HipThrustMachine, HipAbductionMachine, GluteKickbackMachine,
-    GluteHam, HipExtension45, HipExtension90, ReverseHyper, SissyBench, Box, Blocks, Wedge, Plates, BeltSquat, Sandbag, Keg, Stone,
-    FarmersHandles, Sled, Landmine, Pulldown, RowMachine, FlyMachine, PullUpBar, FoamRoller, Dowel, Wall, RollOutWheel,
+    Barbell,
+    Rack,
+    Bench,
+    Dumbbells,
+    Kettlebells,
+    Bands,
+    Cable,
+    SafetyBar,
+    TrapBar,
+    Smith,
+    LegPress,
+    HackSquat,
+    LegCurlSeated,
+    LegCurlLying,
+    LegExtension,
+    CalfMachineStanding,
+    CalfMachineSeated,
+    HipThrustMachine,
+    HipAbductionMachine,
+    GluteKickbackMachine,
+    GluteHam,
+    HipExtension45,
+    HipExtension90,
+    ReverseHyper,
+    SissyBench,
+    Box,
+    Blocks,
+    Wedge,
+    Plates,
+    BeltSquat,
+    Sandbag,
+    Keg,
+    Stone,
+    FarmersHandles,
+    Sled,
+    Landmine,
+    Pulldown,
+    RowMachine,
+    FlyMachine,
+    PullUpBar,
+    FoamRoller,
+    Dowel,
+    Wall,
+    RollOutWheel,
 }
 
 /// <summary>Where pain is felt.</summary>
-public enum PainRegion { LowBack, Knee, Hip, Ankle, Shoulder, Other }
+public enum PainRegion
+{
+    LowBack,
+    Knee,
+    Hip,
+    Ankle,
+    Shoulder,
+    Other,
+}
 
 /// <summary>What makes pain worse.</summary>
-public enum PainTrigger { Bending, Arching, Squatting, Hinging, Overhead, Running }
+public enum PainTrigger
+{
+    Bending,
+    Arching,
+    Squatting,
+    Hinging,
+    Overhead,
+    Running,
+}
 
 /// <summary>School for choosing accessories (docs/handbook/09-composition.md).</summary>
-public enum AccessorySchool { Stimulus, Positions, Muscles }
+public enum AccessorySchool
+{
+    Stimulus,
+    Positions,
+    Muscles,
+}
 
 /// <summary>School for thrusts and sides.</summary>
-public enum SideSchool { UnilateralFirst, BarbellFirst }
+public enum SideSchool
+{
+    UnilateralFirst,
+    BarbellFirst,
+}
 
 /// <summary>School for strength repetitions: moderate 3 to 6, low 1 to 3.</summary>
-public enum StrengthReps { Moderate, Low }
+public enum StrengthReps
+{
+    Moderate,
+    Low,
+}
 
 /// <summary>School for work sets.</summary>
-public enum WorkSets { Straight, Ramp, Ascending }
+public enum WorkSets
+{
+    Straight,
+    Ramp,
+    Ascending,
+}
 
 /// <summary>School for the change from week to week.</summary>
-public enum Progression { Wave, Linear, Undulating }
+public enum Progression
+{
+    Wave,
+    Linear,
+    Undulating,
+}
 
 /// <summary>School for single-joint work before or after the main lift.</summary>
-public enum Isolation { After, PreExhaust }
+public enum Isolation
+{
+    After,
+    PreExhaust,
+}
 
 /// <summary>School for counting sets.</summary>
-public enum SetCounting { Fractional, Direct }
+public enum SetCounting
+{
+    Fractional,
+    Direct,
+}
 
 /// <summary>School for quad volume.</summary>
-public enum QuadSchool { Standard, Spread }
+public enum QuadSchool
+{
+    Standard,
+    Spread,
+}
 
 /// <summary>Kinds of block (docs/handbook/12-weeks-and-blocks.md).</summary>
-public enum BlockKind { Auto, Foundation, Muscle, Strength, Peak, Return, Deload, Test }
+public enum BlockKind
+{
+    Auto,
+    Foundation,
+    Muscle,
+    Strength,
+    Peak,
+    Return,
+    Deload,
+    Test,
+}
 
 /// <summary>What a block is laid out for.</summary>
-public enum BlockFocus { Whole, Lower }
+public enum BlockFocus
+{
+    Whole,
+    Lower,
+}

@@ -7,20 +7,28 @@ public sealed record Equipment
 {
     /// <summary>Kit at hand.</summary>
     public IReadOnlySet<Implement> Items { get; init; } = new HashSet<Implement>();
+
     /// <summary>Bars with their masses.</summary>
     public IReadOnlyList<Bar> Bars { get; init; } = [];
+
     /// <summary>Plates by pairs; the count matters.</summary>
     public IReadOnlyList<PlatePairs> Plates { get; init; } = [];
+
     /// <summary>One collar; two are used.</summary>
     public Load Collar { get; init; }
+
     /// <summary>Dumbbells, each a pair of that mass a piece, ascending.</summary>
     public IReadOnlyList<Load> Dumbbells { get; init; } = [];
+
     /// <summary>Kettlebells by the piece, ascending; two of one mass stand twice.</summary>
     public IReadOnlyList<Load> Kettlebells { get; init; } = [];
+
     /// <summary>Sandbags by the piece, ascending.</summary>
     public IReadOnlyList<Load> Sandbags { get; init; } = [];
+
     /// <summary>Bands with measured points of tension.</summary>
     public IReadOnlyList<Band> Bands { get; init; } = [];
+
     /// <summary>Step of the weight stacks; null when not known.</summary>
     public Load? StackStep { get; init; }
 

@@ -27,7 +27,10 @@ public sealed class LogDay(DateOnly date, Readiness? readiness, IReadOnlyList<Lo
     public IReadOnlyList<LogSet> Sets { get; } = sets;
 
     /// <summary>The sets by exercise and side, in the order done. Sorted once: years of days are asked this for every page.</summary>
-    public IReadOnlyList<LiftOfDay> Lifts => _lifts ??= [.. Sets.GroupBy(set => (set.Exercise, set.Side)).Select(same => new LiftOfDay(same.Key.Exercise, same.Key.Side, [.. same]))];
+    public IReadOnlyList<LiftOfDay> Lifts =>
+        _lifts ??= [
+            .. Sets.GroupBy(set => (set.Exercise, set.Side)).Select(same => new LiftOfDay(same.Key.Exercise, same.Key.Side, [.. same])),
+        ];
 }
 
 /// <summary>The sets of one exercise and side on one day, in the order done.</summary>
@@ -41,24 +44,34 @@ public sealed record LogSet
 {
     /// <summary>Exercise id.</summary>
     public required string Exercise { get; init; }
+
     /// <summary>The side, for one-sided work.</summary>
     public Side? Side { get; init; }
+
     /// <summary>The whole external load; null for work without load.</summary>
     public Load? Load { get; init; }
+
     /// <summary>Repetitions; null for holds and carries.</summary>
     public int? Reps { get; init; }
+
     /// <summary>The rating given; never the prescribed one.</summary>
     public Rpe? Rpe { get; init; }
+
     /// <summary>Whether it went to as many repetitions as possible.</summary>
     public bool Amrap { get; init; }
+
     /// <summary>At which repetition the client said how many were left.</summary>
     public ReserveSaid? ReserveSaid { get; init; }
+
     /// <summary>The last repetition in good form, where form changed.</summary>
     public int? TechniqueHeldTo { get; init; }
+
     /// <summary>Pain 0 to 10.</summary>
     public double? Pain { get; init; }
+
     /// <summary>Seconds, for holds.</summary>
     public double? Seconds { get; init; }
+
     /// <summary>Metres, for carries.</summary>
     public double? Metres { get; init; }
 }

@@ -13,20 +13,28 @@ public sealed record Finding
 {
     /// <summary>What was found.</summary>
     public required FindingCode Code { get; init; }
+
     /// <summary>Why; null for a referral, since Nerezza does not diagnose.</summary>
     public Cause? Cause { get; init; }
+
     /// <summary>The one side that is affected; null for both or neither.</summary>
     public Side? Side { get; init; }
+
     /// <summary>1 to 3.</summary>
     public required int Severity { get; init; }
+
     /// <summary>0 to 0.95.</summary>
     public required double Confidence { get; init; }
+
     /// <summary>At least one piece.</summary>
     public required IReadOnlyList<Evidence> Evidence { get; init; }
+
     /// <summary>How it goes on its own measure.</summary>
     public Course Course { get; init; }
+
     /// <summary>What it asks of the choice of exercises.</summary>
     public Demand Asks { get; init; } = Demand.Nothing;
+
     /// <summary>First and last week to test again; null when nothing is to be tested.</summary>
     public RetestWindow? Retest { get; init; }
 }

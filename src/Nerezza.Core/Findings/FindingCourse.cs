@@ -8,15 +8,19 @@ public enum Course
 {
     /// <summary>Not measured before, or nothing of it is a number.</summary>
     NotKnown,
+
     /// <summary>Nearer to its norm than before.</summary>
     Closing,
+
     /// <summary>As before.</summary>
     Same,
+
     /// <summary>Further from its norm.</summary>
     Worse,
 }
 
-/// <summary>Holds findings against what the same measures said a fortnight and more before (docs/handbook/12-weeks-and-blocks.md, docs/handbook/14-review.md).</summary>
+/// <summary>Holds findings against what the same measures said a fortnight and more before (docs/handbook/12-weeks-and-blocks.md,
+/// docs/handbook/14-review.md).</summary>
 /// <remarks>What the body is built like does not close, and pain is judged by its mornings: both stay not known.</remarks>
 public static class FindingCourse
 {
@@ -36,10 +40,15 @@ public static class FindingCourse
 
     private static Course Of(Finding now, IReadOnlyList<Finding> before)
     {
-        if (now.Cause is not (Cause.Range or Cause.Skill or Cause.Strength)) return Course.NotKnown;
-        if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then) return Course.NotKnown;
+        if (now.Cause is not (Cause.Range or Cause.Skill or Cause.Strength))
+            return Course.NotKnown;
+        if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then)
+            return Course.NotKnown;
         Dictionary<string, double> earlier = Measures(then);
-        List<double> gains = [.. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value))];
+        List<double> gains =
+        [
+            .. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value)),
+        ];
         return gains switch
         {
             [] => Course.NotKnown,
@@ -57,20 +66,30 @@ public static class FindingCourse
     }
 
     private static bool LowerIsBetter(string measure) =>
-        Rule.LowerIsBetter.Contains(measure) || FindingRules.Shipped.Maxes.Any(pair => pair.Above is not null && measure.StartsWith($"strength: {pair.Exercise} /", StringComparison.Ordinal));
+        Rule.LowerIsBetter.Contains(measure)
+        || FindingRules.Shipped.Maxes.Any(pair =>
+            pair.Above is not null && measure.StartsWith($"strength: {pair.Exercise} /", StringComparison.Ordinal)
+        );
 
-    /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code, whatever its place in the list.</summary>
-    private static Dictionary<string, double> Measures(Finding finding) => finding.Evidence
-        .Where(piece => piece.Value is double or int)
-        .GroupBy(piece => Named(piece.Measure, finding))
-        .ToDictionary(same => same.Key, same => same.Min(piece => Convert.ToDouble(piece.Value, System.Globalization.CultureInfo.InvariantCulture)));
+    /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code,
+    /// whatever its place in the list.</summary>
+    private static Dictionary<string, double> Measures(Finding finding) =>
+        finding
+            .Evidence.Where(piece => piece.Value is double or int)
+            .GroupBy(piece => Named(piece.Measure, finding))
+            .ToDictionary(
+                same => same.Key,
+                same => same.Min(piece => Convert.ToDouble(piece.Value, System.Globalization.CultureInfo.InvariantCulture))
+            );
 
     private static string Named(string measure, Finding finding)
     {
         foreach (string side in new[] { ".left", ".right" })
-            if (measure.EndsWith(side, StringComparison.Ordinal)) return measure[..^side.Length];
+            if (measure.EndsWith(side, StringComparison.Ordinal))
+                return measure[..^side.Length];
         int end = measure.IndexOf(']', StringComparison.Ordinal);
-        if (!measure.StartsWith("faults[", StringComparison.Ordinal) || end < 0) return measure;
+        if (!measure.StartsWith("faults[", StringComparison.Ordinal) || end < 0)
+            return measure;
         object? fault = finding.Evidence.FirstOrDefault(piece => piece.Measure == measure[..(end + 1)] + ".fault")?.Value;
         return $"{fault}{measure[(end + 1)..]}";
     }

@@ -9,23 +9,36 @@ namespace Nerezza.Core.Findings;
 /// <summary>What the findings are made from.</summary>
 /// <param name="BlockWeeks">Length of the block, after which maxes are tested again.</param>
 public sealed record FindingInput(
-    Client Client, Screen Screen, IReadOnlyList<LiftFault> Faults, IReadOnlyList<PainEntry> Pain, Referral? Referral, IReadOnlyList<KnownMax> Maxes, DateOnly Today, int BlockWeeks);
+    Client Client,
+    Screen Screen,
+    IReadOnlyList<LiftFault> Faults,
+    IReadOnlyList<PainEntry> Pain,
+    Referral? Referral,
+    IReadOnlyList<KnownMax> Maxes,
+    DateOnly Today,
+    int BlockWeeks
+);
 
-/// <summary>Asks every rule, merges what agrees, and says how sure it is (docs/handbook/05-faults.md, docs/handbook/06-findings.md).</summary>
+/// <summary>Asks every rule, merges what agrees, and says how sure it is (docs/handbook/05-faults.md,
+/// docs/handbook/06-findings.md).</summary>
 public sealed class FindingEngine(ExerciseCatalogue catalogue)
 {
     private static readonly ConfidenceRule Confidence = FindingRules.Shipped.Confidence;
 
-    /// <summary>The findings: a referral first, then the gravest; a skill stands before the weak link of the same fault. One for each code and cause.</summary>
+    /// <summary>The findings: a referral first, then the gravest; a skill stands before the weak link of the same fault. One for each code
+    /// and cause.</summary>
     public IReadOnlyList<Finding> Find(FindingInput input) =>
-    [
-        .. Observe(input)
-            .GroupBy(observation => (observation.Code, observation.Cause))
-            .Select(same => (Highest: same.Max(observation => observation.Rank), Finding: Merge([.. same], input.BlockWeeks)))
-            .OrderBy(row => row.Finding.Cause is not null).ThenByDescending(row => Math.Max(row.Highest, row.Finding.Severity)).ThenBy(row => row.Finding.Cause)
-            .ThenByDescending(row => row.Finding.Confidence).ThenBy(row => row.Finding.Code)
-            .Select(row => row.Finding),
-    ];
+        [
+            .. Observe(input)
+                .GroupBy(observation => (observation.Code, observation.Cause))
+                .Select(same => (Highest: same.Max(observation => observation.Rank), Finding: Merge([.. same], input.BlockWeeks)))
+                .OrderBy(row => row.Finding.Cause is not null)
+                .ThenByDescending(row => Math.Max(row.Highest, row.Finding.Severity))
+                .ThenBy(row => row.Finding.Cause)
+                .ThenByDescending(row => row.Finding.Confidence)
+                .ThenBy(row => row.Finding.Code)
+                .Select(row => row.Finding),
+        ];
 
     private IEnumerable<Observation> Observe(FindingInput input)
     {
@@ -54,19 +67,39 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         ScreenSquat? squat = input.Screen.Squat;
         bool leans = LeanRule.IsExcess(squat?.LeanDeg) || IsRecorded(input, FaultCode.ExcessLean);
         bool fromThighs = lean is LeanRule.Outcome.Explained { Observation.Code: FindingCode.LongThighs };
-        return squat?.HeelRise == true || squat?.BetterWithHeelsRaised == true || IsRecorded(input, FaultCode.HeelsRise) || (leans && !fromThighs)
+        return
+            squat?.HeelRise == true
+            || squat?.BetterWithHeelsRaised == true
+            || IsRecorded(input, FaultCode.HeelsRise)
+            || (leans && !fromThighs)
             ? SquatShows.ShortAnkle
             : SquatShows.Nothing;
     }
 
-    /// <summary>A lean that the body explains, or one that nobody recorded as a fault: then the fault's own branch, without its load.</summary>
+    /// <summary>A lean that the body explains, or one that nobody recorded as a fault: then the fault's own branch, without its
+    /// load.</summary>
     private IEnumerable<Observation> Lean(FindingInput input, LeanRule.Outcome lean)
     {
-        if (lean is LeanRule.Outcome.Explained explained) return [explained.Observation];
-        if (lean is not LeanRule.Outcome.OwnBranch || IsRecorded(input, FaultCode.ExcessLean)) return [];
+        if (lean is LeanRule.Outcome.Explained explained)
+            return [explained.Observation];
+        if (lean is not LeanRule.Outcome.OwnBranch || IsRecorded(input, FaultCode.ExcessLean))
+            return [];
         LiftFault unrecorded = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean };
-        return new FaultBranch(input.Screen, [], catalogue).Of(unrecorded, "screen.squat")
-            .Select(own => own with { Evidence = [new Evidence("screen.squat.leanDeg", input.Screen.Squat!.LeanDeg!.Value, FormattableString.Invariant($"at most {LeanRule.AsksAbove}, or what this body needs"))] });
+        return new FaultBranch(input.Screen, [], catalogue)
+            .Of(unrecorded, "screen.squat")
+            .Select(own =>
+                own with
+                {
+                    Evidence =
+                    [
+                        new Evidence(
+                            "screen.squat.leanDeg",
+                            input.Screen.Squat!.LeanDeg!.Value,
+                            FormattableString.Invariant($"at most {LeanRule.AsksAbove}, or what this body needs")
+                        ),
+                    ],
+                }
+            );
     }
 
     private IEnumerable<Observation> Faults(FindingInput input, LeanRule.Outcome lean)
@@ -75,8 +108,14 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         for (int i = 0; i < input.Faults.Count; i++)
         {
             // A lean that the body explains is not also held against the client.
-            if (lean is LeanRule.Outcome.Explained explained && input.Faults[i].Fault is FaultCode.ExcessLean && !ConfirmsRange(input.Faults[i], explained)) continue;
-            foreach (Observation observation in branch.Of(input.Faults[i], $"faults[{i}]")) yield return observation;
+            if (
+                lean is LeanRule.Outcome.Explained explained
+                && input.Faults[i].Fault is FaultCode.ExcessLean
+                && !ConfirmsRange(input.Faults[i], explained)
+            )
+                continue;
+            foreach (Observation observation in branch.Of(input.Faults[i], $"faults[{i}]"))
+                yield return observation;
         }
     }
 
@@ -101,20 +140,32 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         };
     }
 
-    /// <summary>The surest observation, with what each further agreeing one and a drill add. A drill confirms; alone it is merely seen.</summary>
+    /// <summary>The surest observation, with what each further agreeing one and a drill add. A drill confirms; alone it is merely
+    /// seen.</summary>
     private static double ConfidenceOf(IReadOnlyList<Observation> same)
     {
-        double start = same.Max(observation => Math.Max(0, (observation.Confidence ?? (observation.Basis is Basis.Measured ? Confidence.Measured : Confidence.Seen)) - observation.Doubt));
+        double start = same.Max(observation =>
+            Math.Max(
+                0,
+                (observation.Confidence ?? (observation.Basis is Basis.Measured ? Confidence.Measured : Confidence.Seen))
+                    - observation.Doubt
+            )
+        );
         int others = same.Count(observation => observation.Drill is not Drill.Alone);
         bool drill = others > 0 && same.Any(observation => observation.Drill is not Drill.None);
-        return Math.Round(Math.Min(Confidence.Most, start + Confidence.Agreeing * Math.Max(0, others - 1) + (drill ? Confidence.Drill : 0)), 6);
+        return Math.Round(
+            Math.Min(Confidence.Most, start + Confidence.Agreeing * Math.Max(0, others - 1) + (drill ? Confidence.Drill : 0)),
+            6
+        );
     }
 
     /// <summary>A side only where every observation that names one names the same.</summary>
     private static Side? SideOf(IReadOnlyList<Observation> same)
     {
         List<Side> named = [.. same.Select(observation => observation.Side).OfType<Side>().Distinct()];
-        bool bothBelow = same.Any(observation => observation.Limit is Limit.Passed && observation.Side is null && observation.Evidence.Count > 1);
+        bool bothBelow = same.Any(observation =>
+            observation.Limit is Limit.Passed && observation.Side is null && observation.Evidence.Count > 1
+        );
         return named.Count == 1 && !bothBelow ? named[0] : null;
     }
 

@@ -7,8 +7,10 @@ public enum Verdict
 {
     /// <summary>Agreed.</summary>
     Accepted,
+
     /// <summary>Not so; it stays visible and asks for nothing.</summary>
     Rejected,
+
     /// <summary>The coach's own.</summary>
     Added,
 }
@@ -31,14 +33,23 @@ public static class FindingReview
     /// <summary>Every finding with its verdict; the coach's own, which no rule found, stand last. A referral cannot be rejected.</summary>
     public static IReadOnlyList<ReviewedFinding> Of(IReadOnlyList<Finding> found, IReadOnlyList<FindingDecision> decisions)
     {
-        FindingDecision? On(Finding finding) => finding.Code is FindingCode.Refer ? null
-            : decisions.FirstOrDefault(decision => decision.Code == finding.Code && decision.Cause == finding.Cause);
+        FindingDecision? On(Finding finding) =>
+            finding.Code is FindingCode.Refer
+                ? null
+                : decisions.FirstOrDefault(decision => decision.Code == finding.Code && decision.Cause == finding.Cause);
         bool IsFound(FindingDecision decision) => found.Any(finding => finding.Code == decision.Code && finding.Cause == decision.Cause);
         return
         [
-            .. found.Select(finding => new ReviewedFinding(finding, On(finding)?.Verdict is Verdict.Added ? Verdict.Accepted : On(finding)?.Verdict, On(finding)?.Reason)),
-            .. decisions.Where(decision => decision.Verdict is Verdict.Added && !IsFound(decision))
-                .OrderByDescending(decision => decision.Severity).ThenBy(decision => decision.Code).ThenBy(decision => decision.Cause)
+            .. found.Select(finding => new ReviewedFinding(
+                finding,
+                On(finding)?.Verdict is Verdict.Added ? Verdict.Accepted : On(finding)?.Verdict,
+                On(finding)?.Reason
+            )),
+            .. decisions
+                .Where(decision => decision.Verdict is Verdict.Added && !IsFound(decision))
+                .OrderByDescending(decision => decision.Severity)
+                .ThenBy(decision => decision.Code)
+                .ThenBy(decision => decision.Cause)
                 .Select(decision => new ReviewedFinding(Own(decision), Verdict.Added, decision.Reason)),
         ];
     }
@@ -47,14 +58,15 @@ public static class FindingReview
     public static IReadOnlyList<Finding> Open(IReadOnlyList<ReviewedFinding> reviewed) =>
         [.. reviewed.Where(row => row.Verdict is not Verdict.Rejected).Select(row => row.Finding)];
 
-    private static Finding Own(FindingDecision decision) => new()
-    {
-        Code = decision.Code,
-        Cause = decision.Cause,
-        Side = decision.Side,
-        Severity = decision.Severity ?? 1,
-        Confidence = FindingRules.Shipped.Confidence.Seen,
-        Evidence = [new Evidence(OwnMeasure, decision.Reason, "the coach's own judgement")],
-        Asks = Demand.Of(decision.Code),
-    };
+    private static Finding Own(FindingDecision decision) =>
+        new()
+        {
+            Code = decision.Code,
+            Cause = decision.Cause,
+            Side = decision.Side,
+            Severity = decision.Severity ?? 1,
+            Confidence = FindingRules.Shipped.Confidence.Seen,
+            Evidence = [new Evidence(OwnMeasure, decision.Reason, "the coach's own judgement")],
+            Asks = Demand.Of(decision.Code),
+        };
 }

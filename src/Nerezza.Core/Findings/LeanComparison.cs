@@ -5,7 +5,8 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings;
 
-/// <summary>The lean that balance asks of this body beside the lean that was seen, on the same legs (docs/handbook/05-faults.md, rule 6).</summary>
+/// <summary>The lean that balance asks of this body beside the lean that was seen, on the same legs (docs/handbook/05-faults.md, rule
+/// 6).</summary>
 /// <param name="Predicted">Null when the depth cannot be held in balance.</param>
 public sealed record LeanComparison(Posture? Predicted, Posture Observed, Pose Pose)
 {

@@ -21,5 +21,6 @@ public static class Norms
     };
 
     /// <summary>The norm of a test by its place below screen; null when it has none.</summary>
-    public static Norm? Of(string path) => Limits.TryGetValue(path, out TestLimit? limit) ? new Norm(limit.Adequate, limit.Upper, limit.Severe, limit.Norm) : null;
+    public static Norm? Of(string path) =>
+        Limits.TryGetValue(path, out TestLimit? limit) ? new Norm(limit.Adequate, limit.Upper, limit.Severe, limit.Norm) : null;
 }

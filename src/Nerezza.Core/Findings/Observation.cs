@@ -24,9 +24,23 @@ internal sealed record Observation(FindingCode Code, Cause? Cause, int Severity,
     public double Doubt { get; init; }
 }
 
-internal enum Basis { Seen, Measured }
+internal enum Basis
+{
+    Seen,
+    Measured,
+}
 
-/// <summary>Confirms: the observation carries its drill (tried in isolation). Alone: it is a drill and nothing else, which confirms what others saw.</summary>
-internal enum Drill { None, Confirms, Alone }
+/// <summary>Confirms: the observation carries its drill (tried in isolation). Alone: it is a drill and nothing else, which confirms what
+/// others saw.</summary>
+internal enum Drill
+{
+    None,
+    Confirms,
+    Alone,
+}
 
-internal enum Limit { NotMeasured, Passed }
+internal enum Limit
+{
+    NotMeasured,
+    Passed,
+}

@@ -6,13 +6,15 @@ namespace Nerezza.Core.Floor;
 /// <summary>Which loads the floor offers beside the planned one.</summary>
 public static class FloorChoices
 {
-    /// <summary>The loads that can be made within reach of <paramref name="planned"/>, lightest first; where the plates make a great many, some of each stretch.</summary>
+    /// <summary>The loads that can be made within reach of <paramref name="planned"/>, lightest first; where the plates make a great many,
+    /// some of each stretch.</summary>
     public static IEnumerable<Load> Near(Load planned, LoadMeans means)
     {
         FloorRules rules = FloorRules.Shipped;
         double reach = Math.Max(rules.ChoicesLeastKg, planned.Kilograms * rules.ChoicesWithin);
         List<Load> near = [.. means.From(planned.Kilograms - reach).TakeWhile(step => step - planned <= reach)];
-        if (near.Count <= rules.ChoicesMost) return near;
+        if (near.Count <= rules.ChoicesMost)
+            return near;
         double stretch = 2 * reach / rules.ChoicesMost;
         return near.GroupBy(step => (int)Math.Round((step - planned) / stretch))
             .Select(same => same.MinBy(step => Math.Abs(step - planned - same.Key * stretch)));

@@ -35,15 +35,22 @@ public abstract record NextSet
     {
         FloorRules rules = FloorRules.Shipped;
         SetDone last = done[^1];
-        if (last.Pain > rules.EndPainAbove) return new EndExercise(EndReason.Pain);
-        if (last.Pain >= rules.SubstitutePainFrom) return new OfferSubstitute();
-        if (done.Count(Missed) >= 2) return new EndExercise(EndReason.MissedTwice);
+        if (last.Pain > rules.EndPainAbove)
+            return new EndExercise(EndReason.Pain);
+        if (last.Pain >= rules.SubstitutePainFrom)
+            return new OfferSubstitute();
+        if (done.Count(Missed) >= 2)
+            return new EndExercise(EndReason.MissedTwice);
         bool tooHard = last.Rpe == Rpe.Ten && last.PrescribedRpe.Value <= rules.HardPrescribedRpe;
-        if (tooHard && setsLeft <= 1) return new EndExercise(EndReason.OneSetFewer);
+        if (tooHard && setsLeft <= 1)
+            return new EndExercise(EndReason.OneSetFewer);
         // Where form went, what was lifted after it says nothing of today's strength: fewer repetitions, the same load.
         if (last.TechniqueHeldTo is { } held && held < last.Reps)
-            return held < ahead.Reps ? new Adjusted(ahead with { Reps = Math.Max(1, held) }, AdjustReason.TechniqueChanged) : new AsPlanned(ahead);
-        if (Missed(last)) return Lighter(ahead, means);
+            return held < ahead.Reps
+                ? new Adjusted(ahead with { Reps = Math.Max(1, held) }, AdjustReason.TechniqueChanged)
+                : new AsPlanned(ahead);
+        if (Missed(last))
+            return Lighter(ahead, means);
         return Today(last, ahead, curve, bodyKg, means) is { } load && load != ahead.Load
             ? new Adjusted(ahead with { Load = load }, load < ahead.Load ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned)
             : new AsPlanned(ahead);
@@ -61,17 +68,23 @@ public abstract record NextSet
     /// <summary>The load that today's strength asks for; null when the set was not rated or the difference is not worth it.</summary>
     private static Load? Today(SetDone last, SetAhead ahead, RepCurve curve, double bodyKg, LoadMeans means)
     {
-        if (last.Rpe is not { } rpe || last.Reps < 1 || RepCurve.Trust(last.Reps + rpe.InReserve) is EstimateTrust.None) return null;
+        if (last.Rpe is not { } rpe || last.Reps < 1 || RepCurve.Trust(last.Reps + rpe.InReserve) is EstimateTrust.None)
+            return null;
         FloorRules rules = FloorRules.Shipped;
         double today = curve.OneRepMax(last.Load.Kilograms + bodyKg, last.Reps + rpe.InReserve);
         double target = curve.Fraction(ahead.Reps, ahead.Rpe) * today - bodyKg;
         double held = Math.Clamp(target, ahead.Load.Kilograms * (1 - rules.MostMove), ahead.Load.Kilograms * (1 + rules.MostMove));
         Load? step = target > ahead.Load.Kilograms ? means.NextAbove(ahead.Load) : means.NextBelow(ahead.Load);
-        if (step is not { } next || Math.Abs(held - ahead.Load.Kilograms) <= Math.Abs(next - ahead.Load) / 2 + 1e-9) return null;
+        if (step is not { } next || Math.Abs(held - ahead.Load.Kilograms) <= Math.Abs(next - ahead.Load) / 2 + 1e-9)
+            return null;
         Load? nearest = means.Nearest(held);
         // Rounding to a plate must not carry the move past the tenth that one set may change.
         bool past = nearest is { } load && Math.Abs(load - ahead.Load) > ahead.Load.Kilograms * rules.MostMove + 1e-9;
-        return past ? target > ahead.Load.Kilograms ? means.NextBelow(nearest!.Value) : means.NextAbove(nearest!.Value) : nearest;
+        return past
+            ? target > ahead.Load.Kilograms
+                ? means.NextBelow(nearest!.Value)
+                : means.NextAbove(nearest!.Value)
+            : nearest;
     }
 }
 
@@ -80,10 +93,13 @@ public enum AdjustReason
 {
     /// <summary>The last set was rated easier than prescribed.</summary>
     EasierThanPlanned,
+
     /// <summary>The last set was rated harder than prescribed.</summary>
     HarderThanPlanned,
+
     /// <summary>Fewer repetitions than prescribed.</summary>
     MissedReps,
+
     /// <summary>Form changed before the last repetition.</summary>
     TechniqueChanged,
 }
@@ -93,8 +109,10 @@ public enum EndReason
 {
     /// <summary>Pain above 5.</summary>
     Pain,
+
     /// <summary>Two sets with fewer repetitions than prescribed.</summary>
     MissedTwice,
+
     /// <summary>RPE 10 on a prescribed 8: the last set is left out.</summary>
     OneSetFewer,
 }

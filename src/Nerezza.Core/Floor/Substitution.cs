@@ -8,8 +8,16 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Floor;
 
-/// <summary>Another exercise in a prescribed one's place: the same repetitions and effort, the load from its own max or by the ratio (docs/handbook/09-composition.md, docs/handbook/13-floor.md).</summary>
-public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, MaxEstimates maxes, TrainingCaps caps, double bodyMassKg, SidePlan sides)
+/// <summary>Another exercise in a prescribed one's place: the same repetitions and effort, the load from its own max or by the ratio
+/// (docs/handbook/09-composition.md, docs/handbook/13-floor.md).</summary>
+public sealed class Substitution(
+    ExerciseCatalogue catalogue,
+    Loader loader,
+    MaxEstimates maxes,
+    TrainingCaps caps,
+    double bodyMassKg,
+    SidePlan sides
+)
 {
     private readonly Prescriber _prescriber = new(loader, bodyMassKg);
 
@@ -18,13 +26,42 @@ public sealed class Substitution(ExerciseCatalogue catalogue, Loader loader, Max
     public PrescribedItem? For(PrescribedItem item, string substitute, int setsLeft)
     {
         Exercise other = catalogue[substitute];
-        if (caps.For(other) is not Caution.Allowed limits) return null;
+        if (caps.For(other) is not Caution.Allowed limits)
+            return null;
         PrescribedSet middle = item.Sets[item.Sets.Count / 2];
         RepRange range = item.Range.Overlap(other.Reps) ?? other.Reps;
         RoleRule rule = RoleRule.Of(item.Role, Aim.Any, other.Pattern) with { Rest = item.Sets[^1].Rest };
-        var target = new WeekTarget(Math.Max(1, setsLeft), range.Hold(middle.Reps), middle.Rpe, limits.MostFraction, limits.MostRpe, TargetKind.Straight, Metres: other.Pattern is Pattern.Carry ? middle.Metres : null) { Seconds = other.HoldSeconds is { } hold ? hold.Hold(middle.Seconds ?? hold.Bottom) : null };
-        var chosen = new Chosen { Exercise = other, Role = item.Role, Reason = ChosenReason.StandsIn, Answers = item.Answers, Score = 0, Parts = ScoreParts.None, Limits = limits };
+        var target = new WeekTarget(
+            Math.Max(1, setsLeft),
+            range.Hold(middle.Reps),
+            middle.Rpe,
+            limits.MostFraction,
+            limits.MostRpe,
+            TargetKind.Straight,
+            Metres: other.Pattern is Pattern.Carry ? middle.Metres : null
+        )
+        {
+            Seconds = other.HoldSeconds is { } hold ? hold.Hold(middle.Seconds ?? hold.Bottom) : null,
+        };
+        var chosen = new Chosen
+        {
+            Exercise = other,
+            Role = item.Role,
+            Reason = ChosenReason.StandsIn,
+            Answers = item.Answers,
+            Score = 0,
+            Parts = ScoreParts.None,
+            Limits = limits,
+        };
         OneRepMax? max = other.Sides is Sides.One ? maxes.Find(substitute, sides.First) ?? maxes.Find(substitute) : maxes.Find(substitute);
-        return _prescriber.WithPlates(_prescriber.Prescribe(new ItemTarget(chosen, rule with { Role = item.Role }, range, target), max, WarmUpNeed.WarmPattern, sides), other);
+        return _prescriber.WithPlates(
+            _prescriber.Prescribe(
+                new ItemTarget(chosen, rule with { Role = item.Role }, range, target),
+                max,
+                WarmUpNeed.WarmPattern,
+                sides
+            ),
+            other
+        );
     }
 }

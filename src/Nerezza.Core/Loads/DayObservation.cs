@@ -7,12 +7,20 @@ internal static class DayObservation
 {
     /// <summary>The observation of an exercise's sets of one day and side; null when they say nothing.</summary>
     /// <param name="sets">In the order done; all of one exercise and side.</param>
-    public static MaxObservation? From(DateOnly date, IReadOnlyList<SetSeen> sets, double bodyKg, EffortBias bias, RepCurve curve, MaxSource source)
+    public static MaxObservation? From(
+        DateOnly date,
+        IReadOnlyList<SetSeen> sets,
+        double bodyKg,
+        EffortBias bias,
+        RepCurve curve,
+        MaxSource source
+    )
     {
         List<SetSeen> usable = [.. sets.Where(set => set.Reps > 0 && set.Kilograms + bodyKg > 0)];
         // The first AMRAP speaks most plainly; else the first set at the day's highest load, before fatigue blurs it.
         SetSeen? chosen = usable.Find(set => set.Amrap) ?? usable.MaxBy(set => set.Kilograms);
-        if (chosen is null) return null;
+        if (chosen is null)
+            return null;
         return Observe(date, chosen, bodyKg, bias, curve, source);
     }
 
@@ -20,7 +28,8 @@ internal static class DayObservation
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
         (double toFailure, bool bound) = set.ToFailure(bias);
-        if (RepCurve.Trust(toFailure) is EstimateTrust.None) return null;
+        if (RepCurve.Trust(toFailure) is EstimateTrust.None)
+            return null;
         double kilograms = curve.OneRepMax(set.Kilograms + bodyKg, toFailure);
         double perRep = rules.SdPerRep * (toFailure - 1);
         double rating = set.Amrap ? 0 : rules.RatingSd;

@@ -19,14 +19,16 @@ public sealed record EffortBias(double Repetitions, int Observations)
         List<double> seen = [];
         foreach (LogDay day in log)
         {
-            if (!day.Sets.Any(set => set.ReserveSaid is not null)) continue;
+            if (!day.Sets.Any(set => set.ReserveSaid is not null))
+                continue;
             Dictionary<(string, Side?), int> hardSets = [];
             foreach (LogSet set in day.Sets)
             {
                 int before = hardSets.GetValueOrDefault((set.Exercise, set.Side));
                 if (set is { Amrap: true, Reps: { } done, ReserveSaid: { } said })
                     seen.Add(done + rules.FatiguePerSet * before - (said.Rep + said.InReserve));
-                if (set.Amrap || set.Rpe?.Value >= rules.HardSetRpe) hardSets[(set.Exercise, set.Side)] = before + 1;
+                if (set.Amrap || set.Rpe?.Value >= rules.HardSetRpe)
+                    hardSets[(set.Exercise, set.Side)] = before + 1;
             }
         }
         return seen.Count == 0 ? None : new EffortBias(seen.Sum() / (seen.Count + rules.PriorWeight), seen.Count);

@@ -27,7 +27,8 @@ public abstract record Jump
     {
         Load? next = fit.Means.NextAbove(last);
         int most = wanted.Range.Top + LoadRules.Shipped.Jump.RepsAboveRange;
-        if (next is { } up && fit.RepsAt(up, wanted) is var reps && reps >= wanted.Range.Bottom) return new GoUp(up, Math.Min(reps, wanted.Range.Top));
+        if (next is { } up && fit.RepsAt(up, wanted) is var reps && reps >= wanted.Range.Bottom)
+            return new GoUp(up, Math.Min(reps, wanted.Range.Top));
         int more = Math.Min(most, Math.Max(lastReps, fit.RepsAt(last, wanted)));
         return lastReps < most ? new AddReps(last, Math.Max(more, Math.Min(lastReps, most))) : new Bridge(last, next);
     }

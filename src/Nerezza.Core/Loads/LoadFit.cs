@@ -29,32 +29,41 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
 
     /// <summary>The set with the nearest load; where that is over the target by more than 2 %, with fewer repetitions
     /// while the range allows, else with the next lower load and more repetitions.</summary>
-    /// <returns>Null when nothing can be loaded and nothing of the body is lifted, or when the lightest is too heavy for one repetition at that effort;
+    /// <returns>Null when nothing can be loaded and nothing of the body is lifted, or when the lightest is too heavy for one repetition at
+    /// that effort;
     /// where the body is lifted along, which no plate makes lighter, when it is too heavy for the fewest repetitions.</returns>
     public FittedSet? Fit(SetWanted wanted)
     {
         double target = Target(Fraction(wanted, wanted.Reps));
-        if (NearestWithin(target, wanted) is not { } nearest || nearest.Kilograms + BodyKg <= 0) return null;
-        if (!IsOver(nearest, target)) return IsFarUnder(nearest, target) ? Light(nearest, wanted) : Set(wanted, wanted.Reps, nearest);
+        if (NearestWithin(target, wanted) is not { } nearest || nearest.Kilograms + BodyKg <= 0)
+            return null;
+        if (!IsOver(nearest, target))
+            return IsFarUnder(nearest, target) ? Light(nearest, wanted) : Set(wanted, wanted.Reps, nearest);
         // Where a part of the max is aimed at, as in a deload or a ramp, repetitions are not traded for the load.
-        if (wanted.AimFraction is not null && Means.NextBelow(nearest) is { } under && under.Kilograms + BodyKg > 0) return Light(under, wanted);
+        if (wanted.AimFraction is not null && Means.NextBelow(nearest) is { } under && under.Kilograms + BodyKg > 0)
+            return Light(under, wanted);
         int fewer = RepsAt(nearest, wanted);
-        if (fewer >= wanted.Range.Bottom) return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
-        if (Means.NextBelow(nearest) is { } lower) return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);
+        if (fewer >= wanted.Range.Bottom)
+            return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
+        if (Means.NextBelow(nearest) is { } lower)
+            return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);
         return fewer >= 1 && BodyKg <= 0 ? Settle(fewer, nearest, wanted) : null;
     }
 
     /// <summary>The whole repetitions that a load allows at the wanted effort; below 1 when it is too heavy.</summary>
-    public int RepsAt(Load load, SetWanted wanted) => load.Kilograms + BodyKg > MaxKg + 1e-9
-        ? 0
-        : (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
+    public int RepsAt(Load load, SetWanted wanted) =>
+        load.Kilograms + BodyKg > MaxKg + 1e-9
+            ? 0
+            : (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
 
-    private double Fraction(SetWanted wanted, int reps) => Math.Min(Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.AimFraction ?? 1), wanted.MostFraction);
+    private double Fraction(SetWanted wanted, int reps) =>
+        Math.Min(Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.AimFraction ?? 1), wanted.MostFraction);
 
     /// <summary>External kilograms; below 0 where the body alone is more than is asked for.</summary>
     private double Target(double fraction) => fraction * MaxKg - BodyKg;
 
-    private bool IsOver(Load load, double target) => load.Kilograms + BodyKg > (target + BodyKg) * (1 + LoadRules.Shipped.Loading.OverTarget) + 1e-9;
+    private bool IsOver(Load load, double target) =>
+        load.Kilograms + BodyKg > (target + BodyKg) * (1 + LoadRules.Shipped.Loading.OverTarget) + 1e-9;
 
     private bool IsFarUnder(Load load, double target)
     {
@@ -62,7 +71,8 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
         return target - load.Kilograms > (Means.NextAbove(load) is null ? rules.UnderHeaviest : rules.UnderTarget) * MaxKg + OneGram;
     }
 
-    /// <summary>Nothing heavier is there: repetitions make up for it while the range allows and effort leads, and what effort is left is written as it is.</summary>
+    /// <summary>Nothing heavier is there: repetitions make up for it while the range allows and effort leads, and what effort is left is
+    /// written as it is.</summary>
     private FittedSet Light(Load load, SetWanted wanted)
     {
         bool effortLeads = wanted.AimFraction is null && Curve.Fraction(wanted.Reps, wanted.Rpe) <= wanted.MostFraction;
@@ -79,13 +89,24 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
         return overCap ? Means.NextBelow(nearest!.Value) : nearest;
     }
 
-    /// <summary>With the changed repetitions the nearest load may be another; it is taken unless it is over again, or so far under that percent and effort are written as they are.</summary>
+    /// <summary>With the changed repetitions the nearest load may be another; it is taken unless it is over again, or so far under that
+    /// percent and effort are written as they are.</summary>
     private FittedSet Settle(int reps, Load load, SetWanted wanted)
     {
         double target = Target(Fraction(wanted, reps));
-        if (NearestWithin(target, wanted) is { } nearest && !IsOver(nearest, target) && !IsFarUnder(nearest, target)) return Set(wanted, reps, nearest);
+        if (NearestWithin(target, wanted) is { } nearest && !IsOver(nearest, target) && !IsFarUnder(nearest, target))
+            return Set(wanted, reps, nearest);
         double done = (load.Kilograms + BodyKg) / MaxKg;
-        return Set(wanted with { Rpe = Rpe.Min(wanted.Rpe, Curve.Effort(done, reps)), MostFraction = Math.Min(done, wanted.MostFraction), AimFraction = null }, reps, load);
+        return Set(
+            wanted with
+            {
+                Rpe = Rpe.Min(wanted.Rpe, Curve.Effort(done, reps)),
+                MostFraction = Math.Min(done, wanted.MostFraction),
+                AimFraction = null,
+            },
+            reps,
+            load
+        );
     }
 
     /// <summary>A cap on load is a cap on effort too: percent and RPE stay two faces of one number.</summary>

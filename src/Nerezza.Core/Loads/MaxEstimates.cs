@@ -27,31 +27,50 @@ public sealed class MaxEstimates
 
     /// <summary>Reads entered sets and the log.</summary>
     /// <param name="today">The day the maxes are for; later entries of the log still count, since the newest always does.</param>
-    public static MaxEstimates Of(Client client, ExerciseCatalogue catalogue, IReadOnlyList<StrengthEntry> strength, IReadOnlyList<LogDay> log, DateOnly today)
+    public static MaxEstimates Of(
+        Client client,
+        ExerciseCatalogue catalogue,
+        IReadOnlyList<StrengthEntry> strength,
+        IReadOnlyList<LogDay> log,
+        DateOnly today
+    )
     {
         DateOnly newest = log.Select(day => day.Date).Concat(strength.Select(entry => entry.Date ?? today)).Append(today).Max();
         var book = new MaxEstimates(client, catalogue, newest, EffortBias.From(log));
         List<DaySets> days = [.. book.Entered(strength), .. book.Logged(log)];
         foreach (var sets in days.GroupBy(day => (day.Exercise, day.Side)))
             book._curves[sets.Key] = OwnCurve.Of(catalogue[sets.Key.Exercise].Curve, [.. sets.SelectMany(book.PointsOf)]);
-        foreach (DaySets day in days) book.Add(day);
+        foreach (DaySets day in days)
+            book.Add(day);
         foreach (var family in book._seen.Keys.GroupBy(key => (book.RelativeOf(key.Exercise).Root, key.Side)))
             book._families[family.Key] = [.. family.Select(key => key.Exercise).Order(StringComparer.Ordinal).Select(book.RelativeOf)];
         return book;
     }
 
     /// <summary>The sets of one exercise and side on one day, in the order done.</summary>
-    private sealed record DaySets(string Exercise, Side? Side, DateOnly Date, IReadOnlyList<SetSeen> Sets, EffortBias Bias, MaxSource Source);
+    private sealed record DaySets(
+        string Exercise,
+        Side? Side,
+        DateOnly Date,
+        IReadOnlyList<SetSeen> Sets,
+        EffortBias Bias,
+        MaxSource Source
+    );
 
     /// <summary>Every exercise and side with a set of its own, by id.</summary>
-    public IReadOnlyList<OneRepMax> Measured => [.. _seen.Keys
-        .OrderBy(key => key.Exercise, StringComparer.Ordinal).ThenBy(key => key.Side)
-        .Select(key => Find(key.Exercise, key.Side)!)];
+    public IReadOnlyList<OneRepMax> Measured =>
+        [
+            .. _seen
+                .Keys.OrderBy(key => key.Exercise, StringComparer.Ordinal)
+                .ThenBy(key => key.Side)
+                .Select(key => Find(key.Exercise, key.Side)!),
+        ];
 
     /// <summary>The max of an exercise, its own or by ratio; null when nothing speaks of it.</summary>
     public OneRepMax? Find(string exercise, Side? side = null)
     {
-        if (!_found.TryGetValue((exercise, side), out OneRepMax? max)) _found[(exercise, side)] = max = Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
+        if (!_found.TryGetValue((exercise, side), out OneRepMax? max))
+            _found[(exercise, side)] = max = Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
         return max;
     }
 
@@ -62,21 +81,49 @@ public sealed class MaxEstimates
     private double BodyKg(Exercise exercise) => exercise.BodyFraction * _client.MassKg;
 
     /// <summary>Unlike the log, entries come without an order within the day, so that the heaviest stands for it.</summary>
-    private IEnumerable<DaySets> Entered(IReadOnlyList<StrengthEntry> strength) => strength
-        .GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays)))
-        .Select(day => new DaySets(day.Key.Exercise, day.Key.Side, day.Key.Date, [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))], EffortBias.None, MaxSource.Measured));
+    private IEnumerable<DaySets> Entered(IReadOnlyList<StrengthEntry> strength) =>
+        strength
+            .GroupBy(entry => (entry.Exercise, entry.Side, Date: entry.Date ?? Today.AddDays(-LoadRules.Shipped.OneRepMax.UndatedDays)))
+            .Select(day => new DaySets(
+                day.Key.Exercise,
+                day.Key.Side,
+                day.Key.Date,
+                [.. day.Select(entry => new SetSeen(entry.Load.Kilograms, entry.Reps, entry.Rpe.Value, entry.Amrap))],
+                EffortBias.None,
+                MaxSource.Measured
+            ));
 
-    private IEnumerable<DaySets> Logged(IReadOnlyList<LogDay> log) => log.SelectMany(day => day.Lifts
-        .Where(lift => lift.Sets.Any(set => set.Reps is not null))
-        .Select(lift => new DaySets(lift.Exercise, lift.Side, day.Date, [.. lift.Sets.Where(set => set.Reps is not null).Select(set => new SetSeen(
-            set.Load?.Kilograms ?? 0, Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue), set.Rpe?.Value, set.Amrap))], Bias, MaxSource.Log)));
+    private IEnumerable<DaySets> Logged(IReadOnlyList<LogDay> log) =>
+        log.SelectMany(day =>
+            day.Lifts.Where(lift => lift.Sets.Any(set => set.Reps is not null))
+                .Select(lift => new DaySets(
+                    lift.Exercise,
+                    lift.Side,
+                    day.Date,
+                    [
+                        .. lift
+                            .Sets.Where(set => set.Reps is not null)
+                            .Select(set => new SetSeen(
+                                set.Load?.Kilograms ?? 0,
+                                Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue),
+                                set.Rpe?.Value,
+                                set.Amrap
+                            )),
+                    ],
+                    Bias,
+                    MaxSource.Log
+                ))
+        );
 
-    /// <summary>What a day's sets say of the curve: a bound says nothing, nor a set from which no 1RM can be told, nor what was logged so long ago that the lifter was another.</summary>
+    /// <summary>What a day's sets say of the curve: a bound says nothing, nor a set from which no 1RM can be told, nor what was logged so
+    /// long ago that the lifter was another.</summary>
     private IEnumerable<CurvePoint> PointsOf(DaySets day)
     {
-        if (day.Source is MaxSource.Log && Today.DayNumber - day.Date.DayNumber > LoadRules.Shipped.OwnCurve.LookBackDays) return [];
+        if (day.Source is MaxSource.Log && Today.DayNumber - day.Date.DayNumber > LoadRules.Shipped.OwnCurve.LookBackDays)
+            return [];
         double body = BodyKg(_catalogue[day.Exercise]);
-        return day.Sets.Where(set => set.Reps > 0 && set.Kilograms + body > 0)
+        return day
+            .Sets.Where(set => set.Reps > 0 && set.Kilograms + body > 0)
             .Select(set => (set, Failure: set.ToFailure(day.Bias)))
             .Where(row => !row.Failure.IsBound && RepCurve.Trust(row.Failure.Repetitions) is not EstimateTrust.None)
             .Select(row => new CurvePoint(day.Date, row.set.Kilograms + body, row.Failure.Repetitions));
@@ -85,23 +132,33 @@ public sealed class MaxEstimates
     private void Add(DaySets day)
     {
         (string Exercise, Side? Side) key = (day.Exercise, day.Side);
-        if (DayObservation.From(day.Date, day.Sets, BodyKg(_catalogue[day.Exercise]), day.Bias, _curves[key], day.Source) is not { } observation) return;
-        if (!_seen.TryGetValue(key, out List<MaxObservation>? list)) _seen[key] = list = [];
+        if (
+            DayObservation.From(day.Date, day.Sets, BodyKg(_catalogue[day.Exercise]), day.Bias, _curves[key], day.Source)
+            is not { } observation
+        )
+            return;
+        if (!_seen.TryGetValue(key, out List<MaxObservation>? list))
+            _seen[key] = list = [];
         list.Add(observation);
     }
 
-    private RepCurve CurveOf(string exercise, Side? side) => _curves.TryGetValue((exercise, side), out RepCurve own) ? own : new RepCurve(_catalogue[exercise].Curve);
+    private RepCurve CurveOf(string exercise, Side? side) =>
+        _curves.TryGetValue((exercise, side), out RepCurve own) ? own : new RepCurve(_catalogue[exercise].Curve);
 
     private OneRepMax MaxOf(string exercise, Side? side, double kilograms, double logSd, MaxSource source)
     {
         RepCurve curve = CurveOf(exercise, side);
-        return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve) { OwnK = curve == new RepCurve(_catalogue[exercise].Curve) ? null : curve.K };
+        return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve)
+        {
+            OwnK = curve == new RepCurve(_catalogue[exercise].Curve) ? null : curve.K,
+        };
     }
 
     private OneRepMax? Own(string exercise, Side? side, DateOnly day)
     {
         List<MaxObservation> seen = SeenBy(exercise, side, day);
-        if (seen.Count == 0) return null;
+        if (seen.Count == 0)
+            return null;
         // An entered set starts the filter; a first logged set meets the ratio's estimate of the day before, where there is one.
         if (seen[0].Source is MaxSource.Measured || ByRatio(exercise, side, seen[0].Date.AddDays(-1)) is not { } prior)
             return Follow(exercise, side, StartAt(seen[0]), seen.Skip(1), day, seen[^1].Source);
@@ -113,13 +170,16 @@ public sealed class MaxEstimates
     private OneRepMax? OwnAlone(string exercise, Side? side, DateOnly day)
     {
         if (!_alone.TryGetValue((exercise, side, day), out OneRepMax? max))
-            _alone[(exercise, side, day)] = max = SeenBy(exercise, side, day) is [var first, ..] seen ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source) : null;
+            _alone[(exercise, side, day)] = max = SeenBy(exercise, side, day) is [var first, ..] seen
+                ? Follow(exercise, side, StartAt(first), seen.Skip(1), day, seen[^1].Source)
+                : null;
         return max;
     }
 
-    private List<MaxObservation> SeenBy(string exercise, Side? side, DateOnly day) => _seen.TryGetValue((exercise, side), out List<MaxObservation>? all)
-        ? [.. all.Where(o => o.Date <= day).OrderBy(o => o.Date).ThenBy(o => o.Source)]
-        : [];
+    private List<MaxObservation> SeenBy(string exercise, Side? side, DateOnly day) =>
+        _seen.TryGetValue((exercise, side), out List<MaxObservation>? all)
+            ? [.. all.Where(o => o.Date <= day).OrderBy(o => o.Date).ThenBy(o => o.Source)]
+            : [];
 
     private OneRepMax Follow(string exercise, Side? side, MaxState start, IEnumerable<MaxObservation> seen, DateOnly day, MaxSource source)
     {
@@ -140,19 +200,29 @@ public sealed class MaxEstimates
     private OneRepMax? ByRatio(string exercise, Side? side, DateOnly day)
     {
         Relative own = RelativeOf(exercise);
-        if (!_families.TryGetValue((own.Root, side), out List<Relative>? family)) return null;
+        if (!_families.TryGetValue((own.Root, side), out List<Relative>? family))
+            return null;
         return family
             .Where(relative => relative.Exercise != exercise)
             .Select(relative => (Relative: relative, Max: OwnAlone(relative.Exercise, side, day)))
             .Where(row => row.Max is not null)
-            .Select(row => MaxOf(exercise, side, row.Max!.Kilograms * own.Value / row.Relative.Value, Math.Sqrt(own.Spread * own.Spread + row.Relative.Spread * row.Relative.Spread), MaxSource.Ratio))
+            .Select(row =>
+                MaxOf(
+                    exercise,
+                    side,
+                    row.Max!.Kilograms * own.Value / row.Relative.Value,
+                    Math.Sqrt(own.Spread * own.Spread + row.Relative.Spread * row.Relative.Spread),
+                    MaxSource.Ratio
+                )
+            )
             .MinBy(max => max.LogSd);
     }
 
     /// <summary>An exercise by its ratio to the root of its family, or as a root itself.</summary>
     private sealed record Relative(string Exercise, string Root, double Value, double Spread);
 
-    private Relative RelativeOf(string exercise) => _catalogue[exercise].Ratio is { } ratio
-        ? new Relative(exercise, ratio.Of, ratio.Value, ratio.SpreadPercent / 100)
-        : new Relative(exercise, exercise, 1, 0);
+    private Relative RelativeOf(string exercise) =>
+        _catalogue[exercise].Ratio is { } ratio
+            ? new Relative(exercise, ratio.Of, ratio.Value, ratio.SpreadPercent / 100)
+            : new Relative(exercise, exercise, 1, 0);
 }

@@ -13,9 +13,8 @@ public readonly record struct MaxState(double LogMean, double Variance, DateOnly
 public readonly record struct MaxFilter(double DriftSdPerDay)
 {
     /// <summary>The filter for a client's level: novices change faster.</summary>
-    public static MaxFilter For(Level level) => new(level is Level.Novice
-        ? LoadRules.Shipped.OneRepMax.DriftSdPerDayNovice
-        : LoadRules.Shipped.OneRepMax.DriftSdPerDay);
+    public static MaxFilter For(Level level) =>
+        new(level is Level.Novice ? LoadRules.Shipped.OneRepMax.DriftSdPerDayNovice : LoadRules.Shipped.OneRepMax.DriftSdPerDay);
 
     /// <summary>The state on a later day: the mean stays, the doubt grows. An earlier day leaves it as it is.</summary>
     public MaxState Advance(MaxState state, DateOnly to)
@@ -29,7 +28,8 @@ public readonly record struct MaxFilter(double DriftSdPerDay)
     {
         MaxState now = Advance(state, seen.Date);
         double surprise = Math.Log(seen.Kilograms) - now.LogMean;
-        if (seen.IsLowerBound && surprise <= 0) return now;
+        if (seen.IsLowerBound && surprise <= 0)
+            return now;
         double gain = now.Variance / (now.Variance + seen.LogSd * seen.LogSd);
         return now with { LogMean = now.LogMean + gain * surprise, Variance = (1 - gain) * now.Variance };
     }

@@ -33,8 +33,10 @@ public enum MaxSource
 {
     /// <summary>Entered sets only.</summary>
     Measured,
+
     /// <summary>Another lift's max times the ratio; not a set of its own yet.</summary>
     Ratio,
+
     /// <summary>The newest evidence is a logged set.</summary>
     Log,
 }

@@ -2,11 +2,13 @@ using MathNet.Numerics.RootFinding;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>A set that says where on the curve it lies: what was lifted, body weight included, and for how many repetitions to failure.</summary>
+/// <summary>A set that says where on the curve it lies: what was lifted, body weight included, and for how many repetitions to
+/// failure.</summary>
 internal sealed record CurvePoint(DateOnly Date, double Kilograms, double ToFailure);
 
 /// <summary>Bends the rep curve of an exercise to what a lifter's own sets show (docs/handbook/10-loads.md).</summary>
-/// <remarks>k is the mean of the exercise's own, which weighs most, and of the k of every pair of sets that lie near in time and far apart on the curve.</remarks>
+/// <remarks>k is the mean of the exercise's own, which weighs most, and of the k of every pair of sets that lie near in time and far apart
+/// on the curve.</remarks>
 internal static class OwnCurve
 {
     private const int Parts = 16;
@@ -20,27 +22,38 @@ internal static class OwnCurve
         // Straight sets are the same point several times: each pair of points is worked out once and counts for all pairs of its sets.
         List<(CurvePoint Point, int Times)> points = [.. sets.GroupBy(set => set).Select(same => (same.Key, same.Count()))];
         for (int i = 0; i < points.Count; i++)
-            for (int j = i + 1; j < points.Count; j++)
-            {
-                if (PairK(points[i].Point, points[j].Point, start) is not { } k) continue;
-                int pairs = points[i].Times * points[j].Times;
-                sum += k * pairs;
-                weight += pairs;
-            }
+        for (int j = i + 1; j < points.Count; j++)
+        {
+            if (PairK(points[i].Point, points[j].Point, start) is not { } k)
+                continue;
+            int pairs = points[i].Times * points[j].Times;
+            sum += k * pairs;
+            weight += pairs;
+        }
         return new RepCurve(Math.Clamp(Math.Round(sum / weight, 6), Rules.Least, Rules.Most));
     }
 
-    /// <summary>The k at which two sets speak of the same 1RM, held to the span; null when they lie too far apart in time or too near on the curve.</summary>
-    /// <param name="start">Where the two parts of the curve meet, two values of k can do: the one nearer to the exercise's own is taken.</param>
+    /// <summary>The k at which two sets speak of the same 1RM, held to the span; null when they lie too far apart in time or too near on
+    /// the curve.</summary>
+    /// <param name="start">Where the two parts of the curve meet, two values of k can do: the one nearer to the exercise's own is
+    /// taken.</param>
     private static double? PairK(CurvePoint one, CurvePoint other, double start)
     {
-        if (Math.Abs(one.Date.DayNumber - other.Date.DayNumber) > Rules.WithinDays || Math.Abs(one.ToFailure - other.ToFailure) < Rules.Apart) return null;
+        if (
+            Math.Abs(one.Date.DayNumber - other.Date.DayNumber) > Rules.WithinDays
+            || Math.Abs(one.ToFailure - other.ToFailure) < Rules.Apart
+        )
+            return null;
         (CurvePoint few, CurvePoint many) = one.ToFailure < other.ToFailure ? (one, other) : (other, one);
         // Above 0 the longer set speaks of more than the shorter one.
-        double Over(double k) => Math.Log(new RepCurve(k).OneRepMax(many.Kilograms, many.ToFailure) / new RepCurve(k).OneRepMax(few.Kilograms, few.ToFailure));
+        double Over(double k) =>
+            Math.Log(new RepCurve(k).OneRepMax(many.Kilograms, many.ToFailure) / new RepCurve(k).OneRepMax(few.Kilograms, few.ToFailure));
         double[] tried = [.. Enumerable.Range(0, Parts + 1).Select(part => Rules.Least + (Rules.Most - Rules.Least) * part / Parts)];
-        return tried.Zip(tried.Skip(1)).Where(span => Over(span.First) * Over(span.Second) <= 0)
-            .Select(span => (double?)Brent.FindRoot(Over, span.First, span.Second)).MinBy(k => Math.Abs(k!.Value - start))
+        return tried
+                .Zip(tried.Skip(1))
+                .Where(span => Over(span.First) * Over(span.Second) <= 0)
+                .Select(span => (double?)Brent.FindRoot(Over, span.First, span.Second))
+                .MinBy(k => Math.Abs(k!.Value - start))
             ?? (Math.Abs(Over(Rules.Least)) < Math.Abs(Over(Rules.Most)) ? Rules.Least : Rules.Most);
     }
 }

@@ -28,7 +28,8 @@ public readonly record struct RepCurve(double K)
     /// <exception cref="ArgumentOutOfRangeException">The fraction is not a number above 0.</exception>
     public double RepsToFailure(double fraction)
     {
-        if (!(fraction > 0)) throw new ArgumentOutOfRangeException(nameof(fraction), fraction, "A fraction of a 1RM is above 0.");
+        if (!(fraction > 0))
+            throw new ArgumentOutOfRangeException(nameof(fraction), fraction, "A fraction of a 1RM is above 0.");
         double n = fraction >= FractionAtJoin ? 37 - 36 * Math.Min(1, fraction) : 30 * (1 / fraction - 1);
         return 1 + (n - 1) / K;
     }
@@ -43,7 +44,9 @@ public readonly record struct RepCurve(double K)
     public static EstimateTrust Trust(double toFailure)
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
-        return toFailure > rules.NoneAbove ? EstimateTrust.None : toFailure > rules.LowConfidenceAbove ? EstimateTrust.Low : EstimateTrust.Usual;
+        return toFailure > rules.NoneAbove ? EstimateTrust.None
+            : toFailure > rules.LowConfidenceAbove ? EstimateTrust.Low
+            : EstimateTrust.Usual;
     }
 }
 
@@ -52,8 +55,10 @@ public enum EstimateTrust
 {
     /// <summary>Up to 12 repetitions to failure.</summary>
     Usual,
+
     /// <summary>Above 12.</summary>
     Low,
+
     /// <summary>Above 20: no estimate is made.</summary>
     None,
 }

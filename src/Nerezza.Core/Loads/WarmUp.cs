@@ -12,10 +12,13 @@ public enum WarmUpNeed
 {
     /// <summary>The first work of a pattern in the session: the whole ramp.</summary>
     ColdPattern,
+
     /// <summary>The pattern is warm from an earlier lift.</summary>
     WarmPattern,
+
     /// <summary>Another accessory of several joints: one set.</summary>
     Accessory,
+
     /// <summary>Single-joint work: none.</summary>
     SingleJoint,
 }
@@ -36,15 +39,18 @@ public static class WarmUp
             WarmUpNeed.Accessory => rules.Accessory,
             _ => [],
         };
-        if (steps.Count == 0 || means.Lightest is not { } empty || work <= empty) return [];
+        if (steps.Count == 0 || means.Lightest is not { } empty || work <= empty)
+            return [];
         List<WarmUpSet> ramp = [];
         bool startsEmpty = need is WarmUpNeed.ColdPattern && means is LoadMeans.OnBar;
-        if (startsEmpty) ramp.Add(new WarmUpSet(empty, rules.EmptyReps));
+        if (startsEmpty)
+            ramp.Add(new WarmUpSet(empty, rules.EmptyReps));
         foreach (WarmUpStepRule step in steps.Where(step => percentOfMax >= (step.FromPercentOfMax ?? 0)))
         {
             Load load = means.Nearest(work.Kilograms * step.Percent / 100)!.Value;
             bool aboveEmpty = load > empty || (ramp.Count == 0 && !startsEmpty);
-            if (aboveEmpty && IsStep(ramp.Count > 0 ? ramp[^1].Load : null, load, work)) ramp.Add(new WarmUpSet(load, step.Reps));
+            if (aboveEmpty && IsStep(ramp.Count > 0 ? ramp[^1].Load : null, load, work))
+                ramp.Add(new WarmUpSet(load, step.Reps));
         }
         return startsEmpty ? WithHalfWay(ramp, work, means) : ramp;
     }
@@ -60,9 +66,11 @@ public static class WarmUp
     {
         WarmUpRules rules = LoadRules.Shipped.WarmUp;
         Load first = ramp.Count > 1 ? ramp[1].Load : work;
-        if (first - ramp[0].Load <= rules.LongFirstStepKg) return ramp;
+        if (first - ramp[0].Load <= rules.LongFirstStepKg)
+            return ramp;
         Load half = means.Nearest((ramp[0].Load.Kilograms + first.Kilograms) / 2)!.Value;
-        if (half > ramp[0].Load && half < first) ramp.Insert(1, new WarmUpSet(half, rules.HalfWayReps));
+        if (half > ramp[0].Load && half < first)
+            ramp.Insert(1, new WarmUpSet(half, rules.HalfWayReps));
         return ramp;
     }
 }

@@ -12,7 +12,8 @@ internal static class EmbeddedData
     /// <exception cref="InvalidOperationException">There is no such file, or it is empty: the build is broken.</exception>
     public static T Read<T>(string name, JsonTypeInfo<T> type)
     {
-        using Stream stream = typeof(EmbeddedData).Assembly.GetManifestResourceStream(name + ".json")
+        using Stream stream =
+            typeof(EmbeddedData).Assembly.GetManifestResourceStream(name + ".json")
             ?? throw new InvalidOperationException($"The data file {name} is not embedded.");
         return JsonSerializer.Deserialize(stream, type) ?? throw new InvalidOperationException($"The data file {name} is empty.");
     }

@@ -14,7 +14,8 @@ public readonly record struct Percent
 
     /// <summary>Makes a percentage from a fraction such as 0.78, rounded to 1e-6 percent so that it prints alike everywhere.</summary>
     /// <exception cref="ArgumentOutOfRangeException">It is not a number, below 0 or above 1.5.</exception>
-    public static Percent FromFraction(double fraction) => fraction is >= 0 and <= 1.5
-        ? new Percent(Math.Round(fraction * 100, 6))
-        : throw new ArgumentOutOfRangeException(nameof(fraction), fraction, "A part of a max lies between 0 and 1.5.");
+    public static Percent FromFraction(double fraction) =>
+        fraction is >= 0 and <= 1.5
+            ? new Percent(Math.Round(fraction * 100, 6))
+            : throw new ArgumentOutOfRangeException(nameof(fraction), fraction, "A part of a max lies between 0 and 1.5.");
 }

@@ -11,7 +11,8 @@ public readonly record struct RepRange(int Bottom, int Top)
     /// <summary>The range that both hold; null when they do not meet.</summary>
     public RepRange? Overlap(RepRange other)
     {
-        int bottom = Math.Max(Bottom, other.Bottom), top = Math.Min(Top, other.Top);
+        int bottom = Math.Max(Bottom, other.Bottom),
+            top = Math.Min(Top, other.Top);
         return bottom <= top ? new RepRange(bottom, top) : null;
     }
 
@@ -25,8 +26,10 @@ public readonly record struct RepRange(int Bottom, int Top)
     {
         for (int step = 0; step <= within; step++)
         {
-            if (Contains(reps + step) && !isTaken(reps + step)) return reps + step;
-            if (Contains(reps - step) && !isTaken(reps - step)) return reps - step;
+            if (Contains(reps + step) && !isTaken(reps + step))
+                return reps + step;
+            if (Contains(reps - step) && !isTaken(reps - step))
+                return reps - step;
         }
         return null;
     }

@@ -17,13 +17,13 @@ public readonly record struct Rpe : IComparable<Rpe>
 
     /// <summary>Makes a rating.</summary>
     /// <exception cref="ArgumentOutOfRangeException">It is not a number from 1 to 10.</exception>
-    public static Rpe Of(double value) => value is >= 1 and <= 10
-        ? new Rpe(value)
-        : throw new ArgumentOutOfRangeException(nameof(value), value, "An RPE lies between 1 and 10.");
+    public static Rpe Of(double value) =>
+        value is >= 1 and <= 10
+            ? new Rpe(value)
+            : throw new ArgumentOutOfRangeException(nameof(value), value, "An RPE lies between 1 and 10.");
 
     /// <summary>The nearest half step to a number, held between 1 and 10; a tie goes up.</summary>
-    public static Rpe NearestHalf(double value) =>
-        new(Math.Clamp(Math.Floor(value * 2 + 0.5 + 1e-9) / 2, 1, 10));
+    public static Rpe NearestHalf(double value) => new(Math.Clamp(Math.Floor(value * 2 + 0.5 + 1e-9) / 2, 1, 10));
 
     /// <summary>The lower of two ratings.</summary>
     public static Rpe Min(Rpe left, Rpe right) => left.Value <= right.Value ? left : right;

@@ -14,7 +14,8 @@ public sealed record Tempo(int Lowering, int PauseAtBottom, int? Lifting, int Pa
     /// <summary>Seconds that one repetition takes; X counts as 1 s (docs/handbook/11-prescription.md).</summary>
     public int SecondsPerRep => Lowering + PauseAtBottom + (Lifting ?? 1) + PauseAtTop;
 
-    /// <summary>Whether slow lowering with a long pause takes weight off: at least 3 s and at least 2 s (docs/handbook/11-prescription.md).</summary>
+    /// <summary>Whether slow lowering with a long pause takes weight off: at least 3 s and at least 2 s
+    /// (docs/handbook/11-prescription.md).</summary>
     public bool CostsLoad => Lowering >= 3 && PauseAtBottom >= 2;
 
     /// <summary>Reads a tempo such as 3-1-X-0.</summary>
@@ -22,11 +23,14 @@ public sealed record Tempo(int Lowering, int PauseAtBottom, int? Lifting, int Pa
     public static Tempo? TryParse(string text)
     {
         string[] parts = text.Split('-');
-        if (parts.Length != 4) return null;
+        if (parts.Length != 4)
+            return null;
         int?[] phases = [.. parts.Select(Phase)];
         bool fast = parts[2] is "X" or "x";
-        if (phases[0] is not { } lower || phases[1] is not { } bottom || phases[3] is not { } top) return null;
-        if (!fast && phases[2] is null) return null;
+        if (phases[0] is not { } lower || phases[1] is not { } bottom || phases[3] is not { } top)
+            return null;
+        if (!fast && phases[2] is null)
+            return null;
         return new Tempo(lower, bottom, fast ? null : phases[2], top);
     }
 
@@ -35,8 +39,11 @@ public sealed record Tempo(int Lowering, int PauseAtBottom, int? Lifting, int Pa
     public static Tempo Parse(string text) => TryParse(text) ?? throw new FormatException($"'{text}' is not a tempo such as 3-1-X-0.");
 
     /// <summary>The four phases with hyphens.</summary>
-    public override string ToString() => string.Create(CultureInfo.InvariantCulture,
-        $"{Lowering}-{PauseAtBottom}-{(Lifting is { } lift ? lift.ToString(CultureInfo.InvariantCulture) : "X")}-{PauseAtTop}");
+    public override string ToString() =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{Lowering}-{PauseAtBottom}-{(Lifting is { } lift ? lift.ToString(CultureInfo.InvariantCulture) : "X")}-{PauseAtTop}"
+        );
 
     private static int? Phase(string text) =>
         int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out int seconds) && seconds <= LongestPhase ? seconds : null;

@@ -10,6 +10,7 @@ public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, We
 {
     /// <summary>The letter of its superset; null when it stands alone.</summary>
     public string? Superset { get; init; }
+
     /// <summary>What the coach changed by hand; planning again keeps it.</summary>
     public Pins Pinned { get; init; }
 }
@@ -20,18 +21,25 @@ public enum Pins
 {
     /// <summary>Nothing.</summary>
     None = 0,
+
     /// <summary>That it is there, or its place.</summary>
     Place = 1,
+
     /// <summary>Number of sets.</summary>
     Sets = 2,
+
     /// <summary>Repetitions, metres or seconds.</summary>
     Reps = 4,
+
     /// <summary>Percent, effort or load.</summary>
     Load = 8,
+
     /// <summary>Tempo.</summary>
     Tempo = 16,
+
     /// <summary>Rest.</summary>
     Rest = 32,
+
     /// <summary>Shape of the sets, AMRAP, superset.</summary>
     Shape = 64,
 }

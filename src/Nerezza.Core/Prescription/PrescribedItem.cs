@@ -11,24 +11,34 @@ public sealed record PrescribedItem
 {
     /// <summary>Exercise id.</summary>
     public required string Exercise { get; init; }
+
     /// <summary>What it is for.</summary>
     public required Role Role { get; init; }
+
     /// <summary>Why it is here.</summary>
     public required ChosenReason Reason { get; init; }
+
     /// <summary>The findings that it answers.</summary>
     public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+
     /// <summary>Heights to set.</summary>
     public SetUp SetUp { get; init; } = SetUp.None;
+
     /// <summary>Cues, the one to watch first.</summary>
     public required IReadOnlyList<string> Cues { get; init; }
+
     /// <summary>Warm-up sets, lightest first.</summary>
     public required IReadOnlyList<WarmUpSet> WarmUp { get; init; }
+
     /// <summary>Work sets in order.</summary>
     public required IReadOnlyList<PrescribedSet> Sets { get; init; }
+
     /// <summary>What it was asked for.</summary>
     public required ItemTarget Ask { get; init; }
+
     /// <summary>Repetitions that an adjustment may use.</summary>
     public RepRange Range => Ask.Range;
+
     /// <summary>The letter of its superset; null when it stands alone.</summary>
     public string? Superset => Ask.Superset;
 
@@ -41,30 +51,43 @@ public sealed record PrescribedSet
 {
     /// <summary>Repetitions.</summary>
     public required int Reps { get; init; }
+
     /// <summary>Part of e1RM; null where no max is known.</summary>
     public Percent? Percent { get; init; }
+
     /// <summary>The whole external load; null where effort alone leads.</summary>
     public Load? Load { get; init; }
+
     /// <summary>One piece, where the load is made of whole pieces.</summary>
     public Load? Each { get; init; }
+
     /// <summary>How many pieces.</summary>
     public int? Count { get; init; }
+
     /// <summary>Name of the bar.</summary>
     public string? Bar { get; init; }
+
     /// <summary>Plates of one sleeve, heaviest first; null without a bar.</summary>
     public IReadOnlyList<Load>? PerSide { get; init; }
+
     /// <summary>Effort.</summary>
     public required Rpe Rpe { get; init; }
+
     /// <summary>Tempo.</summary>
     public required Tempo Tempo { get; init; }
+
     /// <summary>The rest that follows.</summary>
     public required Rest Rest { get; init; }
+
     /// <summary>The side that works; null for both.</summary>
     public Side? Side { get; init; }
+
     /// <summary>Whether it goes on to as many repetitions as possible; at the prescribed one the client says what is left.</summary>
     public bool Amrap { get; init; }
+
     /// <summary>Seconds of a hold; null for work by repetitions.</summary>
     public int? Seconds { get; init; }
+
     /// <summary>Distance of a carry, metres; null for work by repetitions.</summary>
     public int? Metres { get; init; }
 }

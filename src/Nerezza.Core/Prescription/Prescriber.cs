@@ -18,7 +18,8 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
         IReadOnlyList<SetTarget> wishes = Wishes.Of(ask.Target, ask.Range, curve);
         (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
-        if (sets.Count == 0) (sets, means) = ByEffort(ask, wishes, max);
+        if (sets.Count == 0)
+            (sets, means) = ByEffort(ask, wishes, max);
         return new PrescribedItem
         {
             Exercise = exercise.Id,
@@ -36,55 +37,71 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     public LoadFit FitFor(Exercise exercise, OneRepMax max, double workKg) =>
         new(max.Curve, max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
 
-    /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the others.</summary>
+    /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the
+    /// others.</summary>
     private static IReadOnlyList<PrescribedSet> Finished(List<PrescribedSet> sets, ItemTarget ask, Exercise exercise, SidePlan sides)
     {
-        if (ask.Target.Last is LastSet.Amrap) sets[^1] = sets[^1] with { Amrap = true };
+        if (ask.Target.Last is LastSet.Amrap)
+            sets[^1] = sets[^1] with { Amrap = true };
         return exercise.Sides is Sides.One ? sides.Split(sets) : sets;
     }
 
-    /// <summary>Without a max that speaks of it, effort leads; a load that the coach gave stands beside it, unless a cap on the max says that even the body is too much.</summary>
+    /// <summary>Without a max that speaks of it, effort leads; a load that the coach gave stands beside it, unless a cap on the max says
+    /// that even the body is too much.</summary>
     private (List<PrescribedSet> Sets, LoadMeans? Means) ByEffort(ItemTarget ask, IReadOnlyList<SetTarget> wishes, OneRepMax? max)
     {
         List<PrescribedSet> sets = [.. wishes.Select(wish => Unloaded(wish, ask, ask.Chosen.Exercise))];
         bool mayBeHeld = max is null || ask.Target.MostFraction >= 1;
-        if (!mayBeHeld || ask.Target.Load is not { } given) return (sets, null);
+        if (!mayBeHeld || ask.Target.Load is not { } given)
+            return (sets, null);
         LoadMeans means = loader.MeansFor(ask.Chosen.Exercise, given.Kilograms);
-        return means.Nearest(given.Kilograms) is { } near ? (WithPieces([.. sets.Select(set => set with { Load = near })], means), means) : (sets, null);
+        return means.Nearest(given.Kilograms) is { } near
+            ? (WithPieces([.. sets.Select(set => set with { Load = near })], means), means)
+            : (sets, null);
     }
 
-    private static PrescribedSet Unloaded(SetTarget wish, ItemTarget ask, Exercise exercise) => new()
-    {
-        Reps = wish.Wanted.Reps,
-        Rpe = wish.Written(wish.Wanted.Rpe, ask.Target.MostRpe),
-        Tempo = TempoOf(ask, exercise),
-        Rest = ask.Target.Rest ?? PrescriptionRules.Shipped.RestOf(ask.Rule, exercise.Id),
-        Metres = ask.Target.Metres,
-        Seconds = ask.Target.Seconds,
-    };
+    private static PrescribedSet Unloaded(SetTarget wish, ItemTarget ask, Exercise exercise) =>
+        new()
+        {
+            Reps = wish.Wanted.Reps,
+            Rpe = wish.Written(wish.Wanted.Rpe, ask.Target.MostRpe),
+            Tempo = TempoOf(ask, exercise),
+            Rest = ask.Target.Rest ?? PrescriptionRules.Shipped.RestOf(ask.Rule, exercise.Id),
+            Metres = ask.Target.Metres,
+            Seconds = ask.Target.Seconds,
+        };
 
     private static Tempo TempoOf(ItemTarget ask, Exercise exercise) => ask.Target.Tempo ?? exercise.Tempo ?? ask.Rule.Tempo;
 
-    private (List<PrescribedSet> Sets, LoadMeans Means) Loaded(ItemTarget ask, IReadOnlyList<SetTarget> wishes, RepCurve curve, OneRepMax max)
+    private (List<PrescribedSet> Sets, LoadMeans Means) Loaded(
+        ItemTarget ask,
+        IReadOnlyList<SetTarget> wishes,
+        RepCurve curve,
+        OneRepMax max
+    )
     {
         Exercise exercise = ask.Chosen.Exercise;
         // Slow lowering with a long pause takes weight off; the percentage that is shown is of the lift's own max.
         double factor = TempoOf(ask, exercise).CostsLoad ? PrescriptionRules.Shipped.File.SlowLowering : 1;
         double body = exercise.BodyFraction * bodyMassKg;
-        double work = ask.Target.Load?.Kilograms ?? wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
+        double work =
+            ask.Target.Load?.Kilograms ?? wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
         LoadMeans means = loader.MeansFor(exercise, work);
         var fit = new LoadFit(curve, max.Kilograms * factor, body, means);
         List<PrescribedSet> sets = [];
         foreach (SetTarget wish in wishes)
         {
-            if (Fitted(wish, ask, fit) is not { } fitted) return ([], means);
-            sets.Add(Unloaded(wish, ask, exercise) with
-            {
-                Reps = fitted.Reps,
-                Percent = Percent.FromFraction(fitted.Percent.Fraction * factor),
-                Load = fitted.Load,
-                Rpe = wish.Written(fitted.Rpe, ask.Target.MostRpe),
-            });
+            if (Fitted(wish, ask, fit) is not { } fitted)
+                return ([], means);
+            sets.Add(
+                Unloaded(wish, ask, exercise) with
+                {
+                    Reps = fitted.Reps,
+                    Percent = Percent.FromFraction(fitted.Percent.Fraction * factor),
+                    Load = fitted.Load,
+                    Rpe = wish.Written(fitted.Rpe, ask.Target.MostRpe),
+                }
+            );
         }
         return (WithPieces(sets, means), means);
     }
@@ -92,7 +109,8 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>
     private static FittedSet? Fitted(SetTarget wish, ItemTarget ask, LoadFit fit)
     {
-        if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near) return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
+        if (ask.Target.Load is not { } load || fit.Means.Nearest(load.Kilograms) is not { } near)
+            return Held(fit.Fit(wish.Wanted), wish.Wanted, ask, fit);
         // What a hand wrote may be as hard as caution allows; a load that was progressed to, as hard as the week asks.
         SetWanted wanted = ask.Pinned.HasFlag(Pins.Load) ? wish.Wanted with { Rpe = ask.Target.MostRpe } : wish.Wanted;
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
@@ -105,18 +123,30 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>
     private static FittedSet? Held(FittedSet? fitted, SetWanted wanted, ItemTarget ask, LoadFit fit)
     {
-        if (fitted is null || fitted.Reps == wanted.Reps || !ask.Pinned.HasFlag(Pins.Reps)) return fitted;
+        if (fitted is null || fitted.Reps == wanted.Reps || !ask.Pinned.HasFlag(Pins.Reps))
+            return fitted;
         double done = (fitted.Load.Kilograms + fit.BodyKg) / fit.MaxKg;
         bool allowed = done <= Math.Min(wanted.MostFraction, fit.Curve.Fraction(wanted.Reps, ask.Target.MostRpe)) + 1e-9;
-        return allowed ? fitted with { Reps = wanted.Reps, Rpe = fit.Curve.Effort(done, wanted.Reps), Percent = Percent.FromFraction(done) } : fitted;
+        return allowed
+            ? fitted with
+            {
+                Reps = wanted.Reps,
+                Rpe = fit.Curve.Effort(done, wanted.Reps),
+                Percent = Percent.FromFraction(done),
+            }
+            : fitted;
     }
 
-    private static List<PrescribedSet> WithPieces(List<PrescribedSet> sets, LoadMeans means) => means switch
-    {
-        LoadMeans.Pieces pieces => [.. sets.Select(set => set with { Count = pieces.Each, Each = Load.FromGrams(set.Load!.Value.Grams / pieces.Each) })],
-        LoadMeans.OnBar bar => [.. sets.Select(set => set with { Bar = bar.Rack.Bar.Name })],
-        _ => sets,
-    };
+    private static List<PrescribedSet> WithPieces(List<PrescribedSet> sets, LoadMeans means) =>
+        means switch
+        {
+            LoadMeans.Pieces pieces =>
+            [
+                .. sets.Select(set => set with { Count = pieces.Each, Each = Load.FromGrams(set.Load!.Value.Grams / pieces.Each) }),
+            ],
+            LoadMeans.OnBar bar => [.. sets.Select(set => set with { Bar = bar.Rack.Bar.Name })],
+            _ => sets,
+        };
 
     private static IReadOnlyList<WarmUpSet> Ramp(List<PrescribedSet> sets, LoadMeans means, WarmUpNeed need)
     {
@@ -127,9 +157,13 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     /// <summary>Writes the plates of each set: the whole list of one exercise, warm-up first, is loaded with the fewest changes.</summary>
     public PrescribedItem WithPlates(PrescribedItem item, Exercise exercise)
     {
-        if (item.Sets.FirstOrDefault(set => set.Bar is not null) is not { Load: not null } first) return item;
+        if (item.Sets.FirstOrDefault(set => set.Bar is not null) is not { Load: not null } first)
+            return item;
         BarRack rack = loader.MeansFor(exercise).OfType<LoadMeans.OnBar>().First(means => means.Rack.Bar.Name == first.Bar).Rack;
-        IReadOnlyList<Sleeve> sleeves = PlateSequence.Plan(rack, [.. item.WarmUp.Select(set => set.Load), .. item.Sets.Select(set => set.Load!.Value)]);
+        IReadOnlyList<Sleeve> sleeves = PlateSequence.Plan(
+            rack,
+            [.. item.WarmUp.Select(set => set.Load), .. item.Sets.Select(set => set.Load!.Value)]
+        );
         return item with
         {
             WarmUp = [.. item.WarmUp.Select((set, i) => set with { PerSide = sleeves[i].Plates })],

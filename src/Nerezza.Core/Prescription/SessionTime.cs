@@ -10,14 +10,19 @@ public static class SessionTime
     /// <summary>Whole minutes, rounded up. A superset shares its rest: the longest of its exercises' counts once.</summary>
     public static int Minutes(IReadOnlyList<PrescribedItem> items, ExerciseCatalogue catalogue)
     {
-        double seconds = items.Sum(item => catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Count * Rules.WarmUpSetSeconds + item.Sets.Sum(UnderTension));
-        double rest = items.Where(item => item.Superset is null).Sum(RestOf) + items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Sum(together => together.Max(RestOf));
+        double seconds = items.Sum(item =>
+            catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Count * Rules.WarmUpSetSeconds + item.Sets.Sum(UnderTension)
+        );
+        double rest =
+            items.Where(item => item.Superset is null).Sum(RestOf)
+            + items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Sum(together => together.Max(RestOf));
         double between = Rules.BetweenExercisesMinutes * Math.Max(0, items.Count - 1);
         return (int)Math.Ceiling(Rules.GeneralMinutes + between + (seconds + rest) / 60 - 1e-9);
     }
 
     /// <summary>Seconds that one set lasts: repetitions x tempo with X as one second, a hold its seconds, a carry its metres.</summary>
-    public static double UnderTension(PrescribedSet set) => set.Seconds ?? (set.Metres is { } metres ? metres * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
+    public static double UnderTension(PrescribedSet set) =>
+        set.Seconds ?? (set.Metres is { } metres ? metres * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
 
     private static double RestOf(PrescribedItem item) => item.Sets.Take(item.Sets.Count - 1).Sum(set => set.Rest.Seconds);
 }

@@ -7,11 +7,13 @@ namespace Nerezza.Core.Prescription;
 /// <param name="Shift">What fatigue adds to the effort that is written, RPE: straight sets spread about their middle.</param>
 internal sealed record SetTarget(SetWanted Wanted, double Shift)
 {
-    /// <summary>The effort that is written for a set of this effort; a cap holds for it too, and what is easier than the scale stays at its foot.</summary>
+    /// <summary>The effort that is written for a set of this effort; a cap holds for it too, and what is easier than the scale stays at its
+    /// foot.</summary>
     public Rpe Written(Rpe effort, Rpe most) => effort.Value <= 1 ? effort : Rpe.Min(Rpe.NearestHalf(effort.Value + Shift), most);
 }
 
-/// <summary>Shapes a target's sets: straight, ramp, ascending, top set and back-off, calibration (docs/handbook/09-composition.md, docs/handbook/11-prescription.md).</summary>
+/// <summary>Shapes a target's sets: straight, ramp, ascending, top set and back-off, calibration (docs/handbook/09-composition.md,
+/// docs/handbook/11-prescription.md).</summary>
 internal static class Wishes
 {
     private static readonly RolesFile Rules = PrescriptionRules.Shipped.File;
@@ -22,10 +24,21 @@ internal static class Wishes
         var hardest = new SetWanted(target.Reps, Rpe.Min(target.Rpe, target.MostRpe), range, target.MostFraction, AimOf(target, curve));
         return target.Kind switch
         {
-            TargetKind.Calibration => [.. Rules.CalibrationRpe.Select(rpe => Alike(hardest with { Rpe = Rpe.Min(Rpe.Of(rpe), target.MostRpe) }))],
+            TargetKind.Calibration =>
+            [
+                .. Rules.CalibrationRpe.Select(rpe => Alike(hardest with { Rpe = Rpe.Min(Rpe.Of(rpe), target.MostRpe) })),
+            ],
             TargetKind.Ramp => Rising(target, hardest, (set, below) => Lighter(set, curve, 1 - Rules.Shapes.RampStep * below)),
-            TargetKind.Ascending => Rising(target, hardest, (set, below) => set with { Rpe = Rpe.Of(Math.Max(1, set.Rpe.Value - Rules.Shapes.AscendingRpe * below)) }),
-            TargetKind.TopAndBackOff => [Alike(hardest), .. Enumerable.Repeat(Alike(Lighter(hardest, curve, Rules.Shapes.BackOff)), target.Sets - 1)],
+            TargetKind.Ascending => Rising(
+                target,
+                hardest,
+                (set, below) => set with { Rpe = Rpe.Of(Math.Max(1, set.Rpe.Value - Rules.Shapes.AscendingRpe * below)) }
+            ),
+            TargetKind.TopAndBackOff =>
+            [
+                Alike(hardest),
+                .. Enumerable.Repeat(Alike(Lighter(hardest, curve, Rules.Shapes.BackOff)), target.Sets - 1),
+            ],
             _ => [.. Enumerable.Range(0, target.Sets).Select(i => new SetTarget(hardest, Spread(i, target.Sets)))],
         };
     }
@@ -38,9 +51,10 @@ internal static class Wishes
     private static SetWanted Lighter(SetWanted set, RepCurve curve, double factor) =>
         factor >= 1 ? set : set with { AimFraction = Math.Min(curve.Fraction(set.Reps, set.Rpe), set.AimFraction ?? 1) * factor };
 
-    private static double? AimOf(WeekTarget target, RepCurve curve) => target.LoadFactor < 1
-        ? Math.Min(curve.Fraction(target.Reps, target.Rpe), target.AimFraction ?? 1) * target.LoadFactor
-        : target.AimFraction;
+    private static double? AimOf(WeekTarget target, RepCurve curve) =>
+        target.LoadFactor < 1
+            ? Math.Min(curve.Fraction(target.Reps, target.Rpe), target.AimFraction ?? 1) * target.LoadFactor
+            : target.AimFraction;
 
     private static double Spread(int index, int sets)
     {

@@ -3,7 +3,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>How one-sided sets are done: the weaker side first, and with one set more while it is far behind (docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>How one-sided sets are done: the weaker side first, and with one set more while it is far behind
+/// (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <param name="First">The weaker side, or left where neither is.</param>
 /// <param name="ExtraForFirst">Sets more for the first side, 0 or 1.</param>
 public sealed record SidePlan(Side First, int ExtraForFirst)
@@ -21,8 +22,12 @@ public sealed record SidePlan(Side First, int ExtraForFirst)
     {
         int between = PrescriptionRules.Shipped.File.Time.BetweenSidesSeconds;
         Side other = First is Side.Left ? Side.Right : Side.Left;
-        List<PrescribedSet> split = [.. sets.SelectMany(set => new[] { set with { Side = First, Rest = new Rest(between, between) }, set with { Side = other } })];
-        if (split.Count > 0) split.AddRange(Enumerable.Repeat(split[^1] with { Side = First, Amrap = false }, ExtraForFirst));
+        List<PrescribedSet> split =
+        [
+            .. sets.SelectMany(set => new[] { set with { Side = First, Rest = new Rest(between, between) }, set with { Side = other } }),
+        ];
+        if (split.Count > 0)
+            split.AddRange(Enumerable.Repeat(split[^1] with { Side = First, Amrap = false }, ExtraForFirst));
         return split;
     }
 }

@@ -3,7 +3,6 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Screening;
 
-
 /// <summary>One step of the screen, done beside the client.</summary>
 /// <param name="How">How it is done.</param>
 /// <param name="Look">What to look at.</param>
@@ -22,8 +21,20 @@ public sealed record ScreenStep(string Id, string Name, string How, string Look,
 /// <param name="DrawnFrom">Where the drawing of two sides begins; nothing draws at 0.</param>
 /// <param name="Tool">beat: a beat a second helps to count.</param>
 public sealed record ScreenAsk(
-    string Path, string Name, string Kind, string? Unit, KeyRange? Keys, double? Fine, string? Yes, string? No, string? None,
-    IReadOnlyDictionary<string, string>? Options, string? OnlyIfSeen, string? Tool, double? DrawnFrom = null);
+    string Path,
+    string Name,
+    string Kind,
+    string? Unit,
+    KeyRange? Keys,
+    double? Fine,
+    string? Yes,
+    string? No,
+    string? None,
+    IReadOnlyDictionary<string, string>? Options,
+    string? OnlyIfSeen,
+    string? Tool,
+    double? DrawnFrom = null
+);
 
 /// <summary>Values from one to another by a step, both counted.</summary>
 public sealed record KeyRange(double From, double To, double Step);
@@ -36,7 +47,8 @@ public sealed record KeyRange(double From, double To, double Step);
 /// <param name="Height">hip or bar: the height at which it begins is worth keeping.</param>
 public sealed record FaultSign(string Code, string Lift, string Phase, string Name, string Seen, string? Drill, string? Height);
 
-/// <summary>The screen's steps in walking order, and the faults by lift and phase (docs/handbook/04-screen.md, docs/handbook/05-faults.md), from data.</summary>
+/// <summary>The screen's steps in walking order, and the faults by lift and phase (docs/handbook/04-screen.md, docs/handbook/05-faults.md),
+/// from data.</summary>
 public static class Protocol
 {
     /// <summary>The steps.</summary>
@@ -48,7 +60,10 @@ public static class Protocol
 
 internal sealed record ProtocolFile(IReadOnlyList<ScreenStep> Steps);
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(ProtocolFile))]
 [JsonSerializable(typeof(IReadOnlyList<FaultSign>))]
 internal sealed partial class ProtocolJson : JsonSerializerContext;

@@ -8,7 +8,8 @@ namespace Nerezza.Core.Selection;
 /// <summary>A candidate for the set of accessories, scored.</summary>
 internal sealed record ScoredExercise(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<Finding> Answers);
 
-/// <summary>Writes the choice of accessories as a problem in whole numbers (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Writes the choice of accessories as a problem in whole numbers (docs/handbook/09-composition.md,
+/// docs/handbook/12-weeks-and-blocks.md).</summary>
 internal sealed class AccessoryProblem
 {
     private const int Quarter = 4;
@@ -24,21 +25,41 @@ internal sealed class AccessoryProblem
 
     /// <param name="mains">Every standing of a main lift in the week, one entry each time, and of the drills before them.</param>
     /// <param name="open">Findings that mains and drills leave unanswered.</param>
-    public AccessoryProblem(SelectionInput input, IReadOnlyList<ScoredExercise> candidates, IReadOnlyList<Chosen> mains, IReadOnlyList<Finding> open)
+    public AccessoryProblem(
+        SelectionInput input,
+        IReadOnlyList<ScoredExercise> candidates,
+        IReadOnlyList<Chosen> mains,
+        IReadOnlyList<Finding> open
+    )
     {
         (_input, _week, _candidates, _mains, _open) = (input, input.Week, candidates, mains, open);
         _now = WeeklyNow.Of(input.Log, input.Catalogue, input.Block.Start, input.Schools.SetCounting);
         _sets = new WeeklySets(input.Client, input.Kind, WeeklySets.Upper(_week), _now ?? new Dictionary<Muscle, double>());
     }
 
-    public ChoiceProblem Build() => new(
-        [.. _candidates.Select(candidate => new ChoiceCandidate(candidate.Exercise.Id, (int)Math.Round(candidate.Score * 1000), SessionsMost(candidate.Exercise)))],
-        [.. new[] { Minutes(), [Items(), Axial()], MusclesHigh() }.SelectMany(caps => caps).Select(WithRoomForPicks)], [.. MusclesLow(), .. Emphasised(), .. Patterns(), .. Picked()], [.. Families()], [.. AnswersWorth()], Rules.Set.Session, Rules.Set.Repeat);
+    public ChoiceProblem Build() =>
+        new(
+            [
+                .. _candidates.Select(candidate => new ChoiceCandidate(
+                    candidate.Exercise.Id,
+                    (int)Math.Round(candidate.Score * 1000),
+                    SessionsMost(candidate.Exercise)
+                )),
+            ],
+            [.. new[] { Minutes(), [Items(), Axial()], MusclesHigh() }.SelectMany(caps => caps).Select(WithRoomForPicks)],
+            [.. MusclesLow(), .. Emphasised(), .. Patterns(), .. Picked()],
+            [.. Families()],
+            [.. AnswersWorth()],
+            Rules.Set.Session,
+            Rules.Set.Repeat
+        );
 
     /// <summary>What the coach picked is not kept out by a limit: the checks say what it passes.</summary>
     private ChoiceCap WithRoomForPicks(ChoiceCap cap)
     {
-        int picked = _candidates.Select((candidate, i) => _input.Picks.Contains(new Pick(candidate.Exercise.Id, PickKind.Accessory)) ? cap.PerSession[i] : 0).Sum();
+        int picked = _candidates
+            .Select((candidate, i) => _input.Picks.Contains(new Pick(candidate.Exercise.Id, PickKind.Accessory)) ? cap.PerSession[i] : 0)
+            .Sum();
         return cap with { Limit = Math.Max(cap.Limit, picked) };
     }
 
@@ -54,8 +75,10 @@ internal sealed class AccessoryProblem
 
     private int SessionsMost(Exercise exercise)
     {
-        if (IsSpread(exercise)) return Math.Clamp(DaysFor(exercise), 1, Rules.Set.SpreadSessions[^1]);
-        bool wanted = exercise.PrimeMovers.Any(_input.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
+        if (IsSpread(exercise))
+            return Math.Clamp(DaysFor(exercise), 1, Rules.Set.SpreadSessions[^1]);
+        bool wanted =
+            exercise.PrimeMovers.Any(_input.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
         return Math.Clamp(DaysFor(exercise), 1, wanted ? Rules.Set.SessionsMostEmphasised : Rules.Set.SessionsMost);
     }
 
@@ -67,27 +90,46 @@ internal sealed class AccessoryProblem
             double taken = focus is DayFocus.Upper ? 0 : _mains.Sum(main => _input.Cost.Minutes(main.Exercise, main.Role));
             double left = days.Sum(day => day.Minutes - _input.Cost.GeneralMinutes) * Rules.Fill - taken;
             bool alone = _week.All(day => day.Focus == focus);
-            yield return new ChoiceCap(CapKind.Minutes, null, 10, PerSession(c => alone || RegionOf(c.Exercise) == focus || (RegionOf(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper) ? _input.Cost.Minutes(c.Exercise, c.Role) * 10 : 0), Math.Max(0, (int)(left * 10)));
+            yield return new ChoiceCap(
+                CapKind.Minutes,
+                null,
+                10,
+                PerSession(c =>
+                    alone || RegionOf(c.Exercise) == focus || (RegionOf(c.Exercise) is DayFocus.Full && focus is DayFocus.Upper)
+                        ? _input.Cost.Minutes(c.Exercise, c.Role) * 10
+                        : 0
+                ),
+                Math.Max(0, (int)(left * 10))
+            );
         }
     }
 
-    private ChoiceCap Items() => new(CapKind.Items, null, 1, PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count(IsLift)));
+    private ChoiceCap Items() =>
+        new(CapKind.Items, null, 1, PerSession(_ => 1), Math.Max(0, _week.Count * Rules.Set.ItemsASession - _mains.Count(IsLift)));
 
     private static bool IsLift(Chosen chosen) => chosen.Role is Role.Main or Role.Second;
 
     private ChoiceCap Axial()
     {
-        int week = WeeklySets.AxialBudget(_input.Client, _input.Block.Start).Week - _mains.Sum(main => main.Exercise.Axial * _input.Cost.Sets(main.Role));
+        int week =
+            WeeklySets.AxialBudget(_input.Client, _input.Block.Start).Week
+            - _mains.Sum(main => main.Exercise.Axial * _input.Cost.Sets(main.Role));
         return new ChoiceCap(CapKind.Axial, null, 1, PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
     }
 
-    /// <summary>Hard sets of main lifts, which stand before any accessory. Drills are not counted against it: what they teach is not volume.</summary>
-    private double Base(Muscle muscle) => _mains.Where(IsLift).Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
+    /// <summary>Hard sets of main lifts, which stand before any accessory. Drills are not counted against it: what they teach is not
+    /// volume.</summary>
+    private double Base(Muscle muscle) =>
+        _mains.Where(IsLift).Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Schools.SetCounting));
 
     private int[] QuartersOf(Muscle muscle)
     {
         if (!_quarters.TryGetValue(muscle, out int[]? quarters))
-            _quarters[muscle] = quarters = PerSession(c => c.Role is Role.Carry ? 0 : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting));
+            _quarters[muscle] = quarters = PerSession(c =>
+                c.Role is Role.Carry
+                    ? 0
+                    : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Schools.SetCounting)
+            );
         return quarters;
     }
 
@@ -96,28 +138,59 @@ internal sealed class AccessoryProblem
         SetLimits limits = _sets.Of(muscle);
         // An emphasised muscle, one that an open finding asks for, and quads that are spread over the week may have their whole room.
         bool spread = muscle is Muscle.Vasti && _input.Schools.Quads is QuadSchool.Spread;
-        if (spread || limits.Low <= 0 || _input.Client.Emphasis.Contains(muscle) || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))) return limits.StartMost;
+        if (
+            spread
+            || limits.Low <= 0
+            || _input.Client.Emphasis.Contains(muscle)
+            || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))
+        )
+            return limits.StartMost;
         // Start from what the client does now; without a log from the low end.
         double from = _now is { } now ? now[muscle] : limits.Usual;
         return Math.Min(limits.StartMost, Math.Max(limits.Low, Rules.StartMore.MostFrom(from)));
     }
 
-    private IEnumerable<ChoiceCap> MusclesHigh() => Enum.GetValues<Muscle>()
-        .Select(muscle => new ChoiceCap(CapKind.Sets, muscle, Quarter, QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9))))
-        .Where(cap => cap.PerSession.Any(each => each > 0));
+    private IEnumerable<ChoiceCap> MusclesHigh() =>
+        Enum.GetValues<Muscle>()
+            .Select(muscle => new ChoiceCap(
+                CapKind.Sets,
+                muscle,
+                Quarter,
+                QuartersOf(muscle),
+                Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9))
+            ))
+            .Where(cap => cap.PerSession.Any(each => each > 0));
 
-    private IEnumerable<ChoiceWant> MusclesLow() => Enum.GetValues<Muscle>()
-        .Where(muscle => _sets.Of(muscle).Low > Base(muscle))
-        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} low", new Lack.Sets(muscle), QuartersOf(muscle), (int)Math.Ceiling((_sets.Of(muscle).Low - Base(muscle)) * Quarter - 1e-9), Rules.Set.ShortSet / Quarter));
+    private IEnumerable<ChoiceWant> MusclesLow() =>
+        Enum.GetValues<Muscle>()
+            .Where(muscle => _sets.Of(muscle).Low > Base(muscle))
+            .Select(muscle => new ChoiceWant(
+                $"{Codes.Of(muscle)} low",
+                new Lack.Sets(muscle),
+                QuartersOf(muscle),
+                (int)Math.Ceiling((_sets.Of(muscle).Low - Base(muscle)) * Quarter - 1e-9),
+                Rules.Set.ShortSet / Quarter
+            ));
 
-    private IEnumerable<ChoiceWant> Emphasised() => _input.Client.Emphasis.Distinct()
-        .Select(muscle => new ChoiceWant($"{Codes.Of(muscle)} emphasis", null, QuartersOf(muscle), Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9)), Rules.Set.WantedSets / Quarter))
-        .Where(want => want.Needed > 0);
+    private IEnumerable<ChoiceWant> Emphasised() =>
+        _input
+            .Client.Emphasis.Distinct()
+            .Select(muscle => new ChoiceWant(
+                $"{Codes.Of(muscle)} emphasis",
+                null,
+                QuartersOf(muscle),
+                Math.Max(0, (int)Math.Floor((HighOf(muscle) - Base(muscle)) * Quarter + 1e-9)),
+                Rules.Set.WantedSets / Quarter
+            ))
+            .Where(want => want.Needed > 0);
 
     private IEnumerable<ChoiceWant> Patterns()
     {
-        int full = _week.Count(day => day.Focus is DayFocus.Full), upper = _week.Count(day => day.Focus is DayFocus.Upper), legs = _week.Count - upper;
-        int each = full + 2 * upper, cost = Rules.Set.MissingPattern;
+        int full = _week.Count(day => day.Focus is DayFocus.Full),
+            upper = _week.Count(day => day.Focus is DayFocus.Upper),
+            legs = _week.Count - upper;
+        int each = full + 2 * upper,
+            cost = Rules.Set.MissingPattern;
         if (each > 0)
         {
             yield return Needed("push", each, cost, Region.IsPush);
@@ -125,66 +198,124 @@ internal sealed class AccessoryProblem
             // Where both cannot have all their sessions, one of each goes before two of one.
             yield return Sessions("some push", 1, cost / 2, Region.IsPush);
             yield return Sessions("some pull", 1, cost / 2, Region.IsPull);
-            yield return new ChoiceWant("push with pull", null, PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)), 0, Rules.Set.PushOverPull);
+            yield return new ChoiceWant(
+                "push with pull",
+                null,
+                PerSession(c => (Region.IsPull(c.Exercise) ? 1 : 0) - (Region.IsPush(c.Exercise) ? 1 : 0)),
+                0,
+                Rules.Set.PushOverPull
+            );
         }
         if (each > 1)
-            foreach (Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical })
+            foreach (
+                Pattern pattern in new[] { Pattern.PressHorizontal, Pattern.PressVertical, Pattern.PullHorizontal, Pattern.PullVertical }
+            )
                 yield return Sessions(Codes.Of(pattern), 1, cost / 2, exercise => exercise.Pattern == pattern);
-        yield return Sessions("trunk", Math.Min(Rules.Set.TrunkSessions, _week.Count), Rules.Set.TrunkCost, exercise => exercise.Pattern is Pattern.Trunk);
-        if (_input.Schools.Quads is QuadSchool.Spread) yield return Sessions("quads spread", Math.Max(0, Math.Min(Rules.Set.SpreadSessions[0], _week.Count) - _mains.Count(main => main.Exercise.PrimeMovers.Contains(Muscle.Vasti))), cost, IsSpread);
-        if (WantsAbduction) yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
-        if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris)) yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
+        yield return Sessions(
+            "trunk",
+            Math.Min(Rules.Set.TrunkSessions, _week.Count),
+            Rules.Set.TrunkCost,
+            exercise => exercise.Pattern is Pattern.Trunk
+        );
+        if (_input.Schools.Quads is QuadSchool.Spread)
+            yield return Sessions(
+                "quads spread",
+                Math.Max(
+                    0,
+                    Math.Min(Rules.Set.SpreadSessions[0], _week.Count)
+                        - _mains.Count(main => main.Exercise.PrimeMovers.Contains(Muscle.Vasti))
+                ),
+                cost,
+                IsSpread
+            );
+        if (WantsAbduction)
+            yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
+        if (_input.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris))
+            yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }
 
-    private IEnumerable<ChoiceWant> Picked() => _input.Picks.Where(pick => pick.Kind is PickKind.Accessory)
-        .Select(pick => Sessions($"picked {pick.Exercise}", 1, Rules.Set.Picked, exercise => exercise.Id == pick.Exercise));
+    private IEnumerable<ChoiceWant> Picked() =>
+        _input
+            .Picks.Where(pick => pick.Kind is PickKind.Accessory)
+            .Select(pick => Sessions($"picked {pick.Exercise}", 1, Rules.Set.Picked, exercise => exercise.Id == pick.Exercise));
 
     /// <summary>A session that the week is short of without it.</summary>
-    private ChoiceWant Needed(string name, int needed, int cost, Func<Exercise, bool> counts) => Sessions(name, needed, cost, counts) with { Of = new Lack.Session(name) };
+    private ChoiceWant Needed(string name, int needed, int cost, Func<Exercise, bool> counts) =>
+        Sessions(name, needed, cost, counts) with
+        {
+            Of = new Lack.Session(name),
+        };
 
-    private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) => new(name, null, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
+    private ChoiceWant Sessions(string name, int needed, int cost, Func<Exercise, bool> counts) =>
+        new(name, null, PerSession(c => counts(c.Exercise) ? 1 : 0), needed, cost);
 
-    private IEnumerable<ChoiceFamily> Families() => _candidates.Select((candidate, i) => (Key: FamilyOf(candidate.Exercise), Index: i))
-        .GroupBy(row => row.Key).Where(family => family.Count() > Rules.Set.FamilyMost)
-        .Select(family => new ChoiceFamily(family.Key, [.. family.Select(row => row.Index)], Rules.Set.FamilyMost));
+    private IEnumerable<ChoiceFamily> Families() =>
+        _candidates
+            .Select((candidate, i) => (Key: FamilyOf(candidate.Exercise), Index: i))
+            .GroupBy(row => row.Key)
+            .Where(family => family.Count() > Rules.Set.FamilyMost)
+            .Select(family => new ChoiceFamily(family.Key, [.. family.Select(row => row.Index)], Rules.Set.FamilyMost));
 
     /// <summary>Same pattern and same main implement.</summary>
     public static string FamilyOf(Exercise exercise) => $"{Codes.Of(exercise.Pattern)} {Codes.Of(exercise.Load)}";
 
-    private IEnumerable<ChoiceAnswer> AnswersWorth() => _open
-        .Select(finding => new ChoiceAnswer(finding.Code, [.. _candidates.Select((c, i) => (c, i)).Where(row => row.c.Answers.Contains(finding)).Select(row => row.i)], Rules.Set.AnswersASeverity[finding.Severity]))
-        .Where(answer => answer.Members.Count > 0);
+    private IEnumerable<ChoiceAnswer> AnswersWorth() =>
+        _open
+            .Select(finding => new ChoiceAnswer(
+                finding.Code,
+                [.. _candidates.Select((c, i) => (c, i)).Where(row => row.c.Answers.Contains(finding)).Select(row => row.i)],
+                Rules.Set.AnswersASeverity[finding.Severity]
+            ))
+            .Where(answer => answer.Members.Count > 0);
 }
 
 /// <summary>Which half of the body an exercise belongs to, and which way it pushes.</summary>
 public static class Region
 {
     private static readonly HashSet<Muscle> Legs =
-        [Muscle.Vasti, Muscle.RectusFemoris, Muscle.GluteusMaximus, Muscle.GluteusMedius, Muscle.Hamstrings, Muscle.Adductors, Muscle.Gastrocnemius, Muscle.Soleus, Muscle.TibialisAnterior, Muscle.HipFlexors];
+    [
+        Muscle.Vasti,
+        Muscle.RectusFemoris,
+        Muscle.GluteusMaximus,
+        Muscle.GluteusMedius,
+        Muscle.Hamstrings,
+        Muscle.Adductors,
+        Muscle.Gastrocnemius,
+        Muscle.Soleus,
+        Muscle.TibialisAnterior,
+        Muscle.HipFlexors,
+    ];
 
     /// <summary>Whether a muscle is trained on leg days.</summary>
     public static bool IsOfLegs(Muscle muscle) => Legs.Contains(muscle);
 
-    /// <summary>Lower, upper, or full where it suits any day: so do knee extensions by the school that spreads the quads over the week.</summary>
-    public static DayFocus Of(Exercise exercise, QuadSchool quads) => exercise.Pattern switch
-    {
-        _ when IsSpread(exercise, quads) => DayFocus.Full,
-        Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms => DayFocus.Upper,
-        Pattern.Trunk => DayFocus.Full,
-        // What loads back and hardly a leg, such as a seated good morning, suits any day.
-        _ when exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains) => DayFocus.Full,
-        _ => DayFocus.Lower,
-    };
+    /// <summary>Lower, upper, or full where it suits any day: so do knee extensions by the school that spreads the quads over the
+    /// week.</summary>
+    public static DayFocus Of(Exercise exercise, QuadSchool quads) =>
+        exercise.Pattern switch
+        {
+            _ when IsSpread(exercise, quads) => DayFocus.Full,
+            Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms =>
+                DayFocus.Upper,
+            Pattern.Trunk => DayFocus.Full,
+            // What loads back and hardly a leg, such as a seated good morning, suits any day.
+            _ when exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains) => DayFocus.Full,
+            _ => DayFocus.Lower,
+        };
 
     /// <summary>Whether the school that spreads the quads takes an exercise to any day.</summary>
-    public static bool IsSpread(Exercise exercise, QuadSchool quads) => quads is QuadSchool.Spread && exercise.Pattern is Pattern.KneeExtension;
+    public static bool IsSpread(Exercise exercise, QuadSchool quads) =>
+        quads is QuadSchool.Spread && exercise.Pattern is Pattern.KneeExtension;
 
     /// <summary>Whether an exercise suits a day.</summary>
-    public static bool Suits(Exercise exercise, DayFocus day, QuadSchool quads) => day is DayFocus.Full || Of(exercise, quads) is DayFocus.Full || Of(exercise, quads) == day;
+    public static bool Suits(Exercise exercise, DayFocus day, QuadSchool quads) =>
+        day is DayFocus.Full || Of(exercise, quads) is DayFocus.Full || Of(exercise, quads) == day;
 
     /// <summary>Presses of several joints.</summary>
-    public static bool IsPush(Exercise exercise) => exercise.Pattern is Pattern.PressHorizontal or Pattern.PressVertical && AccessoryRole.Of(exercise) is Role.Accessory;
+    public static bool IsPush(Exercise exercise) =>
+        exercise.Pattern is Pattern.PressHorizontal or Pattern.PressVertical && AccessoryRole.Of(exercise) is Role.Accessory;
 
     /// <summary>Pulls of several joints.</summary>
-    public static bool IsPull(Exercise exercise) => exercise.Pattern is Pattern.PullHorizontal or Pattern.PullVertical && AccessoryRole.Of(exercise) is Role.Accessory;
+    public static bool IsPull(Exercise exercise) =>
+        exercise.Pattern is Pattern.PullHorizontal or Pattern.PullVertical && AccessoryRole.Of(exercise) is Role.Accessory;
 }

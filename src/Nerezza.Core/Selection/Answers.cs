@@ -9,17 +9,22 @@ public enum AnswerRole
 {
     /// <summary>As a main lift.</summary>
     Main,
+
     /// <summary>As an accessory.</summary>
     Accessory,
+
     /// <summary>To learn the movement.</summary>
     Skill,
+
     /// <summary>To gain range, daily.</summary>
     Capacity,
+
     /// <summary>To feel the muscle before the main lift.</summary>
     Priming,
 }
 
-/// <summary>Which exercises answer which finding, by role (docs/handbook/05-faults.md, docs/handbook/07-pain-and-health.md, docs/handbook/09-composition.md), from Data/answers.yaml.</summary>
+/// <summary>Which exercises answer which finding, by role (docs/handbook/05-faults.md, docs/handbook/07-pain-and-health.md,
+/// docs/handbook/09-composition.md), from Data/answers.yaml.</summary>
 public static class Answers
 {
     private static readonly AnswersFile File = EmbeddedData.Read("answers", SelectionJson.Default.AnswersFile);
@@ -32,7 +37,8 @@ public static class Answers
     public static IReadOnlyList<string> Of(FindingCode finding, AnswerRole role) => All.GetValueOrDefault((finding, role), []);
 
     /// <summary>Whether an exercise answers a finding in a role; a coach's own answers as the shipped one that it names.</summary>
-    public static bool Answer(Exercise exercise, FindingCode finding, AnswerRole role) => Of(finding, role).Contains(exercise.AnswersLike ?? exercise.Id);
+    public static bool Answer(Exercise exercise, FindingCode finding, AnswerRole role) =>
+        Of(finding, role).Contains(exercise.AnswersLike ?? exercise.Id);
 
     private static Dictionary<(FindingCode, AnswerRole), IReadOnlyList<string>> Read()
     {

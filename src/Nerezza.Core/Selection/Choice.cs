@@ -19,10 +19,13 @@ public enum CapKind
 {
     /// <summary>Minutes of the days that an exercise suits.</summary>
     Minutes,
+
     /// <summary>Exercises in the week.</summary>
     Items,
+
     /// <summary>Load on the spine, axial times sets.</summary>
     Axial,
+
     /// <summary>Hard sets of a muscle.</summary>
     Sets,
 }
@@ -41,7 +44,14 @@ public sealed record ChoiceAnswer(FindingCode Finding, IReadOnlyList<int> Member
 /// <param name="SessionCost">Of each session.</param>
 /// <param name="RepeatCost">Of each session beyond an exercise's first, on top.</param>
 public sealed record ChoiceProblem(
-    IReadOnlyList<ChoiceCandidate> Candidates, IReadOnlyList<ChoiceCap> Caps, IReadOnlyList<ChoiceWant> Wants, IReadOnlyList<ChoiceFamily> Families, IReadOnlyList<ChoiceAnswer> Answers, int SessionCost, int RepeatCost)
+    IReadOnlyList<ChoiceCandidate> Candidates,
+    IReadOnlyList<ChoiceCap> Caps,
+    IReadOnlyList<ChoiceWant> Wants,
+    IReadOnlyList<ChoiceFamily> Families,
+    IReadOnlyList<ChoiceAnswer> Answers,
+    int SessionCost,
+    int RepeatCost
+)
 {
     /// <summary>Worth is counted in these, so that a fixed 20-bit hash of the id breaks every tie the same way everywhere.</summary>
     public const long Scale = 1 << 20;
@@ -50,7 +60,8 @@ public sealed record ChoiceProblem(
     public static long Hash(string id)
     {
         uint hash = 2166136261;
-        foreach (char letter in id) hash = (hash ^ letter) * 16777619;
+        foreach (char letter in id)
+            hash = (hash ^ letter) * 16777619;
         return (hash >> 20) ^ (hash & 0xFFFFF);
     }
 
@@ -58,12 +69,16 @@ public sealed record ChoiceProblem(
     /// <param name="sessions">One number a candidate, 0 where it is not taken.</param>
     public long? WorthOf(IReadOnlyList<int> sessions)
     {
-        if (Caps.Any(cap => Sum(cap.PerSession, sessions) > cap.Limit)) return null;
-        if (Families.Any(family => family.Members.Count(member => sessions[member] > 0) > family.Most)) return null;
-        long worth = 0, ties = 0;
+        if (Caps.Any(cap => Sum(cap.PerSession, sessions) > cap.Limit))
+            return null;
+        if (Families.Any(family => family.Members.Count(member => sessions[member] > 0) > family.Most))
+            return null;
+        long worth = 0,
+            ties = 0;
         for (int i = 0; i < sessions.Count; i++)
         {
-            if (sessions[i] == 0) continue;
+            if (sessions[i] == 0)
+                continue;
             worth += Candidates[i].Score - (long)SessionCost * sessions[i] - (long)RepeatCost * (sessions[i] - 1);
             ties += Hash(Candidates[i].Id) + (sessions[i] - 1) * RepeatTie(Candidates[i].Id);
         }
@@ -78,7 +93,8 @@ public sealed record ChoiceProblem(
     private static long Sum(IReadOnlyList<int> each, IReadOnlyList<int> sessions)
     {
         long sum = 0;
-        for (int i = 0; i < each.Count; i++) sum += (long)each[i] * sessions[i];
+        for (int i = 0; i < each.Count; i++)
+            sum += (long)each[i] * sessions[i];
         return sum;
     }
 }
@@ -88,6 +104,7 @@ public enum Proof
 {
     /// <summary>Proved best.</summary>
     Optimal,
+
     /// <summary>The solver stopped first; the greedy answer stands.</summary>
     Greedy,
 }
@@ -115,12 +132,15 @@ public sealed class GreedyChooser : IChooser
             (int best, long reached) = (-1, worth);
             for (int i = 0; i < sessions.Length; i++)
             {
-                if (sessions[i] >= problem.Candidates[i].SessionsMost) continue;
+                if (sessions[i] >= problem.Candidates[i].SessionsMost)
+                    continue;
                 sessions[i]++;
-                if (problem.WorthOf(sessions) is { } now && now > reached) (best, reached) = (i, now);
+                if (problem.WorthOf(sessions) is { } now && now > reached)
+                    (best, reached) = (i, now);
                 sessions[i]--;
             }
-            if (best < 0) return new Choice(sessions, Proof.Greedy);
+            if (best < 0)
+                return new Choice(sessions, Proof.Greedy);
             sessions[best]++;
             worth = reached;
         }

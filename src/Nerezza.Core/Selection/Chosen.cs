@@ -9,24 +9,34 @@ public enum ChosenReason
 {
     /// <summary>The coach picked it.</summary>
     Picked,
+
     /// <summary>The client named it as a target.</summary>
     TargetLift,
+
     /// <summary>No target of its pattern was named, or none can be done: the best of the usual order.</summary>
     UsualLift,
+
     /// <summary>It takes the place of a target, because of a finding.</summary>
     ChangedLift,
+
     /// <summary>It takes a second place in the week so that the load on the spine stays within the budget.</summary>
     SparesSpine,
+
     /// <summary>It answers a finding.</summary>
     AnswersFinding,
+
     /// <summary>A muscle would have too few sets without it.</summary>
     FillsSets,
+
     /// <summary>The week needs its pattern.</summary>
     FillsPattern,
+
     /// <summary>It adds most for its fatigue.</summary>
     AddsStimulus,
+
     /// <summary>It is the client's event itself.</summary>
     EventWork,
+
     /// <summary>It stands in for one that cannot be done today.</summary>
     StandsIn,
 }
@@ -40,26 +50,38 @@ public sealed record Chosen
 {
     /// <summary>The exercise.</summary>
     public required Exercise Exercise { get; init; }
+
     /// <summary>What it is for.</summary>
     public required Role Role { get; init; }
+
     /// <summary>Why it is here.</summary>
     public required ChosenReason Reason { get; init; }
+
     /// <summary>The open findings that it answers, gravest first.</summary>
     public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+
     /// <summary>The finding that is not closing, for which it gets one set more a fortnight; null where it keeps its sets.</summary>
     public FindingCode? GrowsFor { get; init; }
+
     /// <summary>0 to 1.</summary>
     public required double Score { get; init; }
+
     /// <summary>The parts of the score.</summary>
     public required ScoreParts Parts { get; init; }
+
     /// <summary>What caution leaves of it.</summary>
     public required Caution.Allowed Limits { get; init; }
+
     /// <summary>Sessions a week for an accessory; 0 where the week's layout decides.</summary>
     public int Sessions { get; init; }
+
     /// <summary>The next best.</summary>
     public IReadOnlyList<Alternative> InsteadOf { get; init; } = [];
-    /// <summary>What else could stand in its place, best first: it answers the same, or trains the same pattern with the same prime mover.</summary>
+
+    /// <summary>What else could stand in its place, best first: it answers the same, or trains the same pattern with the same prime
+    /// mover.</summary>
     public IReadOnlyList<string> Rivals { get; init; } = [];
+
     /// <summary>What can stand in for it on the floor, best first.</summary>
     public IReadOnlyList<string> Substitutes { get; init; } = [];
 }
@@ -73,11 +95,21 @@ public sealed record Ranked(Exercise Exercise, Role Role, double Score, ScorePar
 /// <summary>The whole choice for a block.</summary>
 /// <param name="Shortfalls">What could not be had, each with what would have to be given up for it.</param>
 /// <param name="Ranked">Every exercise that can be done and stands in no main place, best first.</param>
-public sealed record ExerciseChoice(IReadOnlyList<MainSlot> Mains, IReadOnlyList<Chosen> Others, IReadOnlyList<PassedOver> PassedOver, IReadOnlyList<Finding> Unanswered, IReadOnlyList<Ranked> Ranked, IReadOnlyList<Shortfall> Shortfalls, Proof Proven, string School)
+public sealed record ExerciseChoice(
+    IReadOnlyList<MainSlot> Mains,
+    IReadOnlyList<Chosen> Others,
+    IReadOnlyList<PassedOver> PassedOver,
+    IReadOnlyList<Finding> Unanswered,
+    IReadOnlyList<Ranked> Ranked,
+    IReadOnlyList<Shortfall> Shortfalls,
+    Proof Proven,
+    string School
+)
 {
     /// <summary>Nothing chosen.</summary>
     public static ExerciseChoice None { get; } = new([], [], [], [], [], [], Proof.Optimal, "");
 
     /// <summary>Every chosen exercise once, mains first.</summary>
-    public IEnumerable<Chosen> All => Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);
+    public IEnumerable<Chosen> All =>
+        Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);
 }

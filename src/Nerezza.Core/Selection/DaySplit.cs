@@ -9,8 +9,10 @@ public enum DayFocus
 {
     /// <summary>Whole body.</summary>
     Full,
+
     /// <summary>Lower body.</summary>
     Lower,
+
     /// <summary>Upper body.</summary>
     Upper,
 }
@@ -27,19 +29,32 @@ public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus
 }
 
 /// <summary>Splits the days of the week and lays the sessions on them (docs/handbook/12-weeks-and-blocks.md).</summary>
-/// <remarks>1 to 3 days full body; 4 two of each half; 5 three lower; 6 three of each; lower alone where asked for. The split gives the numbers, the
-/// layout the order: the emphasised half on the freshest days and far apart, heavy hinges two days apart, hard sport kept away from.</remarks>
+/// <remarks>1 to 3 days full body; 4 two of each half; 5 three lower; 6 three of each; lower alone where asked for. The split gives the
+/// numbers, the
+/// layout the order: the emphasised half on the freshest days and far apart, heavy hinges two days apart, hard sport kept away
+/// from.</remarks>
 public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue)
 {
     private static readonly WeekFile Rules = EmbeddedData.Read("week", SelectionJson.Default.WeekFile);
-    private readonly IReadOnlyList<(TrainingDay Training, DateOnly Date)> _days = [.. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2)];
+    private readonly IReadOnlyList<(TrainingDay Training, DateOnly Date)> _days =
+    [
+        .. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2),
+    ];
 
     /// <summary>The days in the order of dates from the block's start.</summary>
     public IReadOnlyList<SplitDay> LayOut(IWeekLayout layout)
     {
         WeekLayoutProblem problem = Problem();
         IReadOnlyList<int> dayOf = layout.LayOut(problem);
-        return [.. _days.Select((row, day) => problem.Sessions[dayOf.ToList().IndexOf(day)] is var session ? new SplitDay(row.Training, row.Date, session.Focus, session.Turn) : null!)];
+        return
+        [
+            .. _days.Select(
+                (row, day) =>
+                    problem.Sessions[dayOf.ToList().IndexOf(day)] is var session
+                        ? new SplitDay(row.Training, row.Date, session.Focus, session.Turn)
+                        : null!
+            ),
+        ];
     }
 
     /// <summary>The week as a problem in whole numbers.</summary>
@@ -47,8 +62,11 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     {
         List<SessionKind> sessions = [.. Sessions()];
         int freshest = Enumerable.Range(0, _days.Count).Max(Freshness);
-        return new WeekLayoutProblem(sessions, [.. sessions.Select(session => (IReadOnlyList<int>)[.. _days.Select((_, day) => AloneOn(session, day, freshest))])],
-            (s, d, t, e) => Together(s, sessions[s], d, t, sessions[t], e));
+        return new WeekLayoutProblem(
+            sessions,
+            [.. sessions.Select(session => (IReadOnlyList<int>)[.. _days.Select((_, day) => AloneOn(session, day, freshest))])],
+            (s, d, t, e) => Together(s, sessions[s], d, t, sessions[t], e)
+        );
     }
 
     private IEnumerable<SessionKind> Sessions()
@@ -58,8 +76,10 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
         int upper = !whole || days <= 3 ? 0 : days / 2;
         DayFocus legs = whole && days <= 3 ? DayFocus.Full : DayFocus.Lower;
         IReadOnlyList<HeavyLift> turns = Turns();
-        for (int i = 0; i < days - upper; i++) yield return new SessionKind(legs, i % turns.Count, turns[i % turns.Count], IsEmphasised(legs));
-        for (int i = 0; i < upper; i++) yield return new SessionKind(DayFocus.Upper, 0, HeavyLift.None, IsEmphasised(DayFocus.Upper));
+        for (int i = 0; i < days - upper; i++)
+            yield return new SessionKind(legs, i % turns.Count, turns[i % turns.Count], IsEmphasised(legs));
+        for (int i = 0; i < upper; i++)
+            yield return new SessionKind(DayFocus.Upper, 0, HeavyLift.None, IsEmphasised(DayFocus.Upper));
     }
 
     /// <summary>Squat and hinge take turns, the first target's pattern first; a thrust comes third where it is due.</summary>
@@ -67,17 +87,23 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     {
         bool hingeFirst = MainOrder.Of(client, catalogue)[0] is Pattern.Hinge;
         List<HeavyLift> turns = hingeFirst ? [HeavyLift.Hinge, HeavyLift.Squat] : [HeavyLift.Squat, HeavyLift.Hinge];
-        if (WeekLifts.HasThrust(client, catalogue)) turns.Add(HeavyLift.None);
+        if (WeekLifts.HasThrust(client, catalogue))
+            turns.Add(HeavyLift.None);
         return turns;
     }
 
-    private Emphasised IsEmphasised(DayFocus focus) => focus is not DayFocus.Full && client.Emphasis.Any(muscle => Region.IsOfLegs(muscle) == (focus is DayFocus.Lower)) ? Emphasised.Yes : Emphasised.No;
+    private Emphasised IsEmphasised(DayFocus focus) =>
+        focus is not DayFocus.Full && client.Emphasis.Any(muscle => Region.IsOfLegs(muscle) == (focus is DayFocus.Lower))
+            ? Emphasised.Yes
+            : Emphasised.No;
 
     private int AloneOn(SessionKind session, int day, int freshest)
     {
         int cost = 0;
-        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Training.Day)) cost += Rules.SportClash;
-        if (session.Emphasis is Emphasised.Yes) cost += Rules.NotFresh * (freshest - Freshness(day));
+        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Training.Day))
+            cost += Rules.SportClash;
+        if (session.Emphasis is Emphasised.Yes)
+            cost += Rules.NotFresh * (freshest - Freshness(day));
         return cost;
     }
 
@@ -88,8 +114,12 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     private int Freshness(int day)
     {
         Weekday on = _days[day].Training.Day;
-        if (client.OtherTraining.Any(other => other.Hard && other.Day == on)) return 0;
-        IEnumerable<Weekday> hard = client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Concat(_days.Select(row => row.Training.Day).Where(other => other != on));
+        if (client.OtherTraining.Any(other => other.Hard && other.Day == on))
+            return 0;
+        IEnumerable<Weekday> hard = client
+            .OtherTraining.Where(other => other.Hard)
+            .Select(other => other.Day)
+            .Concat(_days.Select(row => row.Training.Day).Where(other => other != on));
         return Math.Min(Rules.FreshestDays, hard.Select(other => DaysFrom(other, on)).DefaultIfEmpty(Rules.FreshestDays).Min());
     }
 
@@ -97,14 +127,20 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
 
     private int Together(int s, SessionKind first, int d, int t, SessionKind second, int e)
     {
-        int after = DaysFrom(_days[d].Training.Day, _days[e].Training.Day), gap = Math.Min(after, 7 - after), cost = 0;
-        if (first.Heavy is HeavyLift.Hinge && second.Heavy is HeavyLift.Hinge && gap < Rules.HingeDaysApart) cost += Rules.HingesTooClose;
-        if (first.Emphasis is Emphasised.Yes && second.Emphasis is Emphasised.Yes) cost += Rules.EmphasisedApart[gap];
+        int after = DaysFrom(_days[d].Training.Day, _days[e].Training.Day),
+            gap = Math.Min(after, 7 - after),
+            cost = 0;
+        if (first.Heavy is HeavyLift.Hinge && second.Heavy is HeavyLift.Hinge && gap < Rules.HingeDaysApart)
+            cost += Rules.HingesTooClose;
+        if (first.Emphasis is Emphasised.Yes && second.Emphasis is Emphasised.Yes)
+            cost += Rules.EmphasisedApart[gap];
         if (gap == 1)
         {
             (SessionKind before, SessionKind then) = after == 1 ? (first, second) : (second, first);
-            if (before.Focus == then.Focus) cost += Rules.SameHalf;
-            else if (then.Emphasis != before.Emphasis ? then.Emphasis is Emphasised.Yes : before.Focus is DayFocus.Lower) cost += Rules.WrongOrder;
+            if (before.Focus == then.Focus)
+                cost += Rules.SameHalf;
+            else if (then.Emphasis != before.Emphasis ? then.Emphasis is Emphasised.Yes : before.Focus is DayFocus.Lower)
+                cost += Rules.WrongOrder;
         }
         // Turns in the order of dates, so that the first target leads the week where nothing else speaks.
         return first.Focus == second.Focus && (s < t) != (d < e) ? cost + Rules.OutOfTurn : cost;
@@ -118,4 +154,14 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     }
 }
 
-internal sealed record WeekFile(int HingesTooClose, int HingeDaysApart, int SportClash, IReadOnlyList<int> EmphasisedApart, int NotFresh, int FreshestDays, int WrongOrder, int SameHalf, int OutOfTurn);
+internal sealed record WeekFile(
+    int HingesTooClose,
+    int HingeDaysApart,
+    int SportClash,
+    IReadOnlyList<int> EmphasisedApart,
+    int NotFresh,
+    int FreshestDays,
+    int WrongOrder,
+    int SameHalf,
+    int OutOfTurn
+);

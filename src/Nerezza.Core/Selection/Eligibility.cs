@@ -8,20 +8,37 @@ using Nerezza.Core.Screening.Safety;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The hard filters of docs/handbook/09-composition.md, each with its reason kept.</summary>
-public sealed class Eligibility(Client client, IReadOnlyList<Pick> picks, Equipment equipment, TrainingCaps caps, LadderProgress ladders, IReadOnlyList<Finding> findings, Loader loader)
+public sealed class Eligibility(
+    Client client,
+    IReadOnlyList<Pick> picks,
+    Equipment equipment,
+    TrainingCaps caps,
+    LadderProgress ladders,
+    IReadOnlyList<Finding> findings,
+    Loader loader
+)
 {
-    private readonly bool _shoulderRange = findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= SelectionRules.Shipped.MainChanges.Severity);
+    private readonly bool _shoulderRange = findings.Any(finding =>
+        finding.Code is FindingCode.ShoulderRange && finding.Severity >= SelectionRules.Shipped.MainChanges.Severity
+    );
 
     /// <summary>Why an exercise cannot be taken; null when it can.</summary>
     public PassedOver? Judge(Exercise exercise)
     {
-        if (exercise.Origin is Origin.PutAway) return new PassedOver.PutAway(exercise.Id);
-        if (!exercise.CanBeDoneWith(equipment)) return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(equipment));
-        if (caps.For(exercise) is Caution.RuledOut ruledOut) return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
-        if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange)) return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
-        if (ladders.LockOn(exercise.Id) is { } locked) return new PassedOver.Locked(exercise.Id, locked);
-        if (picks.Any(pick => pick.Exercise == exercise.Id && pick.Kind is PickKind.Banned)) return new PassedOver.Banned(exercise.Id);
-        if (client.Dislikes.Any(dislike => dislike.Never && dislike.Exercise == exercise.Id)) return new PassedOver.Disliked(exercise.Id);
+        if (exercise.Origin is Origin.PutAway)
+            return new PassedOver.PutAway(exercise.Id);
+        if (!exercise.CanBeDoneWith(equipment))
+            return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(equipment));
+        if (caps.For(exercise) is Caution.RuledOut ruledOut)
+            return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
+        if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange))
+            return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
+        if (ladders.LockOn(exercise.Id) is { } locked)
+            return new PassedOver.Locked(exercise.Id, locked);
+        if (picks.Any(pick => pick.Exercise == exercise.Id && pick.Kind is PickKind.Banned))
+            return new PassedOver.Banned(exercise.Id);
+        if (client.Dislikes.Any(dislike => dislike.Never && dislike.Exercise == exercise.Id))
+            return new PassedOver.Disliked(exercise.Id);
         return HasLoad(exercise) ? null : new PassedOver.NoLoad(exercise.Id);
     }
 

@@ -4,7 +4,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The work of one event session a week, for clients whose goal is events (docs/handbook/12-weeks-and-blocks.md): throws first, then a medley with the implements there are.</summary>
+/// <summary>The work of one event session a week, for clients whose goal is events (docs/handbook/12-weeks-and-blocks.md): throws first,
+/// then a medley with the implements there are.</summary>
 /// <remarks>It takes the place of a heavy hinge and counts as one.</remarks>
 public static class EventWork
 {
@@ -14,12 +15,20 @@ public static class EventWork
     /// <param name="able">What kit and caution allow.</param>
     public static IReadOnlyList<Exercise> Of(Client client, BlockKind kind, IReadOnlyList<Exercise> able)
     {
-        if (client.Goal is not Goal.Events || kind is not (BlockKind.Strength or BlockKind.Muscle or BlockKind.Peak)) return [];
+        if (client.Goal is not Goal.Events || kind is not (BlockKind.Strength or BlockKind.Muscle or BlockKind.Peak))
+            return [];
         // Without an event by name all of them are prepared for.
-        IEnumerable<EventKind> kinds = client.Events.Count > 0 ? client.Events.Select(one => one.Kind).Distinct() : Enum.GetValues<EventKind>();
+        IEnumerable<EventKind> kinds =
+            client.Events.Count > 0 ? client.Events.Select(one => one.Kind).Distinct() : Enum.GetValues<EventKind>();
         List<Exercise> work = [];
         foreach (EventKind one in kinds.Order())
-            work.AddRange(Rule.Exercises[Codes.Of(one)].Select(id => able.FirstOrDefault(exercise => exercise.Id == id)).OfType<Exercise>().Except(work).Take(one is EventKind.CarryMedley ? Rule.MedleyImplements : 1));
+            work.AddRange(
+                Rule.Exercises[Codes.Of(one)]
+                    .Select(id => able.FirstOrDefault(exercise => exercise.Id == id))
+                    .OfType<Exercise>()
+                    .Except(work)
+                    .Take(one is EventKind.CarryMedley ? Rule.MedleyImplements : 1)
+            );
         return work;
     }
 

@@ -5,7 +5,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open (docs/handbook/09-composition.md).</summary>
+/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open
+/// (docs/handbook/09-composition.md).</summary>
 public sealed class ExerciseSelector
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
@@ -20,13 +21,23 @@ public sealed class ExerciseSelector
     private ExerciseSelector(SelectionInput input, IChooser chooser)
     {
         (_input, _chooser) = (input, chooser);
-        _context = new ScoreContext(input.Client, input.Catalogue, input.Findings, input.Lifter, input.LoadKg, input.Log, input.Block.Start);
+        _context = new ScoreContext(
+            input.Client,
+            input.Catalogue,
+            input.Findings,
+            input.Lifter,
+            input.LoadKg,
+            input.Log,
+            input.Block.Start
+        );
         _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Client, input.Picks, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
         foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
-            if (_eligibility.Judge(exercise) is { } reason) _out[exercise.Id] = reason;
-            else _able.Add(exercise);
+            if (_eligibility.Judge(exercise) is { } reason)
+                _out[exercise.Id] = reason;
+            else
+                _able.Add(exercise);
         }
     }
 
@@ -35,50 +46,132 @@ public sealed class ExerciseSelector
 
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<MainSlot> slots = new MainLiftChoice(_context, _scoring, _eligibility, _input.Findings, _input.Picks, _input.Week, _input.Cost, new LoadReach(_input.Loader, _input.LoadKg, _input.Client.MassKg)).Choose();
+        IReadOnlyList<MainSlot> slots = new MainLiftChoice(
+            _context,
+            _scoring,
+            _eligibility,
+            _input.Findings,
+            _input.Picks,
+            _input.Week,
+            _input.Cost,
+            new LoadReach(_input.Loader, _input.LoadKg, _input.Client.MassKg)
+        ).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
         List<Chosen> events = [.. EventWork.Of(_input.Client, _input.Kind, _able).Select(ToEvent)];
-        List<string> taken = [.. events.Select(one => one.Exercise.Id), .. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id })];
+        List<string> taken =
+        [
+            .. events.Select(one => one.Exercise.Id),
+            .. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id }),
+        ];
         ScoreWeights weights = ScoreWeights.Of(School);
         IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
-        List<Finding> open = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && finding.Cause is not Cause.Range && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code)))];
+        List<Finding> open =
+        [
+            .. _input.Findings.Where(finding =>
+                Scoring.IsOpen(finding)
+                && finding.Cause is not Cause.Range
+                && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code))
+            ),
+        ];
         IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
-        IEnumerable<Chosen> drillsInWeek = WeekLifts.LegDays(_input.Week).SelectMany(_ => drills.Where(drill => drill.Role is Role.Priming or Role.Skill));
+        IEnumerable<Chosen> drillsInWeek = WeekLifts
+            .LegDays(_input.Week)
+            .SelectMany(_ => drills.Where(drill => drill.Role is Role.Priming or Role.Skill));
         ChoiceProblem problem = new AccessoryProblem(_input, candidates, [.. inWeek, .. drillsInWeek], open).Build();
         Choice choice = _chooser.Choose(problem);
-        List<Chosen> set = [.. candidates.Select((candidate, i) => (candidate, Sessions: choice.Sessions[i])).Where(row => row.Sessions > 0)
-            .OrderBy(row => row.candidate.Role).ThenByDescending(row => row.candidate.Score).ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
-            .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights))];
-        ExerciseChoice selection = new(slots, [.. drills, .. events, .. set], [], [], [.. scored.Select(row => new Ranked(row.Exercise, row.Role, row.Score, row.Parts, [.. row.Answers.Select(finding => finding.Code).Distinct()]))], [], choice.Proof, weights.Name);
+        List<Chosen> set =
+        [
+            .. candidates
+                .Select((candidate, i) => (candidate, Sessions: choice.Sessions[i]))
+                .Where(row => row.Sessions > 0)
+                .OrderBy(row => row.candidate.Role)
+                .ThenByDescending(row => row.candidate.Score)
+                .ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
+                .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights)),
+        ];
+        ExerciseChoice selection = new(
+            slots,
+            [.. drills, .. events, .. set],
+            [],
+            [],
+            [
+                .. scored.Select(row => new Ranked(
+                    row.Exercise,
+                    row.Role,
+                    row.Score,
+                    row.Parts,
+                    [.. row.Answers.Select(finding => finding.Code).Distinct()]
+                )),
+            ],
+            [],
+            choice.Proof,
+            weights.Name
+        );
         ExerciseChoice whole = WithRest(selection, scored);
-        return whole with { Shortfalls = new ShortfallBook(problem, choice, _out).Of([.. whole.Unanswered.Select(finding => finding.Code).Distinct()]) };
+        return whole with
+        {
+            Shortfalls = new ShortfallBook(problem, choice, _out).Of([.. whole.Unanswered.Select(finding => finding.Code).Distinct()]),
+        };
     }
 
     /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>
-    private AccessorySchool School => _input.Schools.Accessories
-        ?? (_input.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity) ? AccessorySchool.Positions : AccessorySchool.Stimulus);
+    private AccessorySchool School =>
+        _input.Schools.Accessories
+        ?? (
+            _input.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
+                ? AccessorySchool.Positions
+                : AccessorySchool.Stimulus
+        );
 
     private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
     {
-        IReadOnlyList<string> targets = _input.Client.TargetLifts.Count > 0 ? _input.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
+        IReadOnlyList<string> targets =
+            _input.Client.TargetLifts.Count > 0 ? _input.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
         Scoring scoring = _scoring.Toward(targets);
-        return [.. _able
-            .Where(exercise => exercise.Muscles.Count > 0 && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill) && !taken.Contains(exercise.Id) && !Answers.Drills.Contains(exercise.Id))
-            .Select(exercise => (Exercise: exercise, Parts: scoring.Of(exercise, AnswerRole.Accessory)))
-            .Select(row => new ScoredExercise(row.Exercise, AccessoryRole.Of(row.Exercise), weights.Score(row.Parts), row.Parts, scoring.AnsweredBy(row.Exercise, AnswerRole.Accessory)))
-            .OrderByDescending(row => row.Score).ThenBy(row => row.Exercise.Id, StringComparer.Ordinal)];
+        return
+        [
+            .. _able
+                .Where(exercise =>
+                    exercise.Muscles.Count > 0
+                    && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill)
+                    && !taken.Contains(exercise.Id)
+                    && !Answers.Drills.Contains(exercise.Id)
+                )
+                .Select(exercise => (Exercise: exercise, Parts: scoring.Of(exercise, AnswerRole.Accessory)))
+                .Select(row => new ScoredExercise(
+                    row.Exercise,
+                    AccessoryRole.Of(row.Exercise),
+                    weights.Score(row.Parts),
+                    row.Parts,
+                    scoring.AnsweredBy(row.Exercise, AnswerRole.Accessory)
+                ))
+                .OrderByDescending(row => row.Score)
+                .ThenBy(row => row.Exercise.Id, StringComparer.Ordinal),
+        ];
     }
 
-    private Chosen ToChosen(ScoredExercise candidate, int sessions, IReadOnlyList<ScoredExercise> scored, IReadOnlyList<ScoredExercise> candidates, Choice choice, ScoreWeights weights)
+    private Chosen ToChosen(
+        ScoredExercise candidate,
+        int sessions,
+        IReadOnlyList<ScoredExercise> scored,
+        IReadOnlyList<ScoredExercise> candidates,
+        Choice choice,
+        ScoreWeights weights
+    )
     {
         HashSet<string> chosen = [.. candidates.Where((_, i) => choice.Sessions[i] > 0).Select(other => other.Exercise.Id)];
         Chosen one = new()
         {
             Exercise = candidate.Exercise,
             Role = candidate.Role,
-            Reason = IsPicked(candidate.Exercise) ? ChosenReason.Picked : candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets : ChosenReason.AddsStimulus,
+            Reason =
+                IsPicked(candidate.Exercise) ? ChosenReason.Picked
+                : candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding
+                : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern
+                : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets
+                : ChosenReason.AddsStimulus,
             Answers = [.. candidate.Answers.Select(finding => finding.Code).Distinct()],
             Score = candidate.Score,
             Parts = candidate.Parts,
@@ -87,8 +180,17 @@ public sealed class ExerciseSelector
         };
         return one with
         {
-            InsteadOf = [.. scored.Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, one)).Take(1)
-                .Select(other => new Alternative(other.Exercise.Id, other.Score, ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)))],
+            InsteadOf =
+            [
+                .. scored
+                    .Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, one))
+                    .Take(1)
+                    .Select(other => new Alternative(
+                        other.Exercise.Id,
+                        other.Score,
+                        ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)
+                    )),
+            ],
         };
     }
 
@@ -109,19 +211,28 @@ public sealed class ExerciseSelector
 
     private bool IsPicked(Exercise exercise) => _input.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
 
-    private bool IsLowMuscle(Exercise exercise) => exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
+    private bool IsLowMuscle(Exercise exercise) =>
+        exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
 
-    /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime mover.</summary>
+    /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime
+    /// mover.</summary>
     private static bool Serves(ScoredExercise other, Chosen chosen) =>
-        other.Exercise.Id != chosen.Exercise.Id && (other.Answers.Any(finding => chosen.Answers.Contains(finding.Code)) || CanStandIn(other.Exercise, chosen.Exercise));
+        other.Exercise.Id != chosen.Exercise.Id
+        && (other.Answers.Any(finding => chosen.Answers.Contains(finding.Code)) || CanStandIn(other.Exercise, chosen.Exercise));
 
-    private static bool CanStandIn(Exercise other, Exercise exercise) => other.Pattern == exercise.Pattern && other.PrimeMovers.Intersect(exercise.PrimeMovers).Any();
+    private static bool CanStandIn(Exercise other, Exercise exercise) =>
+        other.Pattern == exercise.Pattern && other.PrimeMovers.Intersect(exercise.PrimeMovers).Any();
 
     private ExerciseChoice WithRest(ExerciseChoice selection, IReadOnlyList<ScoredExercise> scored)
     {
         HashSet<string> chosen = [.. selection.All.Select(one => one.Exercise.Id)];
         Dictionary<string, double> scores = scored.ToDictionary(row => row.Exercise.Id, row => row.Score);
-        Chosen Full(Chosen one) => one with { Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)], Substitutes = SubstitutesOf(one.Exercise, chosen, scores) };
+        Chosen Full(Chosen one) =>
+            one with
+            {
+                Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)],
+                Substitutes = SubstitutesOf(one.Exercise, chosen, scores),
+            };
         HashSet<FindingCode> answered = [.. selection.All.SelectMany(one => one.Answers)];
         return selection with
         {
@@ -134,17 +245,22 @@ public sealed class ExerciseSelector
 
     /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
     private List<string> SubstitutesOf(Exercise exercise, HashSet<string> chosen, Dictionary<string, double> scores) =>
-    [
-        .. _able.Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
-            .OrderBy(other => chosen.Contains(other.Id)).ThenByDescending(other => scores.GetValueOrDefault(other.Id)).ThenBy(other => other.Id, StringComparer.Ordinal)
-            .Take(Rules.Substitutes).Select(other => other.Id),
-    ];
+        [
+            .. _able
+                .Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
+                .OrderBy(other => chosen.Contains(other.Id))
+                .ThenByDescending(other => scores.GetValueOrDefault(other.Id))
+                .ThenBy(other => other.Id, StringComparer.Ordinal)
+                .Take(Rules.Substitutes)
+                .Select(other => other.Id),
+        ];
 
     /// <summary>Those that a coach would ask about: targets, the usual main lifts, and what would answer an open finding.</summary>
     private List<PassedOver> PassedOverFor()
     {
-        IEnumerable<string> asked = _input.Client.TargetLifts
-            .Concat(Rules.Mains["squat"]).Concat(Rules.Mains["hinge"])
+        IEnumerable<string> asked = _input
+            .Client.TargetLifts.Concat(Rules.Mains["squat"])
+            .Concat(Rules.Mains["hinge"])
             .Concat(_input.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))))
             .Concat(_input.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
             .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
@@ -162,8 +278,10 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Fi
         {
             DrillRule most = SelectionRules.Shipped.Drills;
             // Pain has its own relief work; a finding of missing range its daily drills.
-            if (finding.Cause is Cause.Range or Cause.Pain) Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
-            if (finding.Cause is Cause.Skill) Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
+            if (finding.Cause is Cause.Range or Cause.Pain)
+                Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
+            if (finding.Cause is Cause.Skill)
+                Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
             Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
         }
         return drills.OrderBy(drill => drill.Role);
@@ -175,8 +293,10 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Fi
         foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Take(most))
         {
             int there = drills.FindIndex(drill => drill.Exercise.Id == exercise.Id);
-            if (there >= 0) drills[there] = drills[there] with { Answers = [.. drills[there].Answers.Append(finding.Code).Distinct()] };
-            else drills.Add(ToChosen(exercise, role, answer, finding));
+            if (there >= 0)
+                drills[there] = drills[there] with { Answers = [.. drills[there].Answers.Append(finding.Code).Distinct()] };
+            else
+                drills.Add(ToChosen(exercise, role, answer, finding));
         }
     }
 
@@ -204,15 +324,28 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     /// <param name="scored">Best first.</param>
     public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
     {
-        List<ScoredExercise> fits = [.. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Schools.Quads)))];
+        List<ScoredExercise> fits =
+        [
+            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Schools.Quads))),
+        ];
         HashSet<string> picked = [.. input.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
         HashSet<string> kept = [.. fits.Select(row => row.Exercise.Id).Where(picked.Contains)];
-        void Keep(Func<ScoredExercise, bool> serves) => kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
-        foreach (Finding finding in open) Keep(row => row.Answers.Contains(finding));
-        foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct()) Keep(row => row.Exercise.Pattern == pattern);
-        foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow))) Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
-        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates)) kept.Add(row.Exercise.Id);
+        void Keep(Func<ScoredExercise, bool> serves) =>
+            kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
+        foreach (Finding finding in open)
+            Keep(row => row.Answers.Contains(finding));
+        foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct())
+            Keep(row => row.Exercise.Pattern == pattern);
+        foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
+            Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
+        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates))
+            kept.Add(row.Exercise.Id);
         // What the coach picked stays in, whatever its score.
-        return [.. fits.Where(row => kept.Contains(row.Exercise.Id)).OrderByDescending(row => picked.Contains(row.Exercise.Id)).Take(Rule.Candidates)];
+        return
+        [
+            .. fits.Where(row => kept.Contains(row.Exercise.Id))
+                .OrderByDescending(row => picked.Contains(row.Exercise.Id))
+                .Take(Rule.Candidates),
+        ];
     }
 }

@@ -8,7 +8,8 @@ public abstract record PassedOver(string Exercise)
     /// <summary>Kit is not there.</summary>
     public sealed record NoKit(string Exercise, IReadOnlyList<Implement> Missing) : PassedOver(Exercise);
 
-    /// <summary>The kit is there but nothing can be loaded with it: no two kettlebells of one mass, no full-size plates for a pull from the floor.</summary>
+    /// <summary>The kit is there but nothing can be loaded with it: no two kettlebells of one mass, no full-size plates for a pull from the
+    /// floor.</summary>
     public sealed record NoLoad(string Exercise) : PassedOver(Exercise);
 
     /// <summary>Pain or a referral rules it out.</summary>

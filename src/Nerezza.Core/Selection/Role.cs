@@ -8,20 +8,28 @@ public enum Role
 {
     /// <summary>Light work until the muscle is felt.</summary>
     Priming,
+
     /// <summary>Learning the movement.</summary>
     Skill,
+
     /// <summary>The lift that the session is about.</summary>
     Main,
+
     /// <summary>The second lift of the day.</summary>
     Second,
+
     /// <summary>An accessory of several joints.</summary>
     Accessory,
+
     /// <summary>An accessory of one joint.</summary>
     SingleJoint,
+
     /// <summary>Calf and trunk.</summary>
     Trunk,
+
     /// <summary>A carry, by distance.</summary>
     Carry,
+
     /// <summary>Daily work for range.</summary>
     Capacity,
 }
@@ -32,11 +40,12 @@ public static class AccessoryRole
     private static readonly SingleJointRule Rule = SelectionRules.Shipped.SingleJoint;
 
     /// <summary>What an exercise is for when it is no main lift.</summary>
-    public static Role Of(Exercise exercise) => exercise.Pattern switch
-    {
-        Pattern.Carry => Role.Carry,
-        Pattern.Trunk or Pattern.Calf => Role.Trunk,
-        _ when Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) || Rule.Exercises.Contains(exercise.Id) => Role.SingleJoint,
-        _ => Role.Accessory,
-    };
+    public static Role Of(Exercise exercise) =>
+        exercise.Pattern switch
+        {
+            Pattern.Carry => Role.Carry,
+            Pattern.Trunk or Pattern.Calf => Role.Trunk,
+            _ when Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) || Rule.Exercises.Contains(exercise.Id) => Role.SingleJoint,
+            _ => Role.Accessory,
+        };
 }

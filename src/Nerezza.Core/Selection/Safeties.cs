@@ -17,5 +17,7 @@ public static class Safeties
 
     /// <summary>Whether an exercise has a free weight over the body that only pins could catch, and there are none.</summary>
     public static bool AreMissing(Exercise exercise, Equipment equipment) =>
-        Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) && Rule.Loads.Contains(Codes.Of(exercise.Load)) && !equipment.Items.Contains(Implement.Rack);
+        Rule.Patterns.Contains(Codes.Of(exercise.Pattern))
+        && Rule.Loads.Contains(Codes.Of(exercise.Load))
+        && !equipment.Items.Contains(Implement.Rack);
 }

@@ -5,17 +5,31 @@ namespace Nerezza.Core.Selection;
 
 /// <summary>The parts of a score, each 0 to 1 (docs/handbook/09-composition.md).</summary>
 public sealed record ScoreParts(
-    double AnswersFinding, double CarryOver, double StimulusForFatigue, double FitsBody, double Level, double Freshness, double SetUp, double Liking)
+    double AnswersFinding,
+    double CarryOver,
+    double StimulusForFatigue,
+    double FitsBody,
+    double Level,
+    double Freshness,
+    double SetUp,
+    double Liking
+)
 {
     /// <summary>Nothing was scored.</summary>
     public static ScoreParts None { get; } = new(0, 0, 0, 0, 0, 0, 0, 0);
 
     /// <summary>The parts by name, in the order of the weights.</summary>
     public IReadOnlyList<(string Name, double Value)> Named =>
-    [
-        ("answers findings", AnswersFinding), ("carry-over", CarryOver), ("stimulus for fatigue", StimulusForFatigue), ("fit to this body", FitsBody),
-        ("level", Level), ("freshness", Freshness), ("set-up", SetUp), ("liking", Liking),
-    ];
+        [
+            ("answers findings", AnswersFinding),
+            ("carry-over", CarryOver),
+            ("stimulus for fatigue", StimulusForFatigue),
+            ("fit to this body", FitsBody),
+            ("level", Level),
+            ("freshness", Freshness),
+            ("set-up", SetUp),
+            ("liking", Liking),
+        ];
 }
 
 /// <summary>How the parts are weighed: a school is a set of weights.</summary>

@@ -8,7 +8,14 @@ namespace Nerezza.Core.Selection;
 /// <summary>What the score of an exercise is taken against.</summary>
 /// <param name="LoadKg">The load of an exercise's own 1RM, external kilograms; 0 where no max is known.</param>
 public sealed record ScoreContext(
-    Client Client, ExerciseCatalogue Catalogue, IReadOnlyList<Finding> Findings, Lifter Lifter, Func<Exercise, double> LoadKg, IReadOnlyList<LogDay> Log, DateOnly Start);
+    Client Client,
+    ExerciseCatalogue Catalogue,
+    IReadOnlyList<Finding> Findings,
+    Lifter Lifter,
+    Func<Exercise, double> LoadKg,
+    IReadOnlyList<LogDay> Log,
+    DateOnly Start
+);
 
 /// <summary>The parts of an exercise's score (docs/handbook/09-composition.md).</summary>
 public sealed class Scoring
@@ -28,17 +35,30 @@ public sealed class Scoring
     {
         _context = context;
         _fits = [];
-        _lastBlocks = [.. context.Log.Where(day => day.Date < context.Start && day.Date >= context.Start.AddDays(-2 * Rules.Freshness.BlockDays))];
+        _lastBlocks =
+        [
+            .. context.Log.Where(day => day.Date < context.Start && day.Date >= context.Start.AddDays(-2 * Rules.Freshness.BlockDays)),
+        ];
         _targets = [.. context.Client.TargetLifts.Select(id => context.Catalogue[id])];
         _openWeight = context.Findings.Where(IsOpen).Sum(Weight);
-        _bestOfPattern = context.Catalogue.All.GroupBy(exercise => exercise.Pattern).ToDictionary(group => group.Key, group => group.Max(StimulusRaw));
+        _bestOfPattern = context
+            .Catalogue.All.GroupBy(exercise => exercise.Pattern)
+            .ToDictionary(group => group.Key, group => group.Max(StimulusRaw));
         _askedPositions = [.. context.Findings.SelectMany(finding => finding.Asks.Positions)];
         _upright = _askedPositions.Contains(Position.UprightTrunk);
     }
 
     private Scoring(Scoring other, IReadOnlyList<string> targets)
     {
-        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits, _lastBlocks) = (other._context, other._openWeight, other._bestOfPattern, other._askedPositions, other._upright, other._fits, other._lastBlocks);
+        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits, _lastBlocks) = (
+            other._context,
+            other._openWeight,
+            other._bestOfPattern,
+            other._askedPositions,
+            other._upright,
+            other._fits,
+            other._lastBlocks
+        );
         _targets = [.. targets.Select(id => _context.Catalogue[id])];
     }
 
@@ -46,94 +66,144 @@ public sealed class Scoring
     public Scoring Toward(IReadOnlyList<string> targets) => new(this, targets);
 
     /// <summary>The parts for an exercise in a role.</summary>
-    public ScoreParts Of(Exercise exercise, AnswerRole role) => new(
-        AnswersFinding(exercise, role), CarryOver(exercise), Stimulus(exercise), Fit(exercise), Level(exercise), Freshness(exercise),
-        1 - Math.Min(1, exercise.SetUpSeconds / Rules.SetUpSeconds), Liking(exercise));
+    public ScoreParts Of(Exercise exercise, AnswerRole role) =>
+        new(
+            AnswersFinding(exercise, role),
+            CarryOver(exercise),
+            Stimulus(exercise),
+            Fit(exercise),
+            Level(exercise),
+            Freshness(exercise),
+            1 - Math.Min(1, exercise.SetUpSeconds / Rules.SetUpSeconds),
+            Liking(exercise)
+        );
 
     /// <summary>The findings that an exercise answers in a role: as a main lift those that change it.</summary>
-    public IReadOnlyList<Finding> AnsweredBy(Exercise exercise, AnswerRole role) => [.. _context.Findings.Where(finding => IsOpen(finding) && Answered(exercise, finding, role))];
+    public IReadOnlyList<Finding> AnsweredBy(Exercise exercise, AnswerRole role) =>
+        [.. _context.Findings.Where(finding => IsOpen(finding) && Answered(exercise, finding, role))];
 
     /// <summary>Findings that exercises can answer: all but a referral.</summary>
     public static bool IsOpen(Finding finding) => finding.Code is not FindingCode.Refer;
 
-    private static bool Answered(Exercise exercise, Finding finding, AnswerRole role) => role is AnswerRole.Main
-        ? ChangesMain(finding) && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory))
-        : Answers.Answer(exercise, finding.Code, role);
+    private static bool Answered(Exercise exercise, Finding finding, AnswerRole role) =>
+        role is AnswerRole.Main
+            ? ChangesMain(finding)
+                && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory))
+            : Answers.Answer(exercise, finding.Code, role);
 
-    /// <summary>Missing range and pain change a main lift from severity 2 on, the body's own proportions always; skill and strength are trained beside it.</summary>
-    public static bool ChangesMain(Finding finding) => finding.Cause switch
-    {
-        Cause.Proportion => true,
-        Cause.Range or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
-        _ => false,
-    };
+    /// <summary>Missing range and pain change a main lift from severity 2 on, the body's own proportions always; skill and strength are
+    /// trained beside it.</summary>
+    public static bool ChangesMain(Finding finding) =>
+        finding.Cause switch
+        {
+            Cause.Proportion => true,
+            Cause.Range or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
+            _ => false,
+        };
 
-    private double AnswersFinding(Exercise exercise, AnswerRole role) => _openWeight <= 0 ? 0 : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
+    private double AnswersFinding(Exercise exercise, AnswerRole role) =>
+        _openWeight <= 0 ? 0 : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
 
     private static double Weight(Finding finding) => finding.Severity * finding.Confidence;
 
     private double CarryOver(Exercise exercise)
     {
         CarryOverRule rule = Rules.CarryOver;
-        double best = _targets.Select(target => target.Id == exercise.Id ? rule.Same
-            : target.Pattern == exercise.Pattern ? target.Positions.Intersect(exercise.Positions).Any() ? rule.PatternAndPosition : rule.Pattern
-            : target.PrimeMovers.Intersect(exercise.PrimeMovers).Any() ? rule.PrimeMover : 0).DefaultIfEmpty(0).Max();
+        double best = _targets
+            .Select(target =>
+                target.Id == exercise.Id ? rule.Same
+                : target.Pattern == exercise.Pattern
+                    ? target.Positions.Intersect(exercise.Positions).Any() ? rule.PatternAndPosition
+                        : rule.Pattern
+                : target.PrimeMovers.Intersect(exercise.PrimeMovers).Any() ? rule.PrimeMover
+                : 0
+            )
+            .DefaultIfEmpty(0)
+            .Max();
         return Math.Clamp(best + PositionShift(exercise), 0, 1);
     }
 
     /// <summary>An exercise that is meant to train a position must be hardest there.</summary>
     private double PositionShift(Exercise exercise)
     {
-        List<HardestAt> wanted = [.. exercise.Positions.Where(_askedPositions.Contains).Select(position => HardestIn(position, exercise)).OfType<HardestAt>()];
-        if (wanted.Count == 0) return 0;
+        List<HardestAt> wanted =
+        [
+            .. exercise.Positions.Where(_askedPositions.Contains).Select(position => HardestIn(position, exercise)).OfType<HardestAt>(),
+        ];
+        if (wanted.Count == 0)
+            return 0;
         return wanted.Contains(exercise.Hardest) ? Rules.CarryOver.HardestThere : Rules.CarryOver.HardestElsewhere;
     }
 
-    /// <summary>The upper back holds the start of a pull at its full length up: there the top is the place, which bands make the hardest.</summary>
-    private static HardestAt? HardestIn(Position position, Exercise exercise) => position switch
-    {
-        Position.StartOfThePull => exercise.ShareOf(Muscle.UpperBack) >= 1 ? HardestAt.Top : HardestAt.Bottom,
-        Position.BottomOfTheSquat => HardestAt.Bottom,
-        Position.Lockout => HardestAt.Top,
-        _ => null,
-    };
+    /// <summary>The upper back holds the start of a pull at its full length up: there the top is the place, which bands make the
+    /// hardest.</summary>
+    private static HardestAt? HardestIn(Position position, Exercise exercise) =>
+        position switch
+        {
+            Position.StartOfThePull => exercise.ShareOf(Muscle.UpperBack) >= 1 ? HardestAt.Top : HardestAt.Bottom,
+            Position.BottomOfTheSquat => HardestAt.Bottom,
+            Position.Lockout => HardestAt.Top,
+            _ => null,
+        };
 
-    private static double StimulusRaw(Exercise exercise) => exercise.Muscles.Values.DefaultIfEmpty(0).Max() / (1.0 + exercise.Axial + exercise.Systemic);
+    private static double StimulusRaw(Exercise exercise) =>
+        exercise.Muscles.Values.DefaultIfEmpty(0).Max() / (1.0 + exercise.Axial + exercise.Systemic);
 
     private double Stimulus(Exercise exercise)
     {
-        if (_bestOfPattern[exercise.Pattern] is not (> 0 and var best)) return 0;
+        if (_bestOfPattern[exercise.Pattern] is not (> 0 and var best))
+            return 0;
         // Tension that cannot grow is soon too little, unless skill makes it hard; holds and drills of the trunk are not meant to grow.
-        bool fixedLoad = exercise.Load is LoadSource.BodyWeight or LoadSource.None or LoadSource.Band && exercise.Skill < Rules.Unloaded.HardFromSkill && exercise.Pattern is not Pattern.Trunk;
+        bool fixedLoad =
+            exercise.Load is LoadSource.BodyWeight or LoadSource.None or LoadSource.Band
+            && exercise.Skill < Rules.Unloaded.HardFromSkill
+            && exercise.Pattern is not Pattern.Trunk;
         return StimulusRaw(exercise) / best * (fixedLoad ? Rules.Unloaded.Of(_context.Client.Level) : 1);
     }
 
     private double Fit(Exercise exercise)
     {
         // Postures cost more than all other parts together, and do not change with the targets.
-        if (!_fits.TryGetValue(exercise.Id, out double fit)) _fits[exercise.Id] = fit = FitOf(exercise);
+        if (!_fits.TryGetValue(exercise.Id, out double fit))
+            _fits[exercise.Id] = fit = FitOf(exercise);
         return fit;
     }
 
     private double FitOf(Exercise exercise)
     {
-        if (Lever.FamilyOf(exercise.Id) is not (LeverFamily.Squat or LeverFamily.Hinge)) return 1;
-        if (Lever.HeldBy(_context.Lifter, exercise.Id, _context.LoadKg(exercise)) is not { } posture) return 0;
+        if (Lever.FamilyOf(exercise.Id) is not (LeverFamily.Squat or LeverFamily.Hinge))
+            return 1;
+        if (Lever.HeldBy(_context.Lifter, exercise.Id, _context.LoadKg(exercise)) is not { } posture)
+            return 0;
         bool judged = _upright && Lever.FamilyOf(exercise.Id) is LeverFamily.Squat;
         double over = judged ? Math.Max(0, posture.LeanDeg - Rules.Fit.UprightAtMost) : 0;
         return over <= Rules.Fit.Full ? 1 : Math.Clamp((Rules.Fit.None - over) / (Rules.Fit.None - Rules.Fit.Full), 0, 1);
     }
 
-    private double Level(Exercise exercise) => Math.Clamp(1 - Rules.Level.Each * Math.Max(0, exercise.Skill - Rules.Level.SkillOf(_context.Client.Level)), 0, 1);
+    private double Level(Exercise exercise) =>
+        Math.Clamp(1 - Rules.Level.Each * Math.Max(0, exercise.Skill - Rules.Level.SkillOf(_context.Client.Level)), 0, 1);
 
     private double Freshness(Exercise exercise)
     {
-        if (_context.Client.TargetLifts.Contains(exercise.Id)) return 1;
-        bool In(int from, int to) => _lastBlocks.Exists(day => day.Date < _context.Start.AddDays(-from) && day.Date >= _context.Start.AddDays(-to) && day.Lifts.Any(lift => lift.Exercise == exercise.Id));
+        if (_context.Client.TargetLifts.Contains(exercise.Id))
+            return 1;
+        bool In(int from, int to) =>
+            _lastBlocks.Exists(day =>
+                day.Date < _context.Start.AddDays(-from)
+                && day.Date >= _context.Start.AddDays(-to)
+                && day.Lifts.Any(lift => lift.Exercise == exercise.Id)
+            );
         int blocks = (In(0, Rules.Freshness.BlockDays) ? 1 : 0) + (In(Rules.Freshness.BlockDays, 2 * Rules.Freshness.BlockDays) ? 1 : 0);
-        return blocks switch { 0 => 1, 1 => Rules.Freshness.One, _ => Rules.Freshness.Both };
+        return blocks switch
+        {
+            0 => 1,
+            1 => Rules.Freshness.One,
+            _ => Rules.Freshness.Both,
+        };
     }
 
-    private double Liking(Exercise exercise) => _context.Client.Likes.Contains(exercise.Id) ? Rules.Liking.Liked
-        : _context.Client.Dislikes.Any(dislike => dislike.Exercise == exercise.Id) ? Rules.Liking.Disliked : Rules.Liking.Neutral;
+    private double Liking(Exercise exercise) =>
+        _context.Client.Likes.Contains(exercise.Id) ? Rules.Liking.Liked
+        : _context.Client.Dislikes.Any(dislike => dislike.Exercise == exercise.Id) ? Rules.Liking.Disliked
+        : Rules.Liking.Neutral;
 }

@@ -5,8 +5,10 @@ public enum HeavyLift
 {
     /// <summary>None.</summary>
     None,
+
     /// <summary>A squat.</summary>
     Squat,
+
     /// <summary>A hinge.</summary>
     Hinge,
 }
@@ -16,6 +18,7 @@ public enum Emphasised
 {
     /// <summary>It does not, or nothing is emphasised.</summary>
     No,
+
     /// <summary>It does.</summary>
     Yes,
 }
@@ -28,7 +31,11 @@ public sealed record SessionKind(DayFocus Focus, int Turn, HeavyLift Heavy, Emph
 /// <param name="Sessions">As many as there are days. Equal ones cost the same alone, and more out of turn.</param>
 /// <param name="Alone">Cost of session s on day d.</param>
 /// <param name="Together">Cost of session s on day d beside session t on day e, for s below t.</param>
-public sealed record WeekLayoutProblem(IReadOnlyList<SessionKind> Sessions, IReadOnlyList<IReadOnlyList<int>> Alone, Func<int, int, int, int, int> Together)
+public sealed record WeekLayoutProblem(
+    IReadOnlyList<SessionKind> Sessions,
+    IReadOnlyList<IReadOnlyList<int>> Alone,
+    Func<int, int, int, int, int> Together
+)
 {
     /// <summary>How many days and sessions there are.</summary>
     public int Count => Sessions.Count;
@@ -40,10 +47,12 @@ public sealed record WeekLayoutProblem(IReadOnlyList<SessionKind> Sessions, IRea
         long cost = 0;
         for (int s = 0; s < dayOf.Count; s++)
         {
-            if (dayOf[s] < 0) continue;
+            if (dayOf[s] < 0)
+                continue;
             cost += Alone[s][dayOf[s]] * ChoiceProblem.Scale + Tie(s, dayOf[s]);
             for (int t = s + 1; t < dayOf.Count; t++)
-                if (dayOf[t] >= 0) cost += Together(s, dayOf[s], t, dayOf[t]) * ChoiceProblem.Scale;
+                if (dayOf[t] >= 0)
+                    cost += Together(s, dayOf[s], t, dayOf[t]) * ChoiceProblem.Scale;
         }
         return cost;
     }
@@ -74,7 +83,8 @@ public sealed class GreedyWeekLayout : IWeekLayout
                 dayOf[session] = day;
                 long cost = problem.CostOf(dayOf);
                 dayOf[session] = -1;
-                if (cost < least) (best, least) = (day, cost);
+                if (cost < least)
+                    (best, least) = (day, cost);
             }
             dayOf[session] = best;
         }

@@ -29,13 +29,22 @@ public static class WeekLifts
     /// <summary>The lifts of a leg day, main first: the day's turn says which leads.</summary>
     public static IReadOnlyList<Chosen> On(SplitDay day, IReadOnlyList<MainSlot> slots)
     {
-        if (slots.Count == 0) return [];
+        if (slots.Count == 0)
+            return [];
         int index = day.Turn;
         Chosen main = slots[index % slots.Count].Main;
-        if (day.Minutes < SelectionRules.Shipped.SecondFromMinutes) return [main];
+        if (day.Minutes < SelectionRules.Shipped.SecondFromMinutes)
+            return [main];
         // With a thrust as a third lift every leg day has all three; else the other one comes second.
         // Two slots may come down to one exercise where the kit is poor: it stands once.
-        return [.. Enumerable.Range(1, slots.Count - 1).Select(place => slots[(index + place) % slots.Count].Second).Prepend(main).DistinctBy(lift => lift.Exercise.Id)];
+        return
+        [
+            .. Enumerable
+                .Range(1, slots.Count - 1)
+                .Select(place => slots[(index + place) % slots.Count].Second)
+                .Prepend(main)
+                .DistinctBy(lift => lift.Exercise.Id),
+        ];
     }
 
     /// <summary>Axial load times sets of a week's main lifts.</summary>
@@ -48,7 +57,8 @@ public static class MainOrder
 {
     /// <summary>Squat and hinge, the pattern of the client's first target first.</summary>
     public static IReadOnlyList<Pattern> Of(Client client, ExerciseCatalogue catalogue) =>
-        client.TargetLifts.Select(id => catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge) is Pattern.Hinge
+        client.TargetLifts.Select(id => catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge)
+        is Pattern.Hinge
             ? [Pattern.Hinge, Pattern.Squat]
             : [Pattern.Squat, Pattern.Hinge];
 }

@@ -15,13 +15,14 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
     private static string Spaced(string sentence) => sentence.Length > 0 ? $"{sentence} " : "";
 
     /// <summary>How it goes since it was measured before; nothing where it was not.</summary>
-    public static string Going(Finding finding) => finding.Course switch
-    {
-        Course.Closing => "It is closing.",
-        Course.Same => "It is where it was before.",
-        Course.Worse => "It is worse than before.",
-        _ => "",
-    };
+    public static string Going(Finding finding) =>
+        finding.Course switch
+        {
+            Course.Closing => "It is closing.",
+            Course.Same => "It is where it was before.",
+            Course.Worse => "It is worse than before.",
+            _ => "",
+        };
 
     /// <summary>What was found, in a few words.</summary>
     public static string Title(Finding finding)
@@ -31,39 +32,40 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
     }
 
     /// <summary>The name of a finding.</summary>
-    public static string Name(FindingCode code) => code switch
-    {
-        FindingCode.AnkleRange => "Ankle range is short",
-        FindingCode.HipRange => "Hip range is short",
-        FindingCode.ThoracicRange => "Upper back moves too little",
-        FindingCode.ShoulderRange => "Shoulder range is short",
-        FindingCode.HamstringRange => "Hamstring range is short",
-        FindingCode.SpinalControl => "Control of the spine is lost",
-        FindingCode.SquatTiming => "Timing in the squat",
-        FindingCode.HingeTiming => "Timing in the hinge",
-        FindingCode.Brace => "The brace is lost",
-        FindingCode.QuadsWeak => "Quads are the weak link",
-        FindingCode.GlutesWeak => "Glutes are the weak link",
-        FindingCode.HamstringsWeak => "Hamstrings are the weak link",
-        FindingCode.UpperBackWeak => "Upper back is the weak link",
-        FindingCode.LatsWeak => "Lats are the weak link",
-        FindingCode.AbductorsWeak => "Hip abductors are the weak link",
-        FindingCode.CalvesWeak => "Calves are weak",
-        FindingCode.GripWeak => "Grip is the weak link",
-        FindingCode.LockoutWeak => "The lockout is weak",
-        FindingCode.FloorWeak => "The start from the floor is weak",
-        FindingCode.BottomWeak => "The bottom of the squat is weak",
-        FindingCode.SideAsymmetry => "The sides differ",
-        FindingCode.LongThighs => "Long thighs for this squat",
-        FindingCode.GlutesNotFelt => "Glutes are not felt",
-        FindingCode.CarryEndurance => "Carries fade",
-        FindingCode.HipPower => "Hip power is low",
-        FindingCode.PainFlexion => "Lower back hurts on bending",
-        FindingCode.PainExtension => "Lower back hurts on arching",
-        FindingCode.PainKnee => "Knee pain",
-        FindingCode.PainOther => "Pain",
-        _ => "To be seen by someone else first",
-    };
+    public static string Name(FindingCode code) =>
+        code switch
+        {
+            FindingCode.AnkleRange => "Ankle range is short",
+            FindingCode.HipRange => "Hip range is short",
+            FindingCode.ThoracicRange => "Upper back moves too little",
+            FindingCode.ShoulderRange => "Shoulder range is short",
+            FindingCode.HamstringRange => "Hamstring range is short",
+            FindingCode.SpinalControl => "Control of the spine is lost",
+            FindingCode.SquatTiming => "Timing in the squat",
+            FindingCode.HingeTiming => "Timing in the hinge",
+            FindingCode.Brace => "The brace is lost",
+            FindingCode.QuadsWeak => "Quads are the weak link",
+            FindingCode.GlutesWeak => "Glutes are the weak link",
+            FindingCode.HamstringsWeak => "Hamstrings are the weak link",
+            FindingCode.UpperBackWeak => "Upper back is the weak link",
+            FindingCode.LatsWeak => "Lats are the weak link",
+            FindingCode.AbductorsWeak => "Hip abductors are the weak link",
+            FindingCode.CalvesWeak => "Calves are weak",
+            FindingCode.GripWeak => "Grip is the weak link",
+            FindingCode.LockoutWeak => "The lockout is weak",
+            FindingCode.FloorWeak => "The start from the floor is weak",
+            FindingCode.BottomWeak => "The bottom of the squat is weak",
+            FindingCode.SideAsymmetry => "The sides differ",
+            FindingCode.LongThighs => "Long thighs for this squat",
+            FindingCode.GlutesNotFelt => "Glutes are not felt",
+            FindingCode.CarryEndurance => "Carries fade",
+            FindingCode.HipPower => "Hip power is low",
+            FindingCode.PainFlexion => "Lower back hurts on bending",
+            FindingCode.PainExtension => "Lower back hurts on arching",
+            FindingCode.PainKnee => "Knee pain",
+            FindingCode.PainOther => "Pain",
+            _ => "To be seen by someone else first",
+        };
 
     /// <summary>Each piece of evidence, joined.</summary>
     public string Evidence(Finding finding) => string.Join("; ", finding.Evidence.Select(_measures.Sentence));
@@ -81,35 +83,45 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
         return Advice(finding) + retest;
     }
 
-    private static string Advice(Finding finding) => finding.Cause switch
-    {
-        Cause.Range when finding is { Code: FindingCode.AnkleRange, Severity: 1 } => "Work on it daily; no exercise changes for it alone.",
-        Cause.Range => "Work on it daily; meanwhile train the pattern with a variation that does not ask for it.",
-        Cause.Skill when finding.Code is FindingCode.GlutesNotFelt => "Prime before the main lift, until felt.",
-        Cause.Skill => "Lighter load, one outside cue, a drill that leaves no other way, a range cut where it begins and lengthened over the weeks.",
-        Cause.Strength when finding.Code is FindingCode.SideAsymmetry => "One-sided work, weaker side first; its repetitions set the other side's.",
-        Cause.Strength => $"Train it: {Asked(finding.Asks)}.",
-        Cause.Proportion => "Change the variation, not the client: a front, safety-bar or heels-raised squat needs less lean.",
-        Cause.Pain => Pain(finding.Severity),
-        _ => "Read the referral first.",
-    };
+    private static string Advice(Finding finding) =>
+        finding.Cause switch
+        {
+            Cause.Range when finding is { Code: FindingCode.AnkleRange, Severity: 1 } =>
+                "Work on it daily; no exercise changes for it alone.",
+            Cause.Range => "Work on it daily; meanwhile train the pattern with a variation that does not ask for it.",
+            Cause.Skill when finding.Code is FindingCode.GlutesNotFelt => "Prime before the main lift, until felt.",
+            Cause.Skill =>
+                "Lighter load, one outside cue, a drill that leaves no other way, a range cut where it begins and lengthened over "
+                    + "the weeks.",
+            Cause.Strength when finding.Code is FindingCode.SideAsymmetry =>
+                "One-sided work, weaker side first; its repetitions set the other side's.",
+            Cause.Strength => $"Train it: {Asked(finding.Asks)}.",
+            Cause.Proportion => "Change the variation, not the client: a front, safety-bar or heels-raised squat needs less lean.",
+            Cause.Pain => Pain(finding.Severity),
+            _ => "Read the referral first.",
+        };
 
-    private static string Pain(int severity) => severity switch
-    {
-        1 => "Carry on and watch it.",
-        2 => "Change what hurts; RPE 6 and 65 % of the former max at most, until it settles.",
-        _ => "Stop what hurts. If it does not settle, a doctor or physiotherapist should see it.",
-    };
+    private static string Pain(int severity) =>
+        severity switch
+        {
+            1 => "Carry on and watch it.",
+            2 => "Change what hurts; RPE 6 and 65 % of the former max at most, until it settles.",
+            _ => "Stop what hurts. If it does not settle, a doctor or physiotherapist should see it.",
+        };
 
     /// <summary>A demand in words: muscles, positions and patterns to favour.</summary>
     public static string Asked(Demand demand)
     {
         List<string> parts = [];
-        if (demand.Muscles.Count > 0) parts.Add(Joined(demand.Muscles));
-        if (demand.Positions.Count > 0) parts.Add(Joined(demand.Positions));
-        if (demand.Patterns.Count > 0) parts.Add($"by {Joined(demand.Patterns)}");
+        if (demand.Muscles.Count > 0)
+            parts.Add(Joined(demand.Muscles));
+        if (demand.Positions.Count > 0)
+            parts.Add(Joined(demand.Positions));
+        if (demand.Patterns.Count > 0)
+            parts.Add($"by {Joined(demand.Patterns)}");
         return string.Join(", ", parts);
     }
 
-    private static string Joined<T>(IReadOnlyList<T> codes) where T : struct, Enum => string.Join(" and ", codes.Select(code => Codes.Of(code).Replace('-', ' ')));
+    private static string Joined<T>(IReadOnlyList<T> codes)
+        where T : struct, Enum => string.Join(" and ", codes.Select(code => Codes.Of(code).Replace('-', ' ')));
 }

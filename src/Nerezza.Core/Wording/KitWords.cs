@@ -11,8 +11,13 @@ public static class KitWords
     public static IReadOnlyList<string> Notes(SleeveSums kit)
     {
         List<string> notes = [];
-        if (kit.IsCut) notes.Add($"Plates are counted up to {SleeveSums.MostGrams / GramsAKilogram} kg on each side of the bar; heavier loads are not offered.");
-        if (kit.IsCoarse) notes.Add($"The plates differ by single grams: of loads less than {2 * SleeveSums.LeastSlotGrams} g apart one is offered.");
+        if (kit.IsCut)
+            notes.Add(
+                $"Plates are counted up to {SleeveSums.MostGrams / GramsAKilogram} kg on each side of the bar; heavier loads are "
+                    + "not offered."
+            );
+        if (kit.IsCoarse)
+            notes.Add($"The plates differ by single grams: of loads less than {2 * SleeveSums.LeastSlotGrams} g apart one is offered.");
         return notes;
     }
 }

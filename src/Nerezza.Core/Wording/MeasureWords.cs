@@ -39,7 +39,8 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
         return piece.Value switch
         {
             bool answer => $"{name}: {(answer ? "yes" : "no")}",
-            double number => $"{name} {number.ToString("0.##", CultureInfo.InvariantCulture)}{(unit.Length > 0 ? $" {unit}" : "")} ({NormOf(piece)})",
+            double number =>
+                $"{name} {number.ToString("0.##", CultureInfo.InvariantCulture)}{(unit.Length > 0 ? $" {unit}" : "")} ({NormOf(piece)})",
             _ => $"{name}: {piece.Value.ToString()!.Replace('-', ' ')}",
         };
     }
@@ -50,11 +51,13 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
     /// <summary>What a place in the case is called, and its unit.</summary>
     public (string Name, string Unit) Named(string measure)
     {
-        if (Screen.TryGetValue(measure, out var known)) return known;
+        if (Screen.TryGetValue(measure, out var known))
+            return known;
         foreach (Side side in Enum.GetValues<Side>())
         {
             string end = $".{Codes.Of(side)}";
-            if (measure.EndsWith(end, StringComparison.Ordinal) && Screen.TryGetValue(measure[..^end.Length], out var sided)) return ($"{sided.Name}, {Codes.Of(side)}", sided.Unit);
+            if (measure.EndsWith(end, StringComparison.Ordinal) && Screen.TryGetValue(measure[..^end.Length], out var sided))
+                return ($"{sided.Name}, {Codes.Of(side)}", sided.Unit);
         }
         return measure switch
         {
@@ -66,7 +69,8 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
             _ when measure.EndsWith(".scoreDuring", StringComparison.Ordinal) => ("pain during", "of 10"),
             _ when measure.EndsWith(".scoreNextMorning", StringComparison.Ordinal) => ("pain next morning", "of 10"),
             _ when measure.EndsWith(".region", StringComparison.Ordinal) => ("pain", ""),
-            _ when measure.StartsWith("health.flags: ", StringComparison.Ordinal) && Codes.Find<HealthFlag>(measure["health.flags: ".Length..]) is { } flag => (ReferralWords.Question(flag), ""),
+            _ when measure.StartsWith("health.flags: ", StringComparison.Ordinal)
+                    && Codes.Find<HealthFlag>(measure["health.flags: ".Length..]) is { } flag => (ReferralWords.Question(flag), ""),
             _ when measure.EndsWith(".nerveSigns", StringComparison.Ordinal) => ("tingling, shooting pain or a leg that gives way", ""),
             _ when measure.EndsWith(".weeks", StringComparison.Ordinal) => ("more than six weeks without getting better", ""),
             _ => (measure, ""),
@@ -76,7 +80,8 @@ public sealed class MeasureWords(ExerciseCatalogue catalogue)
     /// <summary>"a / b" is a ratio of two maxes; "a, limb symmetry" weaker against stronger.</summary>
     private (string Name, string Unit) Strength(string what)
     {
-        if (what.Split(" / ") is [var one, var other]) return ($"{Name(one)} against {Name(other).ToLowerInvariant()}", "");
+        if (what.Split(" / ") is [var one, var other])
+            return ($"{Name(one)} against {Name(other).ToLowerInvariant()}", "");
         return ($"{Name(what.Split(',')[0])}, weaker against stronger side", "%");
     }
 

@@ -24,17 +24,21 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     /// <summary>Why an alternative was not taken.</summary>
     /// <param name="score">Of the one that was.</param>
-    public static string Because(Alternative alternative, double score) => alternative switch
-    {
-        { Part: "" } => $"scores {Share(alternative.Score)} against {Share(score)}; the set as a whole is better without it",
-        _ when alternative.Score >= score => $"scores {Share(alternative.Score)} against {Share(score)}, but the set as a whole is better without it; it falls behind in {alternative.Part}",
-        _ => $"scores {Share(alternative.Score)} against {Share(score)}, behind most in {alternative.Part}",
-    };
+    public static string Because(Alternative alternative, double score) =>
+        alternative switch
+        {
+            { Part: "" } => $"scores {Share(alternative.Score)} against {Share(score)}; the set as a whole is better without it",
+            _ when alternative.Score >= score =>
+                $"scores {Share(alternative.Score)} against {Share(score)}, but the set as a whole is better without it; it falls "
+                    + $"behind in {alternative.Part}",
+            _ => $"scores {Share(alternative.Score)} against {Share(score)}, behind most in {alternative.Part}",
+        };
 
     private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
     {
         string name = catalogue[exercise].Name;
-        if (reason is ChosenReason.EventWork) return $"{name} is the client's event: one session a week, in the place of a heavy hinge.";
+        if (reason is ChosenReason.EventWork)
+            return $"{name} is the client's event: one session a week, in the place of a heavy hinge.";
         string why = reason switch
         {
             ChosenReason.Picked => $"{name} is your own choice",
@@ -43,7 +47,9 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             ChosenReason.SparesSpine => $"{name} takes the second place, so that the week's load on the spine stays within its budget",
             ChosenReason.AnswersFinding => $"{name} is there for: {Named(answers)}",
             ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
-            ChosenReason.FillsSets => $"{name} brings {string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} the sets that the week still needs",
+            ChosenReason.FillsSets => $"{name} brings "
+                + $"{string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} "
+                + "the sets that the week still needs",
             ChosenReason.StandsIn => $"{name} stands in, at the same repetitions and effort",
             ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
             _ => $"{name} is the first usual choice that the kit and the client's answers allow",
@@ -51,146 +57,185 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         return $"{why}; {Place(role)}.";
     }
 
-    private static string Growing(Chosen chosen) => chosen.GrowsFor is { } code ? $" One set more each fortnight, since this is not closing: {FindingWords.Name(code).ToLowerInvariant()}." : "";
+    private static string Growing(Chosen chosen) =>
+        chosen.GrowsFor is { } code
+            ? $" One set more each fortnight, since this is not closing: {FindingWords.Name(code).ToLowerInvariant()}."
+            : "";
 
-    private static string Named(IReadOnlyList<FindingCode> answers) => string.Join(" and ", answers.Select(code => FindingWords.Name(code).ToLowerInvariant()));
+    private static string Named(IReadOnlyList<FindingCode> answers) =>
+        string.Join(" and ", answers.Select(code => FindingWords.Name(code).ToLowerInvariant()));
 
-    private static string Place(Role role) => role switch
-    {
-        Role.Main => "it comes first, while the client is fresh",
-        Role.Second => "it comes second, lighter, so that the first lift keeps its quality",
-        Role.Priming => "light, before the main lift, only until it is felt",
-        Role.Skill => "easy and slow, to learn the movement",
-        Role.Capacity => "daily, 5 to 10 minutes, comfortable",
-        Role.Carry => "at the end, when the hands may tire",
-        _ => "after the main lifts",
-    };
+    private static string Place(Role role) =>
+        role switch
+        {
+            Role.Main => "it comes first, while the client is fresh",
+            Role.Second => "it comes second, lighter, so that the first lift keeps its quality",
+            Role.Priming => "light, before the main lift, only until it is felt",
+            Role.Skill => "easy and slow, to learn the movement",
+            Role.Capacity => "daily, 5 to 10 minutes, comfortable",
+            Role.Carry => "at the end, when the hands may tire",
+            _ => "after the main lifts",
+        };
 
     private static string Share(double score) => score.ToString("0.00", CultureInfo.InvariantCulture);
 
     /// <summary>Why an exercise was not taken.</summary>
-    public static string Because(PassedOver passed) => passed switch
-    {
-        PassedOver.NoKit noKit => Missing([.. noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' '))]),
-        PassedOver.NoLoad => "it cannot be loaded with what is there",
-        PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
-        PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
-        PassedOver.Locked locked => $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and its gate is not passed yet",
-        PassedOver.Banned => "you took it out",
-        PassedOver.PutAway => "you put it away in the catalogue",
-        _ => "the client never wants it",
-    };
+    public static string Because(PassedOver passed) =>
+        passed switch
+        {
+            PassedOver.NoKit noKit => Missing([.. noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' '))]),
+            PassedOver.NoLoad => "it cannot be loaded with what is there",
+            PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
+            PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
+            PassedOver.Locked locked =>
+                $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and "
+                    + "its gate is not passed yet",
+            PassedOver.Banned => "you took it out",
+            PassedOver.PutAway => "you put it away in the catalogue",
+            _ => "the client never wants it",
+        };
 
     /// <summary>What a check found.</summary>
-    public string Because(Check check) => check.Code switch
-    {
-        CheckCode.HingeSpacing => $"{Name(check)} is heavy {Number(check.Value)} day after another heavy hinge; {Number(check.Limit)} days apart are wanted.",
-        CheckCode.SessionTooLong => $"The session takes {Number(check.Value)} minutes; there are {Number(check.Limit)}.",
-        CheckCode.LoadNotLoadable => $"{Name(check)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
-        CheckCode.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
-        CheckCode.PatternMissing => $"No {check.Exercise} can be done with this kit and these answers.",
-        CheckCode.WeeklyHigh => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the most for a week.",
-        CheckCode.WeeklyLow => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the least that moves it on.",
-        CheckCode.SessionCap => $"{Muscle(check)} has {Number(check.Value)} hard sets in one session; beyond {Number(check.Limit)} little is gained.",
-        CheckCode.AxialBudget => $"The load on the spine is {Number(check.Value)} sets times load; {Number(check.Limit)} is the budget.",
-        CheckCode.RectusFemorisMissing => "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
-        CheckCode.PushPullImbalance => $"Pulls have {Number(check.Value)} hard sets against {Number(check.Limit)} of presses.",
-        CheckCode.DeloadMissing => $"{Number(check.Value)} weeks without a deload.",
-        CheckCode.StrengthRest => $"{Name(check)} is strength work with {Number(check.Value)} seconds of rest; {Number(check.Limit)} are the least.",
-        CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
-        CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
-        CheckCode.FindingUnanswered => $"No chosen exercise answers {(check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } finding ? FindingWords.Name(finding).ToLowerInvariant() : "a finding")}: {(check.Shortfall is { } missing ? _short.Way(missing.GiveUp) : "nothing in the catalogue does")}.",
-        CheckCode.Order => check.Other is { } before ? $"{Name(check)} comes after {Lower(before)}; the heaviest lift wants the fresh body." : $"{Name(check)} loosens the back before heavy work on the spine.",
-        CheckCode.StrengthCircuit => $"{Name(check)} is strength work and stands in a superset.",
-        CheckCode.SupersetClash => $"{Name(check)} and {Lower(check.Other)} work one muscle hard and stand in one superset.",
-        CheckCode.RepRangeRepeat => $"{Name(check)} comes again in the week at {Number(check.Value)} repetitions.",
-        CheckCode.GripBeforePull => $"{Name(check)} tires the hands before {Lower(check.Other)}.",
-        CheckCode.JumpTooBig => $"{Name(check)} goes from {Number(check.Limit)} to {Number(check.Value)} kg in one step.",
-        CheckCode.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
-        CheckCode.PainConflict when check.Other is { } reason => $"{Name(check)} is ruled out by {reason}.",
-        // Efforts end at 10: a limit above it is of the max.
-        CheckCode.PainConflict when check.Limit > Rpe.Ten.Value => $"{Name(check)} is asked for at {Number(check.Value)} % of the max; {Number(check.Limit)} is the most until it is cleared.",
-        CheckCode.PainConflict => $"{Name(check)} is asked for at RPE {Number(check.Value)}; {Number(check.Limit)} is the most until it is cleared.",
-        CheckCode.RungLocked => $"The rung of {Lower(check.Exercise)} is not open yet.",
-        CheckCode.EquipmentMissing => $"{Name(check)} needs kit that is not there: {(check.Other ?? "").Replace('-', ' ')}.",
-        CheckCode.NoSafeties => $"{Name(check)} goes near failure, alone and without pins.",
-        CheckCode.RampTooFast => $"{Muscle(check)} starts at {Number(check.Value)} hard sets; from what the client does now {Number(check.Limit)} is the most.",
-        CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
-        _ => "A referral is open: read it before the next session.",
-    };
+    public string Because(Check check) =>
+        check.Code switch
+        {
+            CheckCode.HingeSpacing =>
+                $"{Name(check)} is heavy {Number(check.Value)} day after another heavy hinge; {Number(check.Limit)} days apart are wanted.",
+            CheckCode.SessionTooLong => $"The session takes {Number(check.Value)} minutes; there are {Number(check.Limit)}.",
+            CheckCode.LoadNotLoadable =>
+                $"{Name(check)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
+            CheckCode.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
+            CheckCode.PatternMissing => $"No {check.Exercise} can be done with this kit and these answers.",
+            CheckCode.WeeklyHigh => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the most for a week.",
+            CheckCode.WeeklyLow =>
+                $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the least that moves it on.",
+            CheckCode.SessionCap =>
+                $"{Muscle(check)} has {Number(check.Value)} hard sets in one session; beyond {Number(check.Limit)} little is gained.",
+            CheckCode.AxialBudget =>
+                $"The load on the spine is {Number(check.Value)} sets times load; {Number(check.Limit)} is the budget.",
+            CheckCode.RectusFemorisMissing =>
+                "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
+            CheckCode.PushPullImbalance => $"Pulls have {Number(check.Value)} hard sets against {Number(check.Limit)} of presses.",
+            CheckCode.DeloadMissing => $"{Number(check.Value)} weeks without a deload.",
+            CheckCode.StrengthRest =>
+                $"{Name(check)} is strength work with {Number(check.Value)} seconds of rest; {Number(check.Limit)} are the least.",
+            CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
+            CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
+            CheckCode.FindingUnanswered => Unanswered(check),
+            CheckCode.Order => check.Other is { } before
+                ? $"{Name(check)} comes after {Lower(before)}; the heaviest lift wants the fresh body."
+                : $"{Name(check)} loosens the back before heavy work on the spine.",
+            CheckCode.StrengthCircuit => $"{Name(check)} is strength work and stands in a superset.",
+            CheckCode.SupersetClash => $"{Name(check)} and {Lower(check.Other)} work one muscle hard and stand in one superset.",
+            CheckCode.RepRangeRepeat => $"{Name(check)} comes again in the week at {Number(check.Value)} repetitions.",
+            CheckCode.GripBeforePull => $"{Name(check)} tires the hands before {Lower(check.Other)}.",
+            CheckCode.JumpTooBig => $"{Name(check)} goes from {Number(check.Limit)} to {Number(check.Value)} kg in one step.",
+            CheckCode.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
+            CheckCode.PainConflict when check.Other is { } reason => $"{Name(check)} is ruled out by {reason}.",
+            // Efforts end at 10: a limit above it is of the max.
+            CheckCode.PainConflict when check.Limit > Rpe.Ten.Value =>
+                $"{Name(check)} is asked for at {Number(check.Value)} % of the max; {Number(check.Limit)} is the most until it is cleared.",
+            CheckCode.PainConflict =>
+                $"{Name(check)} is asked for at RPE {Number(check.Value)}; {Number(check.Limit)} is the most until it is cleared.",
+            CheckCode.RungLocked => $"The rung of {Lower(check.Exercise)} is not open yet.",
+            CheckCode.EquipmentMissing => $"{Name(check)} needs kit that is not there: {(check.Other ?? "").Replace('-', ' ')}.",
+            CheckCode.NoSafeties => $"{Name(check)} goes near failure, alone and without pins.",
+            CheckCode.RampTooFast =>
+                $"{Muscle(check)} starts at {Number(check.Value)} hard sets; from what the client does now {Number(check.Limit)} is "
+                    + "the most.",
+            CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
+            _ => "A referral is open: read it before the next session.",
+        };
 
     /// <summary>What to do about a check, or null when that is the coach's to judge.</summary>
-    public static string? Fix(Check check) => check.Code switch
-    {
-        CheckCode.HingeSpacing => "Move one of them by a day, or take it under 75 % and RPE 8.",
-        CheckCode.SessionTooLong => $"Take a set off {(check.Fix.Count > 0 ? "its last exercise" : "a lift")}, or give the day more minutes.",
-        CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
-        CheckCode.GuardianConsent => "Record the consent in Intake.",
-        CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",
-        CheckCode.WeeklyLow => "Add a set or an exercise that trains it, where the minutes allow.",
-        CheckCode.SessionCap => "Take sets off its last exercises, or move one to another day.",
-        CheckCode.AxialBudget => "Take a split squat, a leg press or a thrust in place of one squat or hinge.",
-        CheckCode.RectusFemorisMissing => "Add a leg extension or a sissy squat.",
-        CheckCode.PushPullImbalance => "Add a pull, or take a press out.",
-        CheckCode.DeloadMissing => "Make the last week a deload.",
-        CheckCode.StrengthRest => "Lengthen the rest.",
-        CheckCode.LungeSpacing => "Move one of them by a day.",
-        CheckCode.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
-        CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
-        CheckCode.Order => check.Other is null ? "Move it behind the heavy lift." : "Move it before the lighter work.",
-        CheckCode.StrengthCircuit => "Take it out of the superset.",
-        CheckCode.SupersetClash => "Take the superset apart.",
-        CheckCode.RepRangeRepeat => "Move its repetitions on one of the days.",
-        CheckCode.GripBeforePull => "Move it to the end.",
-        CheckCode.JumpTooBig => "Stay at the lighter load and add repetitions.",
-        CheckCode.EmphasisLate => "Swap the two days.",
-        CheckCode.PainConflict => "Choose another exercise, or lower it; plan again after a change of health answers.",
-        CheckCode.RungLocked => "Choose the rung below, or record the rung in the client's file.",
-        CheckCode.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
-        CheckCode.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
-        CheckCode.RampTooFast => "Take a set off, and add it back in two weeks.",
-        CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
-        _ => null,
-    };
+    public static string? Fix(Check check) =>
+        check.Code switch
+        {
+            CheckCode.HingeSpacing => "Move one of them by a day, or take it under 75 % and RPE 8.",
+            CheckCode.SessionTooLong =>
+                $"Take a set off {(check.Fix.Count > 0 ? "its last exercise" : "a lift")}, or give the day more minutes.",
+            CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
+            CheckCode.GuardianConsent => "Record the consent in Intake.",
+            CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",
+            CheckCode.WeeklyLow => "Add a set or an exercise that trains it, where the minutes allow.",
+            CheckCode.SessionCap => "Take sets off its last exercises, or move one to another day.",
+            CheckCode.AxialBudget => "Take a split squat, a leg press or a thrust in place of one squat or hinge.",
+            CheckCode.RectusFemorisMissing => "Add a leg extension or a sissy squat.",
+            CheckCode.PushPullImbalance => "Add a pull, or take a press out.",
+            CheckCode.DeloadMissing => "Make the last week a deload.",
+            CheckCode.StrengthRest => "Lengthen the rest.",
+            CheckCode.LungeSpacing => "Move one of them by a day.",
+            CheckCode.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
+            CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
+            CheckCode.Order => check.Other is null ? "Move it behind the heavy lift." : "Move it before the lighter work.",
+            CheckCode.StrengthCircuit => "Take it out of the superset.",
+            CheckCode.SupersetClash => "Take the superset apart.",
+            CheckCode.RepRangeRepeat => "Move its repetitions on one of the days.",
+            CheckCode.GripBeforePull => "Move it to the end.",
+            CheckCode.JumpTooBig => "Stay at the lighter load and add repetitions.",
+            CheckCode.EmphasisLate => "Swap the two days.",
+            CheckCode.PainConflict => "Choose another exercise, or lower it; plan again after a change of health answers.",
+            CheckCode.RungLocked => "Choose the rung below, or record the rung in the client's file.",
+            CheckCode.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
+            CheckCode.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
+            CheckCode.RampTooFast => "Take a set off, and add it back in two weeks.",
+            CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
+            _ => null,
+        };
 
     /// <summary>Where a check applies, for example week 1 mon.</summary>
-    public static string Where(Check check) => check switch
-    {
-        { Week: { } week, Day: { } day } => $"week {week} {Codes.Of(day)}",
-        { Week: { } week } => $"week {week}",
-        _ => "block",
-    };
+    public static string Where(Check check) =>
+        check switch
+        {
+            { Week: { } week, Day: { } day } => $"week {week} {Codes.Of(day)}",
+            { Week: { } week } => $"week {week}",
+            _ => "block",
+        };
 
     /// <summary>Why the block is of its kind.</summary>
-    public static string Because(KindDecision decision) => decision.Reason switch
+    public static string Because(KindDecision decision) =>
+        decision.Reason switch
+        {
+            KindReason.AskedFor => $"{Kind(decision)}, as asked for.",
+            KindReason.ReturnGoal => $"{Kind(decision)}, since the goal is to return to training.",
+            KindReason.OpenPain => $"{Kind(decision)}, since pain is open.",
+            KindReason.NoviceWithoutLog => $"{Kind(decision)}, since a novice has no log yet.",
+            KindReason.SkillOnBoth => $"{Kind(decision)}, since squat and hinge both lack skill.",
+            KindReason.EventNear => $"{Kind(decision)}, since the event is within three weeks.",
+            KindReason.MuscleGoal => $"{Kind(decision)}, since the goal is muscle.",
+            KindReason.AfterStrength => $"{Kind(decision)}, since the last block was strength.",
+            _ => $"{Kind(decision)}, since nothing asks for another kind first.",
+        };
+
+    private string Unanswered(Check check)
     {
-        KindReason.AskedFor => $"{Kind(decision)}, as asked for.",
-        KindReason.ReturnGoal => $"{Kind(decision)}, since the goal is to return to training.",
-        KindReason.OpenPain => $"{Kind(decision)}, since pain is open.",
-        KindReason.NoviceWithoutLog => $"{Kind(decision)}, since a novice has no log yet.",
-        KindReason.SkillOnBoth => $"{Kind(decision)}, since squat and hinge both lack skill.",
-        KindReason.EventNear => $"{Kind(decision)}, since the event is within three weeks.",
-        KindReason.MuscleGoal => $"{Kind(decision)}, since the goal is muscle.",
-        KindReason.AfterStrength => $"{Kind(decision)}, since the last block was strength.",
-        _ => $"{Kind(decision)}, since nothing asks for another kind first.",
-    };
+        string finding =
+            check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } found
+                ? FindingWords.Name(found).ToLowerInvariant()
+                : "a finding";
+        return $"No chosen exercise answers {finding}: "
+            + $"{(check.Shortfall is { } missing ? _short.Way(missing.GiveUp) : "nothing in the catalogue does")}.";
+    }
 
     private static string Kind(KindDecision decision) => Sentence(Codes.Of(decision.Kind));
 
     /// <summary>What a block favours and what it gives up, in two sentences.</summary>
-    public static string Favours(BlockKind kind) => kind switch
-    {
-        BlockKind.Foundation => "Favours clean movement at easy effort. Gives up load for now.",
-        BlockKind.Muscle => "Favours sets near failure in the middle of the range. Gives up practice with the heaviest loads.",
-        BlockKind.Peak => "Favours heavy singles to triples with fresh legs. Gives up a third of the sets and most accessories' growth.",
-        BlockKind.Return => "Favours a step a week that the next morning agrees with. Gives up every hurry.",
-        BlockKind.Deload => "Favours rest while the movement is kept. Gives up a week of progress on purpose.",
-        BlockKind.Test => "Favours finding out where the maxes stand. Gives up training for a week.",
-        _ => "Favours load on squat and hinge with long rests. Gives up volume beyond what keeps muscle.",
-    };
+    public static string Favours(BlockKind kind) =>
+        kind switch
+        {
+            BlockKind.Foundation => "Favours clean movement at easy effort. Gives up load for now.",
+            BlockKind.Muscle => "Favours sets near failure in the middle of the range. Gives up practice with the heaviest loads.",
+            BlockKind.Peak =>
+                "Favours heavy singles to triples with fresh legs. Gives up a third of the sets and most accessories' growth.",
+            BlockKind.Return => "Favours a step a week that the next morning agrees with. Gives up every hurry.",
+            BlockKind.Deload => "Favours rest while the movement is kept. Gives up a week of progress on purpose.",
+            BlockKind.Test => "Favours finding out where the maxes stand. Gives up training for a week.",
+            _ => "Favours load on squat and hinge with long rests. Gives up volume beyond what keeps muscle.",
+        };
 
     /// <summary>Why an edit could not be made.</summary>
-    public string Because(RefusedEdit refused) => $"{What(refused.Edit)}: {refused.Why switch
+    public string Because(RefusedEdit refused) =>
+        $"{What(refused.Edit)}: {refused.Why switch
     {
         EditRefusal.NotThere => "it is not in this block",
         EditRefusal.NoSuchWeek => "the block has no such week",
@@ -198,19 +243,22 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         _ => "pain or a referral rules it out",
     }}.";
 
-    private string What(BlockEdit edit) => edit switch
-    {
-        BlockEdit.Write write => Place(write.At),
-        BlockEdit.Add add => Place(add.At),
-        BlockEdit.Remove remove => Place(remove.At),
-        BlockEdit.Replace replace => $"{catalogue.Find(replace.With)?.Name ?? replace.With} in place of {Lower(replace.At.Exercise)}, week {replace.At.Week} {Codes.Of(replace.At.Day)}",
-        BlockEdit.Order order => Place(order.At),
-        BlockEdit.Carry carry => Place(carry.At),
-        BlockEdit.MoveSession move => $"Session of week {move.Week} {Codes.Of(move.From)}",
-        BlockEdit.CopySession copy => $"Session of week {copy.Week} {Codes.Of(copy.Day)}",
-        BlockEdit.Missed missed => $"Session of week {missed.Week} {Codes.Of(missed.Day)}",
-        _ => "An edit",
-    };
+    private string What(BlockEdit edit) =>
+        edit switch
+        {
+            BlockEdit.Write write => Place(write.At),
+            BlockEdit.Add add => Place(add.At),
+            BlockEdit.Remove remove => Place(remove.At),
+            BlockEdit.Replace replace =>
+                $"{catalogue.Find(replace.With)?.Name ?? replace.With} in place of {Lower(replace.At.Exercise)}, week "
+                    + $"{replace.At.Week} {Codes.Of(replace.At.Day)}",
+            BlockEdit.Order order => Place(order.At),
+            BlockEdit.Carry carry => Place(carry.At),
+            BlockEdit.MoveSession move => $"Session of week {move.Week} {Codes.Of(move.From)}",
+            BlockEdit.CopySession copy => $"Session of week {copy.Week} {Codes.Of(copy.Day)}",
+            BlockEdit.Missed missed => $"Session of week {missed.Week} {Codes.Of(missed.Day)}",
+            _ => "An edit",
+        };
 
     private string Place(CellPlace at) => $"{catalogue.Find(at.Exercise)?.Name ?? at.Exercise}, week {at.Week} {Codes.Of(at.Day)}";
 
@@ -221,7 +269,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     private static string Sentence(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
-    private string Lower(string? id) => id is not null && catalogue.Find(id) is { } exercise ? exercise.Name.ToLowerInvariant() : "another exercise";
+    private string Lower(string? id) =>
+        id is not null && catalogue.Find(id) is { } exercise ? exercise.Name.ToLowerInvariant() : "another exercise";
 
     private string Name(Check check) => check.Exercise is { } id && catalogue.Find(id) is { } exercise ? exercise.Name : "The exercise";
 

@@ -22,22 +22,27 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
     }
 
     /// <summary>What would have to be given up.</summary>
-    public string Way(GiveUp giveUp) => giveUp switch
-    {
-        GiveUp.Limits limits => $"{catalogue[limits.Exercise].Name.ToLowerInvariant()} would do, at {string.Join(" and ", limits.Over.Select(Cost))} over what there is",
-        GiveUp.Filters { Ruled: { Count: > 0 } ruled } => $"what would do is ruled out ({string.Join("; ", ruled.Select(reason => $"{catalogue[reason.Exercise].Name.ToLowerInvariant()}: {PlanWords.Because(reason)}"))})",
-        _ => "what would do does not fit the days",
-    };
+    public string Way(GiveUp giveUp) =>
+        giveUp switch
+        {
+            GiveUp.Limits limits => $"{catalogue[limits.Exercise].Name.ToLowerInvariant()} would do, at "
+                + $"{string.Join(" and ", limits.Over.Select(Cost))} over what there is",
+            GiveUp.Filters { Ruled: { Count: > 0 } ruled } => $"what would do is ruled out ({string.Join("; ", ruled.Select(Ruled))})",
+            _ => "what would do does not fit the days",
+        };
 
-    private static string Cost(OverLimit over) => over.Kind switch
-    {
-        CapKind.Minutes => $"{Number(Math.Ceiling(over.By))} minutes a week",
-        CapKind.Items => $"{Number(over.By)} exercise more",
-        CapKind.Axial => $"{Number(over.By)} sets' load on the spine",
-        _ => $"{Number(over.By)} hard sets of {Plain(Codes.Of(over.Muscle!.Value))}",
-    };
+    private static string Cost(OverLimit over) =>
+        over.Kind switch
+        {
+            CapKind.Minutes => $"{Number(Math.Ceiling(over.By))} minutes a week",
+            CapKind.Items => $"{Number(over.By)} exercise more",
+            CapKind.Axial => $"{Number(over.By)} sets' load on the spine",
+            _ => $"{Number(over.By)} hard sets of {Plain(Codes.Of(over.Muscle!.Value))}",
+        };
 
     private static string Plain(string code) => code.Replace('-', ' ');
 
     private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+
+    private string Ruled(PassedOver reason) => $"{catalogue[reason.Exercise].Name.ToLowerInvariant()}: {PlanWords.Because(reason)}";
 }

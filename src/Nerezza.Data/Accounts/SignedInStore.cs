@@ -11,11 +11,28 @@ public sealed class SignedInStore(NerezzaContext context)
 
     /// <summary>Keeps a sign-in; clears away what has ended.</summary>
     /// <returns>The key that opens it.</returns>
-    public async Task<string> Add(Guid userId, byte[] ticket, DateTimeOffset now, DateTimeOffset expiresAt, DateTimeOffset endsAt, CancellationToken cancel)
+    public async Task<string> Add(
+        Guid userId,
+        byte[] ticket,
+        DateTimeOffset now,
+        DateTimeOffset expiresAt,
+        DateTimeOffset endsAt,
+        CancellationToken cancel
+    )
     {
         await context.SignedIn.Where(row => row.ExpiresAt < now || row.EndsAt < now).ExecuteDeleteAsync(cancel);
         string key = Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(KeyBytes));
-        context.Add(new SignedInRow { KeyHash = HashOf(key), UserId = userId, Ticket = ticket, StartedAt = now, ExpiresAt = expiresAt, EndsAt = endsAt });
+        context.Add(
+            new SignedInRow
+            {
+                KeyHash = HashOf(key),
+                UserId = userId,
+                Ticket = ticket,
+                StartedAt = now,
+                ExpiresAt = expiresAt,
+                EndsAt = endsAt,
+            }
+        );
         await context.SaveChangesAsync(cancel);
         return key;
     }
@@ -24,14 +41,18 @@ public sealed class SignedInStore(NerezzaContext context)
     public async Task<SignedInRow?> Find(string key, DateTimeOffset now, CancellationToken cancel)
     {
         string hash = HashOf(key);
-        return await context.SignedIn.AsNoTracking().FirstOrDefaultAsync(row => row.KeyHash == hash && row.ExpiresAt > now && row.EndsAt > now, cancel);
+        return await context
+            .SignedIn.AsNoTracking()
+            .FirstOrDefaultAsync(row => row.KeyHash == hash && row.ExpiresAt > now && row.EndsAt > now, cancel);
     }
 
     /// <summary>Moves a sign-in on with its use; nothing where it has ended.</summary>
     public async Task Renew(string key, byte[] ticket, DateTimeOffset expiresAt, CancellationToken cancel)
     {
         string hash = HashOf(key);
-        await context.SignedIn.Where(row => row.KeyHash == hash).ExecuteUpdateAsync(row => row.SetProperty(one => one.Ticket, ticket).SetProperty(one => one.ExpiresAt, expiresAt), cancel);
+        await context
+            .SignedIn.Where(row => row.KeyHash == hash)
+            .ExecuteUpdateAsync(row => row.SetProperty(one => one.Ticket, ticket).SetProperty(one => one.ExpiresAt, expiresAt), cancel);
     }
 
     /// <summary>Ends a sign-in.</summary>

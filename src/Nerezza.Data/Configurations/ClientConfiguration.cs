@@ -5,7 +5,11 @@ using Nerezza.Data.Rows;
 namespace Nerezza.Data.Configurations;
 
 /// <summary>A client with their equipment, entered maxes and screens.</summary>
-internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>, IEntityTypeConfiguration<EquipmentRow>, IEntityTypeConfiguration<MaxRow>, IEntityTypeConfiguration<ScreenRow>
+internal sealed class ClientConfiguration
+    : IEntityTypeConfiguration<ClientRow>,
+        IEntityTypeConfiguration<EquipmentRow>,
+        IEntityTypeConfiguration<MaxRow>,
+        IEntityTypeConfiguration<ScreenRow>
 {
     public void Configure(EntityTypeBuilder<ClientRow> client)
     {
@@ -43,7 +47,14 @@ internal sealed class ClientConfiguration : IEntityTypeConfiguration<ClientRow>,
         screen.Property(row => row.Screen).AsJson();
         screen.Property(row => row.Faults).AsJson();
         screen.Property(row => row.Version).IsRowVersion();
-        screen.HasIndex(row => new { row.CoachId, row.ClientId, row.Date }).IsUnique();
+        screen
+            .HasIndex(row => new
+            {
+                row.CoachId,
+                row.ClientId,
+                row.Date,
+            })
+            .IsUnique();
         screen.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 }

@@ -9,15 +9,20 @@ namespace Nerezza.Data.Configurations;
 /// <summary>Stores a document of the open formats as jsonb, written and read as the formats are.</summary>
 internal static class JsonColumn
 {
-    public static PropertyBuilder<T> AsJson<T>(this PropertyBuilder<T> property) where T : class
+    public static PropertyBuilder<T> AsJson<T>(this PropertyBuilder<T> property)
+        where T : class
     {
-        property.HasColumnType("jsonb").HasConversion(
-            value => JsonSerializer.Serialize(value, Json.Options),
-            text => JsonSerializer.Deserialize<T>(text, Json.Options)!,
-            new ValueComparer<T>(
-                (left, right) => JsonSerializer.Serialize(left, Json.Options) == JsonSerializer.Serialize(right, Json.Options),
-                value => JsonSerializer.Serialize(value, Json.Options).GetHashCode(StringComparison.Ordinal),
-                value => value));
+        property
+            .HasColumnType("jsonb")
+            .HasConversion(
+                value => JsonSerializer.Serialize(value, Json.Options),
+                text => JsonSerializer.Deserialize<T>(text, Json.Options)!,
+                new ValueComparer<T>(
+                    (left, right) => JsonSerializer.Serialize(left, Json.Options) == JsonSerializer.Serialize(right, Json.Options),
+                    value => JsonSerializer.Serialize(value, Json.Options).GetHashCode(StringComparison.Ordinal),
+                    value => value
+                )
+            );
         return property;
     }
 }

@@ -5,7 +5,10 @@ using Nerezza.Data.Rows;
 namespace Nerezza.Data.Configurations;
 
 /// <summary>Plans, the sets that were done, and what of them is folded.</summary>
-internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEntityTypeConfiguration<LoggedSetRow>, IEntityTypeConfiguration<PastTrainingRow>
+internal sealed class PlanConfiguration
+    : IEntityTypeConfiguration<PlanRow>,
+        IEntityTypeConfiguration<LoggedSetRow>,
+        IEntityTypeConfiguration<PastTrainingRow>
 {
     public void Configure(EntityTypeBuilder<PlanRow> plan)
     {
@@ -19,7 +22,13 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         plan.Property(row => row.Base).HasConversion<string>().HasMaxLength(10).HasDefaultValueSql("'Made'");
         plan.Property(row => row.KindReason).HasConversion<string>().HasMaxLength(20);
         plan.Property(row => row.Document).AsJson();
-        plan.HasIndex(row => new { row.CoachId, row.ClientId, row.Number }).IsUnique();
+        plan.HasIndex(row => new
+            {
+                row.CoachId,
+                row.ClientId,
+                row.Number,
+            })
+            .IsUnique();
         plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 
@@ -31,7 +40,12 @@ internal sealed class PlanConfiguration : IEntityTypeConfiguration<PlanRow>, IEn
         set.Property(row => row.LoadKg).HasPrecision(7, 3);
         set.Property(row => row.Rpe).HasPrecision(4, 2);
         set.Property(row => row.Note).HasMaxLength(2000);
-        set.HasIndex(row => new { row.CoachId, row.ClientId, row.Date });
+        set.HasIndex(row => new
+        {
+            row.CoachId,
+            row.ClientId,
+            row.Date,
+        });
         // A fact has one successor at most: two corrections of one set would both count.
         set.HasIndex(row => new { row.CoachId, row.Supersedes }).IsUnique();
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });

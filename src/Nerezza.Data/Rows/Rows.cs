@@ -42,10 +42,17 @@ public sealed class ClientRow : ICoachRow
     public uint Version { get; private set; }
 }
 
-/// <summary>What the client reports and has reached, and the coach's word on findings and exercises. Screens have rows of their own, one a day.</summary>
-public sealed record ObservedSections(IReadOnlyList<PainSection>? Pain, IReadOnlyList<LadderSection>? Ladders, IReadOnlyList<FindingDecision>? Decisions, IReadOnlyList<Pick>? Picks = null);
+/// <summary>What the client reports and has reached, and the coach's word on findings and exercises. Screens have rows of their own, one a
+/// day.</summary>
+public sealed record ObservedSections(
+    IReadOnlyList<PainSection>? Pain,
+    IReadOnlyList<LadderSection>? Ladders,
+    IReadOnlyList<FindingDecision>? Decisions,
+    IReadOnlyList<Pick>? Picks = null
+);
 
-/// <summary>A screen as it was taken on a day, with the faults seen then. The newest is in force; the others stay to compare with.</summary>
+/// <summary>A screen as it was taken on a day, with the faults seen then. The newest is in force; the others stay to compare
+/// with.</summary>
 public sealed class ScreenRow : ICoachRow
 {
     public Guid CoachId { get; init; }
@@ -85,6 +92,7 @@ public sealed class MaxRow : ICoachRow
 public sealed class OwnExerciseRow : ICoachRow
 {
     public Guid CoachId { get; init; }
+
     /// <summary>The id of the open formats.</summary>
     public required string Exercise { get; init; }
     public required ExerciseDocument Document { get; set; }
@@ -104,9 +112,11 @@ public sealed class PlanRow : ICoachRow
     public required CaseDocument Inputs { get; init; }
     public required IReadOnlyList<FindingDecision> Decisions { get; init; }
     public required IReadOnlyList<Pick> Picks { get; init; }
+
     /// <summary>The coach's edits, in order, over <see cref="Base"/>.</summary>
     public IReadOnlyList<EditSection> Edits { get; init; } = [];
     public BlockBase Base { get; init; }
+
     /// <summary>Why the block is of its kind, as it was decided on the day; null in rows from before it was kept.</summary>
     public KindReason? KindReason { get; init; }
     public required PlanDocument Document { get; init; }
@@ -120,6 +130,7 @@ public sealed class LoggedSetRow : ICoachRow
     public Guid ClientId { get; init; }
     public DateOnly Date { get; init; }
     public required string Exercise { get; init; }
+
     /// <summary>Place of the set among the work sets prescribed for the exercise, from 0.</summary>
     public int Place { get; init; }
     public Side? Side { get; init; }
@@ -135,11 +146,13 @@ public sealed class LoggedSetRow : ICoachRow
     public DateTimeOffset LoggedAt { get; init; }
 }
 
-/// <summary>A client's training of long ago, folded from logged sets: follows from them, and is made anew when one of them changes.</summary>
+/// <summary>A client's training of long ago, folded from logged sets: follows from them, and is made anew when one of them
+/// changes.</summary>
 public sealed class PastTrainingRow : ICoachRow
 {
     public Guid CoachId { get; init; }
     public Guid ClientId { get; init; }
+
     /// <summary>The last day covered.</summary>
     public DateOnly Through { get; set; }
     public required IReadOnlyList<LogSection> Days { get; set; }

@@ -22,17 +22,20 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
 
     /// <summary>Rows as days of the open format.</summary>
     public static IEnumerable<LogSection> Sections(IEnumerable<LoggedSetRow> rows) =>
-        rows.GroupBy(set => set.Date).OrderBy(day => day.Key).Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Section)] });
+        rows.GroupBy(set => set.Date)
+            .OrderBy(day => day.Key)
+            .Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Section)] });
 
-    private static LogSetSection Section(LoggedSetRow row) => new()
-    {
-        Exercise = row.Exercise,
-        Side = row.Side,
-        Kg = (double)row.LoadKg,
-        Reps = row.Reps,
-        Rpe = (double?)row.Rpe,
-        Amrap = row.Amrap,
-        TechniqueHeldTo = row.TechniqueHeldTo,
-        Pain = row.Pain,
-    };
+    private static LogSetSection Section(LoggedSetRow row) =>
+        new()
+        {
+            Exercise = row.Exercise,
+            Side = row.Side,
+            Kg = (double)row.LoadKg,
+            Reps = row.Reps,
+            Rpe = (double?)row.Rpe,
+            Amrap = row.Amrap,
+            TechniqueHeldTo = row.TechniqueHeldTo,
+            Pain = row.Pain,
+        };
 }

@@ -6,7 +6,13 @@ namespace Nerezza.Data.Stores;
 /// <summary>A client with all that a plan is made from, but the log.</summary>
 /// <param name="Screen">The newest; null before the first.</param>
 /// <param name="Earlier">The screens before it, newest first.</param>
-public sealed record ClientFile(ClientRow Client, EquipmentRow Equipment, IReadOnlyList<MaxRow> Maxes, ScreenRow? Screen, IReadOnlyList<ScreenRow> Earlier);
+public sealed record ClientFile(
+    ClientRow Client,
+    EquipmentRow Equipment,
+    IReadOnlyList<MaxRow> Maxes,
+    ScreenRow? Screen,
+    IReadOnlyList<ScreenRow> Earlier
+);
 
 /// <summary>A client put away.</summary>
 public sealed record ArchivedClient(Guid Id, string Name, DateTimeOffset At);
@@ -15,22 +21,33 @@ public sealed record ArchivedClient(Guid Id, string Name, DateTimeOffset At);
 public sealed class ClientStore(NerezzaContext context, CoachScope scope)
 {
     /// <summary>So many clients a practice holds, and so many with those put away (assumptions).</summary>
-    public const int Most = 500, MostWithArchived = 5000;
+    public const int Most = 500,
+        MostWithArchived = 5000;
 
     public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
-        await context.Clients.AsNoTracking().Where(row => row.ArchivedAt == null).OrderBy(row => row.Name).ThenBy(row => row.Id).ToListAsync(cancel);
+        await context
+            .Clients.AsNoTracking()
+            .Where(row => row.ArchivedAt == null)
+            .OrderBy(row => row.Name)
+            .ThenBy(row => row.Id)
+            .ToListAsync(cancel);
 
     /// <summary>The clients put away, the last first: without facts, for a list.</summary>
     public async Task<IReadOnlyList<ArchivedClient>> Archived(CancellationToken cancel) =>
-        await context.Clients.Where(row => row.ArchivedAt != null).OrderByDescending(row => row.ArchivedAt).ThenBy(row => row.Id)
-            .Select(row => new ArchivedClient(row.Id, row.Name, row.ArchivedAt!.Value)).ToListAsync(cancel);
+        await context
+            .Clients.Where(row => row.ArchivedAt != null)
+            .OrderByDescending(row => row.ArchivedAt)
+            .ThenBy(row => row.Id)
+            .Select(row => new ArchivedClient(row.Id, row.Name, row.ArchivedAt!.Value))
+            .ToListAsync(cancel);
 
     /// <summary>How many clients there are that are not put away, and in all.</summary>
     public async Task<(int Here, int All)> Count(CancellationToken cancel) =>
         (await context.Clients.CountAsync(row => row.ArchivedAt == null, cancel), await context.Clients.CountAsync(cancel));
 
     /// <summary>Whether a client is put away; false too where there is none.</summary>
-    public async Task<bool> IsArchived(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id && row.ArchivedAt != null, cancel);
+    public async Task<bool> IsArchived(Guid id, CancellationToken cancel) =>
+        await context.Clients.AnyAsync(row => row.Id == id && row.ArchivedAt != null, cancel);
 
     /// <summary>Screens before the newest that a file holds.</summary>
     private const int EarlierHeld = 60;
@@ -40,9 +57,16 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     {
         IReadOnlyList<ClientRow> clients = await All(cancel);
         IQueryable<Guid> here = context.Clients.Where(row => row.ArchivedAt == null).Select(row => row.Id);
-        Dictionary<Guid, EquipmentRow> equipment = await context.Equipment.AsNoTracking().Where(row => here.Contains(row.ClientId)).ToDictionaryAsync(row => row.ClientId, cancel);
-        Dictionary<Guid, ScreenRow> screens = await context.Screens.AsNoTracking()
-            .Where(row => here.Contains(row.ClientId) && row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date))
+        Dictionary<Guid, EquipmentRow> equipment = await context
+            .Equipment.AsNoTracking()
+            .Where(row => here.Contains(row.ClientId))
+            .ToDictionaryAsync(row => row.ClientId, cancel);
+        Dictionary<Guid, ScreenRow> screens = await context
+            .Screens.AsNoTracking()
+            .Where(row =>
+                here.Contains(row.ClientId)
+                && row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date)
+            )
             .ToDictionaryAsync(row => row.ClientId, cancel);
         return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []))];
     }
@@ -51,17 +75,34 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     public async Task<ClientFile?> Find(Guid id, CancellationToken cancel)
     {
         ClientRow? client = await context.Clients.FirstOrDefaultAsync(row => row.Id == id, cancel);
-        if (client is null) return null;
+        if (client is null)
+            return null;
         EquipmentRow equipment = await context.Equipment.FirstAsync(row => row.ClientId == id, cancel);
-        List<MaxRow> maxes = await context.Maxes.AsNoTracking().Where(row => row.ClientId == id)
-            .OrderByDescending(row => row.Date).ThenBy(row => row.Exercise).ThenBy(row => row.Id).ToListAsync(cancel);
-        List<ScreenRow> screens = await context.Screens.AsNoTracking().Where(row => row.ClientId == id).OrderByDescending(row => row.Date).Take(1 + EarlierHeld).ToListAsync(cancel);
+        List<MaxRow> maxes = await context
+            .Maxes.AsNoTracking()
+            .Where(row => row.ClientId == id)
+            .OrderByDescending(row => row.Date)
+            .ThenBy(row => row.Exercise)
+            .ThenBy(row => row.Id)
+            .ToListAsync(cancel);
+        List<ScreenRow> screens = await context
+            .Screens.AsNoTracking()
+            .Where(row => row.ClientId == id)
+            .OrderByDescending(row => row.Date)
+            .Take(1 + EarlierHeld)
+            .ToListAsync(cancel);
         return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)]);
     }
 
     public async Task<bool> Exists(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id, cancel);
 
-    public async Task Add(ClientRow client, EquipmentRow equipment, IEnumerable<MaxRow> maxes, IEnumerable<ScreenRow> screens, CancellationToken cancel)
+    public async Task Add(
+        ClientRow client,
+        EquipmentRow equipment,
+        IEnumerable<MaxRow> maxes,
+        IEnumerable<ScreenRow> screens,
+        CancellationToken cancel
+    )
     {
         context.AddRange(client, equipment);
         context.AddRange(maxes);

@@ -9,10 +9,13 @@ public enum Recording
 {
     /// <summary>It is new, and saved.</summary>
     New,
+
     /// <summary>The same set was sent before; nothing changed.</summary>
     Known,
+
     /// <summary>Another set has that id.</summary>
     Clash,
+
     /// <summary>The set that this one follows has been corrected or taken back already.</summary>
     Followed,
 }
@@ -27,34 +30,57 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     public async Task<ClientLog> Of(Guid clientId, CancellationToken cancel, DateOnly? from = null)
     {
         FoldedDays? folded = await past.Of(clientId, Today, (after, stop) => Counting(clientId, after?.AddDays(1), stop), cancel);
-        if (folded is null) return new ClientLog([], await Counting(clientId, null, cancel));
+        if (folded is null)
+            return new ClientLog([], await Counting(clientId, null, cancel));
         DateOnly first = from < folded.Through ? from.Value : folded.Through.AddDays(1);
-        return new ClientLog(first > folded.Through ? folded.Days : [.. folded.Days.Where(day => day.Date < first)], await Counting(clientId, first, cancel));
+        return new ClientLog(
+            first > folded.Through ? folded.Days : [.. folded.Days.Where(day => day.Date < first)],
+            await Counting(clientId, first, cancel)
+        );
     }
 
     /// <summary>Every set that counts: without those superseded or withdrawn; in the order done.</summary>
     public Task<IReadOnlyList<LoggedSetRow>> All(Guid clientId, CancellationToken cancel) => Counting(clientId, null, cancel);
 
     private async Task<IReadOnlyList<LoggedSetRow>> Counting(Guid clientId, DateOnly? from, CancellationToken cancel) =>
-        await context.LoggedSets.AsNoTracking()
-            .Where(row => row.ClientId == clientId && (from == null || row.Date >= from) && !row.Withdrawn
-                && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == clientId))
-            .OrderBy(row => row.Date).ThenBy(row => row.LoggedAt).ThenBy(row => row.Id).ToListAsync(cancel);
+        await context
+            .LoggedSets.AsNoTracking()
+            .Where(row =>
+                row.ClientId == clientId
+                && (from == null || row.Date >= from)
+                && !row.Withdrawn
+                && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == clientId)
+            )
+            .OrderBy(row => row.Date)
+            .ThenBy(row => row.LoggedAt)
+            .ThenBy(row => row.Id)
+            .ToListAsync(cancel);
 
     private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
 
-    /// <summary>Tells one state of a client's log from another without reading it: how many facts there are and when the newest came.</summary>
+    /// <summary>Tells one state of a client's log from another without reading it: how many facts there are and when the newest
+    /// came.</summary>
     public async Task<(int Count, DateTimeOffset? Newest)> Stamp(Guid clientId, CancellationToken cancel)
     {
-        var stamp = await context.LoggedSets.Where(row => row.ClientId == clientId).GroupBy(_ => 1).Select(rows => new { Count = rows.Count(), Newest = (DateTimeOffset?)rows.Max(row => row.LoggedAt) }).FirstOrDefaultAsync(cancel);
+        var stamp = await context
+            .LoggedSets.Where(row => row.ClientId == clientId)
+            .GroupBy(_ => 1)
+            .Select(rows => new { Count = rows.Count(), Newest = (DateTimeOffset?)rows.Max(row => row.LoggedAt) })
+            .FirstOrDefaultAsync(cancel);
         return (stamp?.Count ?? 0, stamp?.Newest);
     }
 
     /// <summary>How many sets each client has done on a day.</summary>
     public async Task<IReadOnlyDictionary<Guid, int>> SetsOn(DateOnly date, CancellationToken cancel) =>
-        await context.LoggedSets
-            .Where(row => row.Date == date && !row.Withdrawn && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == row.ClientId))
-            .GroupBy(row => row.ClientId).Select(sets => new { sets.Key, Count = sets.Count() }).ToDictionaryAsync(row => row.Key, row => row.Count, cancel);
+        await context
+            .LoggedSets.Where(row =>
+                row.Date == date
+                && !row.Withdrawn
+                && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == row.ClientId)
+            )
+            .GroupBy(row => row.ClientId)
+            .Select(sets => new { sets.Key, Count = sets.Count() })
+            .ToDictionaryAsync(row => row.Key, row => row.Count, cancel);
 
     public async Task<LoggedSetRow?> Find(Guid clientId, Guid id, CancellationToken cancel) =>
         await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Id == id, cancel);
@@ -71,11 +97,13 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
                 await (old ? AddToPast(set, cancel) : Add(set, cancel));
                 return Recording.New;
             }
-            catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+            catch (DbUpdateException fault)
+                when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
             {
                 context.ChangeTracker.Clear();
                 LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
-                if (known is null) return Recording.Followed;
+                if (known is null)
+                    return Recording.Followed;
                 return SameContent(known, set) ? Recording.Known : Recording.Clash;
             }
             catch (Exception fault) when (old && tries < MostTries && PastTraining.IsRace(fault))
@@ -100,6 +128,8 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     }
 
     private static bool SameContent(LoggedSetRow a, LoggedSetRow b) =>
-        (a.ClientId, a.Date, a.Exercise, a.Place, a.Side, a.LoadKg, a.Reps) == (b.ClientId, b.Date, b.Exercise, b.Place, b.Side, b.LoadKg, b.Reps)
-        && (a.Rpe, a.Amrap, a.TechniqueHeldTo, a.Pain, a.Note, a.Supersedes, a.Withdrawn) == (b.Rpe, b.Amrap, b.TechniqueHeldTo, b.Pain, b.Note, b.Supersedes, b.Withdrawn);
+        (a.ClientId, a.Date, a.Exercise, a.Place, a.Side, a.LoadKg, a.Reps)
+            == (b.ClientId, b.Date, b.Exercise, b.Place, b.Side, b.LoadKg, b.Reps)
+        && (a.Rpe, a.Amrap, a.TechniqueHeldTo, a.Pain, a.Note, a.Supersedes, a.Withdrawn)
+            == (b.Rpe, b.Amrap, b.TechniqueHeldTo, b.Pain, b.Note, b.Supersedes, b.Withdrawn);
 }

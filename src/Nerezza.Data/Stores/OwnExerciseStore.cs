@@ -20,8 +20,10 @@ public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
     public async Task<bool> Keep(ExerciseDocument document, uint? version, CancellationToken cancel)
     {
         OwnExerciseRow? kept = await context.OwnExercises.FirstOrDefaultAsync(row => row.Exercise == document.Id, cancel);
-        if (kept is null != version is null) return false;
-        if (kept is null) context.Add(New(document));
+        if (kept is null != version is null)
+            return false;
+        if (kept is null)
+            context.Add(New(document));
         else
         {
             kept.Document = document;
@@ -35,16 +37,26 @@ public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
     public async Task<bool> Import(IReadOnlyList<ExerciseDocument> documents, CancellationToken cancel)
     {
         List<string> ids = [.. documents.Select(document => document.Id)];
-        Dictionary<string, OwnExerciseRow> kept = await context.OwnExercises.Where(row => ids.Contains(row.Exercise)).ToDictionaryAsync(row => row.Exercise, cancel);
+        Dictionary<string, OwnExerciseRow> kept = await context
+            .OwnExercises.Where(row => ids.Contains(row.Exercise))
+            .ToDictionaryAsync(row => row.Exercise, cancel);
         foreach (ExerciseDocument document in documents)
         {
-            if (kept.TryGetValue(document.Id, out OwnExerciseRow? there)) there.Document = document;
-            else context.Add(New(document));
+            if (kept.TryGetValue(document.Id, out OwnExerciseRow? there))
+                there.Document = document;
+            else
+                context.Add(New(document));
         }
         return await Save(cancel);
     }
 
-    private OwnExerciseRow New(ExerciseDocument document) => new() { CoachId = scope.CoachId, Exercise = document.Id, Document = document };
+    private OwnExerciseRow New(ExerciseDocument document) =>
+        new()
+        {
+            CoachId = scope.CoachId,
+            Exercise = document.Id,
+            Document = document,
+        };
 
     private async Task<bool> Save(CancellationToken cancel)
     {
@@ -53,7 +65,10 @@ public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
             await context.SaveChangesAsync(cancel);
             return true;
         }
-        catch (DbUpdateException fault) when (fault is DbUpdateConcurrencyException || fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+        catch (DbUpdateException fault)
+            when (fault is DbUpdateConcurrencyException
+                || fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation }
+            )
         {
             context.ChangeTracker.Clear();
             return false;

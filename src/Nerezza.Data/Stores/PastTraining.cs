@@ -8,23 +8,40 @@ using Npgsql;
 
 namespace Nerezza.Data.Stores;
 
-/// <summary>Folds what was logged long ago into one row a client, so that a page costs what the last weeks cost, however long somebody trains.</summary>
-/// <remarks>The sets stay the facts; the row follows from them and can be thrown away at any time. What changes an old day takes the row with it, in one
-/// serializable transaction, so that a row which is made at the same moment cannot miss it. Decoded days are kept in memory under the row's version.</remarks>
+/// <summary>Folds what was logged long ago into one row a client, so that a page costs what the last weeks cost, however long somebody
+/// trains.</summary>
+/// <remarks>The sets stay the facts; the row follows from them and can be thrown away at any time. What changes an old day takes the row
+/// with it, in one
+/// serializable transaction, so that a row which is made at the same moment cannot miss it. Decoded days are kept in memory under the row's
+/// version.</remarks>
 public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemoryCache memory)
 {
     // What is younger than eight weeks is never folded; a fold is made anew when it is four weeks behind that (assumptions).
-    private const int LeastAgeDays = 56, RefoldAfterDays = 28, CacheWeight = 5;
+    private const int LeastAgeDays = 56,
+        RefoldAfterDays = 28,
+        CacheWeight = 5;
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(15);
 
     /// <summary>The folded days of a client, and the last day that they cover; null while nothing is old enough.</summary>
-    public async Task<FoldedDays?> Of(Guid clientId, DateOnly today, Func<DateOnly?, CancellationToken, Task<IReadOnlyList<LoggedSetRow>>> rowsAfter, CancellationToken cancel)
+    public async Task<FoldedDays?> Of(
+        Guid clientId,
+        DateOnly today,
+        Func<DateOnly?, CancellationToken, Task<IReadOnlyList<LoggedSetRow>>> rowsAfter,
+        CancellationToken cancel
+    )
     {
-        var kept = await context.PastTraining.Where(row => row.ClientId == clientId).Select(row => new { row.Through, row.Version }).FirstOrDefaultAsync(cancel);
+        var kept = await context
+            .PastTraining.Where(row => row.ClientId == clientId)
+            .Select(row => new { row.Through, row.Version })
+            .FirstOrDefaultAsync(cancel);
         DateOnly due = Due(today);
-        if (kept is not null && kept.Through >= due.AddDays(-RefoldAfterDays)) return new FoldedDays(kept.Through, await Decoded(clientId, kept.Version, cancel));
+        if (kept is not null && kept.Through >= due.AddDays(-RefoldAfterDays))
+            return new FoldedDays(kept.Through, await Decoded(clientId, kept.Version, cancel));
         await Fold(clientId, due, rowsAfter, cancel);
-        var made = await context.PastTraining.Where(row => row.ClientId == clientId).Select(row => new { row.Through, row.Version }).FirstOrDefaultAsync(cancel);
+        var made = await context
+            .PastTraining.Where(row => row.ClientId == clientId)
+            .Select(row => new { row.Through, row.Version })
+            .FirstOrDefaultAsync(cancel);
         return made is null ? null : new FoldedDays(made.Through, await Decoded(clientId, made.Version, cancel));
     }
 
@@ -32,28 +49,51 @@ public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemo
     public static bool IsOld(DateOnly date, DateOnly today) => date <= Due(today).AddDays(RefoldAfterDays);
 
     /// <summary>Throws the fold away; the next reading makes it anew. Belongs into the transaction that changes an old day.</summary>
-    public Task Forget(Guid clientId, CancellationToken cancel) => context.PastTraining.Where(row => row.ClientId == clientId).ExecuteDeleteAsync(cancel);
+    public Task Forget(Guid clientId, CancellationToken cancel) =>
+        context.PastTraining.Where(row => row.ClientId == clientId).ExecuteDeleteAsync(cancel);
 
     private static DateOnly Due(DateOnly today) => today.AddDays(-LeastAgeDays);
 
     private async Task<IReadOnlyList<LogDay>> Decoded(Guid clientId, uint version, CancellationToken cancel)
     {
         (Guid, Guid, uint) key = (scope.CoachId, clientId, version);
-        if (memory.TryGetValue(key, out IReadOnlyList<LogDay>? days)) return days!;
-        IReadOnlyList<LogSection> sections = await context.PastTraining.Where(row => row.ClientId == clientId).Select(row => row.Days).FirstOrDefaultAsync(cancel) ?? [];
-        return memory.Set<IReadOnlyList<LogDay>>(key, [.. sections.Select(CaseMapping.ToLogDay)], new MemoryCacheEntryOptions { SlidingExpiration = Kept, Size = CacheWeight });
+        if (memory.TryGetValue(key, out IReadOnlyList<LogDay>? days))
+            return days!;
+        IReadOnlyList<LogSection> sections =
+            await context.PastTraining.Where(row => row.ClientId == clientId).Select(row => row.Days).FirstOrDefaultAsync(cancel) ?? [];
+        return memory.Set<IReadOnlyList<LogDay>>(
+            key,
+            [.. sections.Select(CaseMapping.ToLogDay)],
+            new MemoryCacheEntryOptions { SlidingExpiration = Kept, Size = CacheWeight }
+        );
     }
 
-    private async Task Fold(Guid clientId, DateOnly through, Func<DateOnly?, CancellationToken, Task<IReadOnlyList<LoggedSetRow>>> rowsAfter, CancellationToken cancel)
+    private async Task Fold(
+        Guid clientId,
+        DateOnly through,
+        Func<DateOnly?, CancellationToken, Task<IReadOnlyList<LoggedSetRow>>> rowsAfter,
+        CancellationToken cancel
+    )
     {
         try
         {
             await using var transaction = await context.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancel);
             PastTrainingRow? before = await context.PastTraining.FirstOrDefaultAsync(row => row.ClientId == clientId, cancel);
             List<LogSection> days = [.. ClientLog.Sections((await rowsAfter(before?.Through, cancel)).Where(set => set.Date <= through))];
-            if (before is null && days.Count == 0) return;
-            if (before is null) context.Add(new PastTrainingRow { CoachId = scope.CoachId, ClientId = clientId, Through = through, Days = days });
-            else (before.Through, before.Days) = (through, [.. before.Days, .. days]);
+            if (before is null && days.Count == 0)
+                return;
+            if (before is null)
+                context.Add(
+                    new PastTrainingRow
+                    {
+                        CoachId = scope.CoachId,
+                        ClientId = clientId,
+                        Through = through,
+                        Days = days,
+                    }
+                );
+            else
+                (before.Through, before.Days) = (through, [.. before.Days, .. days]);
             await context.SaveChangesAsync(cancel);
             await transaction.CommitAsync(cancel);
         }
@@ -65,13 +105,19 @@ public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemo
     }
 
     /// <summary>Whether two transactions met; the one that lost can be tried again.</summary>
-    internal static bool IsRace(Exception? fault) => fault switch
-    {
-        null => false,
-        DbUpdateConcurrencyException => true,
-        PostgresException { SqlState: PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.UniqueViolation or PostgresErrorCodes.DeadlockDetected } => true,
-        _ => IsRace(fault.InnerException),
-    };
+    internal static bool IsRace(Exception? fault) =>
+        fault switch
+        {
+            null => false,
+            DbUpdateConcurrencyException => true,
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.SerializationFailure
+                    or PostgresErrorCodes.UniqueViolation
+                    or PostgresErrorCodes.DeadlockDetected
+            } => true,
+            _ => IsRace(fault.InnerException),
+        };
 }
 
 /// <summary>Days that were folded.</summary>

@@ -13,7 +13,11 @@ public sealed record PlanVersion(int Number, DateTimeOffset MadeAt, CaseDocument
 public sealed class PlanStore(NerezzaContext context)
 {
     public async Task<PlanRow?> Newest(Guid clientId, CancellationToken cancel) =>
-        await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).FirstOrDefaultAsync(cancel);
+        await context
+            .Plans.AsNoTracking()
+            .Where(row => row.ClientId == clientId)
+            .OrderByDescending(row => row.Number)
+            .FirstOrDefaultAsync(cancel);
 
     /// <summary>One version of a client's plan.</summary>
     public async Task<PlanRow?> Version(Guid clientId, int number, CancellationToken cancel) =>
@@ -21,19 +25,32 @@ public sealed class PlanStore(NerezzaContext context)
 
     /// <summary>The id of one version, without reading it; null when it is not there.</summary>
     public async Task<Guid?> IdOf(Guid clientId, int number, CancellationToken cancel) =>
-        await context.Plans.Where(row => row.ClientId == clientId && row.Number == number).Select(row => (Guid?)row.Id).FirstOrDefaultAsync(cancel);
+        await context
+            .Plans.Where(row => row.ClientId == clientId && row.Number == number)
+            .Select(row => (Guid?)row.Id)
+            .FirstOrDefaultAsync(cancel);
 
     /// <summary>The newest versions, without their documents.</summary>
     public async Task<IReadOnlyList<PlanVersion>> Versions(Guid clientId, int most, CancellationToken cancel) =>
-        await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderByDescending(row => row.Number).Take(most)
-            .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits)).ToListAsync(cancel);
+        await context
+            .Plans.AsNoTracking()
+            .Where(row => row.ClientId == clientId)
+            .OrderByDescending(row => row.Number)
+            .Take(most)
+            .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits))
+            .ToListAsync(cancel);
 
     /// <summary>The newest plan of each client that is not put away.</summary>
     public async Task<IReadOnlyDictionary<Guid, PlanRow>> NewestOfAll(CancellationToken cancel) =>
-        (await context.Plans.AsNoTracking()
-            .Where(row => context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)
-                && row.Number == context.Plans.Where(other => other.ClientId == row.ClientId).Max(other => other.Number))
-            .ToListAsync(cancel)).ToDictionary(row => row.ClientId);
+        (
+            await context
+                .Plans.AsNoTracking()
+                .Where(row =>
+                    context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)
+                    && row.Number == context.Plans.Where(other => other.ClientId == row.ClientId).Max(other => other.Number)
+                )
+                .ToListAsync(cancel)
+        ).ToDictionary(row => row.ClientId);
 
     public async Task<int> NextNumber(Guid clientId, CancellationToken cancel) =>
         (await context.Plans.Where(row => row.ClientId == clientId).MaxAsync(row => (int?)row.Number, cancel) ?? 0) + 1;

@@ -16,9 +16,14 @@ public sealed class ScreenStore(NerezzaContext context)
     /// <returns>False when someone else kept one in between; nothing is saved then.</returns>
     public async Task<bool> Keep(ScreenRow screen, uint? version, CancellationToken cancel)
     {
-        ScreenRow? kept = await context.Screens.FirstOrDefaultAsync(row => row.ClientId == screen.ClientId && row.Date == screen.Date, cancel);
-        if (kept is null != version is null) return false;
-        if (kept is null) context.Add(screen);
+        ScreenRow? kept = await context.Screens.FirstOrDefaultAsync(
+            row => row.ClientId == screen.ClientId && row.Date == screen.Date,
+            cancel
+        );
+        if (kept is null != version is null)
+            return false;
+        if (kept is null)
+            context.Add(screen);
         else
         {
             (kept.Screen, kept.Faults) = (screen.Screen, screen.Faults);
@@ -45,7 +50,8 @@ public sealed class ScreenStore(NerezzaContext context)
     public async Task<Removal> Remove(Guid clientId, DateOnly date, uint version, CancellationToken cancel)
     {
         IQueryable<ScreenRow> ofDay = context.Screens.Where(row => row.ClientId == clientId && row.Date == date);
-        if (await ofDay.Where(row => row.Version == version).ExecuteDeleteAsync(cancel) > 0) return Removal.Done;
+        if (await ofDay.Where(row => row.Version == version).ExecuteDeleteAsync(cancel) > 0)
+            return Removal.Done;
         return await ofDay.AnyAsync(cancel) ? Removal.ChangedMeanwhile : Removal.NotThere;
     }
 }
@@ -55,6 +61,7 @@ public enum Removal
 {
     Done,
     NotThere,
+
     /// <summary>Someone else changed it since it was seen; it stays.</summary>
     ChangedMeanwhile,
 }

@@ -8,7 +8,12 @@ public sealed class AnyClient(NerezzaContext context)
     /// <summary>The coach and the id of a client with a plan; null where there is none.</summary>
     public async Task<(Guid Coach, Guid Client)?> WithPlan(CancellationToken cancel)
     {
-        var found = await context.Plans.IgnoreQueryFilters().OrderBy(row => row.CoachId).ThenBy(row => row.Id).Select(row => new { row.CoachId, row.ClientId }).FirstOrDefaultAsync(cancel);
+        var found = await context
+            .Plans.IgnoreQueryFilters()
+            .OrderBy(row => row.CoachId)
+            .ThenBy(row => row.Id)
+            .Select(row => new { row.CoachId, row.ClientId })
+            .FirstOrDefaultAsync(cancel);
         return found is null ? null : (found.CoachId, found.ClientId);
     }
 }

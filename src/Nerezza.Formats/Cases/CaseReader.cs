@@ -28,11 +28,13 @@ public static class CaseReader
     /// <summary>Reads a whole case that knows the shipped exercises alone.</summary>
     public static CaseReading Read(ReadOnlyMemory<byte> json)
     {
-        if (json.Length > MostBytes) return Faulty("", $"{json.Length} bytes are more than {MostBytes} (5 MB)");
+        if (json.Length > MostBytes)
+            return Faulty("", $"{json.Length} bytes are more than {MostBytes} (5 MB)");
         switch (JsonText.Read(json))
         {
             case JsonReading.Good good:
-                using (good.Document) return Read(good.Document.RootElement);
+                using (good.Document)
+                    return Read(good.Document.RootElement);
             case JsonReading.Bad bad:
                 return Faulty("", $"is not JSON that can be read: {bad.Message}");
             default:
@@ -43,7 +45,8 @@ public static class CaseReader
     private static CaseReading Read(JsonElement json)
     {
         IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, [], DaySpan.Open);
-        if (faults.Count > 0) return new CaseReading.Faulty(faults);
+        if (faults.Count > 0)
+            return new CaseReading.Faulty(faults);
         CaseDocument document = json.Deserialize<CaseDocument>(Json.Options)!;
         faults = [.. CaseRules.Check(document)];
         if (document.Log?.Sum(day => day.Sets.Count) is { } sets and > MostLogSets)

@@ -7,11 +7,7 @@ public static class CaseRules
 {
     /// <summary>The faults of a whole case.</summary>
     public static IEnumerable<Fault> Check(CaseDocument document) =>
-    [
-        .. Check(document.Client, "client"),
-        .. Check(document.Equipment, "equipment"),
-        .. EarlierScreens(document),
-    ];
+        [.. Check(document.Client, "client"), .. Check(document.Equipment, "equipment"), .. EarlierScreens(document)];
 
     private static IEnumerable<Fault> EarlierScreens(CaseDocument document)
     {
@@ -19,9 +15,15 @@ public static class CaseRules
         for (int i = 0; i < screens.Count; i++)
         {
             if (screens[i].Date >= document.ScreenedOn)
-                yield return new Fault($"earlierScreens[{i}].date", $"{screens[i].Date:yyyy-MM-dd} is not before screenedOn; a day before {document.ScreenedOn:yyyy-MM-dd} expected");
+                yield return new Fault(
+                    $"earlierScreens[{i}].date",
+                    $"{screens[i].Date:yyyy-MM-dd} is not before screenedOn; a day before {document.ScreenedOn:yyyy-MM-dd} expected"
+                );
             if (screens.Take(i).Any(other => other.Date == screens[i].Date))
-                yield return new Fault($"earlierScreens[{i}].date", $"{screens[i].Date:yyyy-MM-dd} stands twice; one screen a day expected");
+                yield return new Fault(
+                    $"earlierScreens[{i}].date",
+                    $"{screens[i].Date:yyyy-MM-dd} stands twice; one screen a day expected"
+                );
         }
     }
 
@@ -29,7 +31,10 @@ public static class CaseRules
     public static IEnumerable<Fault> Check(ClientSection client, string path)
     {
         foreach (var same in client.Days.Select((day, i) => (day.Day, i)).GroupBy(row => row.Day).Where(rows => rows.Count() > 1))
-            yield return new Fault($"{path}.days[{same.Last().i}].day", $"{Core.Measures.Codes.Of(same.Key)} stands twice; each weekday once expected");
+            yield return new Fault(
+                $"{path}.days[{same.Last().i}].day",
+                $"{Core.Measures.Codes.Of(same.Key)} stands twice; each weekday once expected"
+            );
     }
 
     /// <summary>The faults of the equipment.</summary>
@@ -40,12 +45,20 @@ public static class CaseRules
             for (int k = 1; k < band.Points.Count; k++)
             {
                 if (band.Points[k].Cm <= band.Points[k - 1].Cm)
-                    yield return new Fault($"{path}.bands[{i}].points[{k}].cm", $"{band.Points[k].Cm} is not longer than the point before; rising lengths expected");
+                    yield return new Fault(
+                        $"{path}.bands[{i}].points[{k}].cm",
+                        $"{band.Points[k].Cm} is not longer than the point before; rising lengths expected"
+                    );
                 if (band.Points[k].Kg < band.Points[k - 1].Kg)
-                    yield return new Fault($"{path}.bands[{i}].points[{k}].kg", $"{band.Points[k].Kg} is less than at the shorter length; tension that does not fall expected");
+                    yield return new Fault(
+                        $"{path}.bands[{i}].points[{k}].kg",
+                        $"{band.Points[k].Kg} is less than at the shorter length; tension that does not fall expected"
+                    );
             }
         }
-        foreach (var same in (equipment?.Bars ?? []).Select((bar, i) => (bar.Name, i)).GroupBy(row => row.Name).Where(rows => rows.Count() > 1))
+        foreach (
+            var same in (equipment?.Bars ?? []).Select((bar, i) => (bar.Name, i)).GroupBy(row => row.Name).Where(rows => rows.Count() > 1)
+        )
             yield return new Fault($"{path}.bars[{same.Last().i}].name", $"'{same.Key}' stands twice; a name for each bar expected");
     }
 }

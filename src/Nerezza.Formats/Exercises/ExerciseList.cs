@@ -24,14 +24,19 @@ public static class ExerciseList
     /// <summary>The longest list, characters.</summary>
     public const int MostCharacters = 1_000_000;
 
-    private static readonly JsonSerializerOptions Written = new(Json.Options) { WriteIndented = true, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
+    private static readonly JsonSerializerOptions Written = new(Json.Options)
+    {
+        WriteIndented = true,
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+    };
     private static readonly Shape ListShape = ShapeOf.Document<ExerciseListDocument>();
 
     /// <summary>Reads a list that a coach brings in.</summary>
     /// <param name="kept">The coach's own exercises as they stand; one of the same id is replaced.</param>
     public static ListReading Read(string text, ExerciseCatalogue shipped, IReadOnlyList<Exercise> kept)
     {
-        if (text.Length > MostCharacters) return new ListReading.Faulty([new Fault("", $"{text.Length} characters are more than {MostCharacters}")]);
+        if (text.Length > MostCharacters)
+            return new ListReading.Faulty([new Fault("", $"{text.Length} characters are more than {MostCharacters}")]);
         return YamlText.Read(text) switch
         {
             YamlReading.Good good => Read(good.Node, shipped, kept),
@@ -46,7 +51,8 @@ public static class ExerciseList
         // An entry may lean on another of the same list.
         HashSet<string> own = [.. kept.Select(one => one.Id), .. IdsIn(json.RootElement)];
         IReadOnlyList<Fault> faults = ShapeValidator.Validate(json.RootElement, ListShape, own, DaySpan.Open);
-        if (faults.Count > 0) return new ListReading.Faulty(faults);
+        if (faults.Count > 0)
+            return new ListReading.Faulty(faults);
         IReadOnlyList<ExerciseDocument> read = json.RootElement.Deserialize<ExerciseListDocument>(Json.Options)!.Exercises;
         faults = ExerciseRules.Check([.. read.Select((entry, i) => ($"exercises[{i}]", entry))], shipped, kept);
         return faults.Count > 0 ? new ListReading.Faulty(faults) : new ListReading.Valid(read);
@@ -60,11 +66,25 @@ public static class ExerciseList
 
     private static JsonObject ToNode(IEnumerable<Exercise> exercises)
     {
-        ExerciseListDocument list = new() { Format = "nerezza.exercises", Version = 1, Exercises = [.. exercises.Select(ExerciseMapping.ToDocument)] };
+        ExerciseListDocument list = new()
+        {
+            Format = "nerezza.exercises",
+            Version = 1,
+            Exercises = [.. exercises.Select(ExerciseMapping.ToDocument)],
+        };
         return JsonSerializer.SerializeToNode(list, Written)!.AsObject();
     }
 
-    private static IEnumerable<string> IdsIn(JsonElement root) => root.ValueKind is JsonValueKind.Object && root.TryGetProperty("exercises", out JsonElement list) && list.ValueKind is JsonValueKind.Array
-        ? list.EnumerateArray().Where(one => one.ValueKind is JsonValueKind.Object && one.TryGetProperty("id", out JsonElement id) && id.ValueKind is JsonValueKind.String).Select(one => one.GetProperty("id").GetString()!)
-        : [];
+    private static IEnumerable<string> IdsIn(JsonElement root) =>
+        root.ValueKind is JsonValueKind.Object
+        && root.TryGetProperty("exercises", out JsonElement list)
+        && list.ValueKind is JsonValueKind.Array
+            ? list.EnumerateArray()
+                .Where(one =>
+                    one.ValueKind is JsonValueKind.Object
+                    && one.TryGetProperty("id", out JsonElement id)
+                    && id.ValueKind is JsonValueKind.String
+                )
+                .Select(one => one.GetProperty("id").GetString()!)
+            : [];
 }

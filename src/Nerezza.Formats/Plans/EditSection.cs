@@ -8,120 +8,191 @@ using Nerezza.Formats.Shapes;
 namespace Nerezza.Formats.Plans;
 
 /// <summary>What an edit does; which fields it needs follows from it.</summary>
-public enum EditKind { Write, Add, Remove, Replace, Order, Carry, MoveSession, CopySession, Missed }
+public enum EditKind
+{
+    Write,
+    Add,
+    Remove,
+    Replace,
+    Order,
+    Carry,
+    MoveSession,
+    CopySession,
+    Missed,
+}
 
 /// <summary>One edit of a block as JSON. Fields that its kind has no use for are left out.</summary>
 public sealed record EditSection
 {
     public required EditKind Kind { get; init; }
-    [Between(1, 12, "a week")] public required int Week { get; init; }
+
+    [Between(1, 12, "a week")]
+    public required int Week { get; init; }
     public required Weekday Day { get; init; }
-    [ExerciseId] public string? Exercise { get; init; }
+
+    [ExerciseId]
+    public string? Exercise { get; init; }
+
     /// <summary>The exercise that comes in its place.</summary>
-    [ExerciseId] public string? With { get; init; }
+    [ExerciseId]
+    public string? With { get; init; }
     public Role? Role { get; init; }
+
     /// <summary>The place in the session, from 0.</summary>
-    [Between(0, 30, "a place")] public int? To { get; init; }
-    [Between(1, 12, "a week")] public int? ToWeek { get; init; }
+    [Between(0, 30, "a place")]
+    public int? To { get; init; }
+
+    [Between(1, 12, "a week")]
+    public int? ToWeek { get; init; }
     public Weekday? ToDay { get; init; }
-    [Between(1, 12, "sets")] public int? Sets { get; init; }
-    [Between(1, 60, "repetitions")] public int? Reps { get; init; }
-    [Between(10, 110, "percent")] public double? Percent { get; init; }
-    [Between(1, 10, "an RPE")] public double? Rpe { get; init; }
-    [Between(0, 1000, "kilograms")] public double? Kg { get; init; }
-    [Length(9)] public string? Tempo { get; init; }
-    [Between(0, 900, "seconds")] public int? RestSeconds { get; init; }
+
+    [Between(1, 12, "sets")]
+    public int? Sets { get; init; }
+
+    [Between(1, 60, "repetitions")]
+    public int? Reps { get; init; }
+
+    [Between(10, 110, "percent")]
+    public double? Percent { get; init; }
+
+    [Between(1, 10, "an RPE")]
+    public double? Rpe { get; init; }
+
+    [Between(0, 1000, "kilograms")]
+    public double? Kg { get; init; }
+
+    [Length(9)]
+    public string? Tempo { get; init; }
+
+    [Between(0, 900, "seconds")]
+    public int? RestSeconds { get; init; }
     public TargetKind? Shape { get; init; }
     public LastSet? Last { get; init; }
-    [Length(2)] public string? Superset { get; init; }
-    [Between(1, 1000, "metres")] public int? Metres { get; init; }
-    [Between(1, 900, "seconds")] public int? Seconds { get; init; }
+
+    [Length(2)]
+    public string? Superset { get; init; }
+
+    [Between(1, 1000, "metres")]
+    public int? Metres { get; init; }
+
+    [Between(1, 900, "seconds")]
+    public int? Seconds { get; init; }
 }
 
 /// <summary>Turns edits into their JSON and back.</summary>
 public static class EditMapping
 {
     /// <summary>What the shape of an edit cannot say: which fields its kind needs, and a tempo that can be read.</summary>
-    public static IEnumerable<Fault> Faults(IReadOnlyList<EditSection> edits, string path) => edits.SelectMany((edit, i) => Faults(edit).Select(fault => new Fault($"{path}[{i}].{fault.Path}", fault.Message)));
+    public static IEnumerable<Fault> Faults(IReadOnlyList<EditSection> edits, string path) =>
+        edits.SelectMany((edit, i) => Faults(edit).Select(fault => new Fault($"{path}[{i}].{fault.Path}", fault.Message)));
 
     private static IEnumerable<Fault> Faults(EditSection edit)
     {
         bool ofSession = edit.Kind is EditKind.MoveSession or EditKind.CopySession or EditKind.Missed;
-        if (!ofSession && edit.Exercise is null) yield return new Fault("exercise", "is missing; the exercise of the cell expected");
-        if (edit.Kind is EditKind.Replace && edit.With is null) yield return new Fault("with", "is missing; the exercise that comes in its place expected");
-        if (edit.Kind is EditKind.Add && edit.Role is null) yield return new Fault("role", "is missing; what the exercise is for expected");
-        if (edit.Kind is EditKind.Order && edit.To is null) yield return new Fault("to", "is missing; the place in the session expected");
-        if (edit.Kind is EditKind.Carry or EditKind.MoveSession or EditKind.CopySession && edit.ToDay is null) yield return new Fault("toDay", "is missing; a weekday expected");
-        if (edit.Kind is EditKind.CopySession && edit.ToWeek is null) yield return new Fault("toWeek", "is missing; a week expected");
-        if (edit.Tempo is { } tempo && Tempo.TryParse(tempo) is null) yield return new Fault("tempo", $"'{tempo}' is not four numbers such as 3-0-1-0, X for as fast as possible");
+        if (!ofSession && edit.Exercise is null)
+            yield return new Fault("exercise", "is missing; the exercise of the cell expected");
+        if (edit.Kind is EditKind.Replace && edit.With is null)
+            yield return new Fault("with", "is missing; the exercise that comes in its place expected");
+        if (edit.Kind is EditKind.Add && edit.Role is null)
+            yield return new Fault("role", "is missing; what the exercise is for expected");
+        if (edit.Kind is EditKind.Order && edit.To is null)
+            yield return new Fault("to", "is missing; the place in the session expected");
+        if (edit.Kind is EditKind.Carry or EditKind.MoveSession or EditKind.CopySession && edit.ToDay is null)
+            yield return new Fault("toDay", "is missing; a weekday expected");
+        if (edit.Kind is EditKind.CopySession && edit.ToWeek is null)
+            yield return new Fault("toWeek", "is missing; a week expected");
+        if (edit.Tempo is { } tempo && Tempo.TryParse(tempo) is null)
+            yield return new Fault("tempo", $"'{tempo}' is not four numbers such as 3-0-1-0, X for as fast as possible");
     }
 
     /// <summary>The edits; their faults were looked for before.</summary>
     public static IReadOnlyList<BlockEdit> ToEdits(IReadOnlyList<EditSection> sections) => [.. sections.Select(ToEdit)];
 
-    private static BlockEdit ToEdit(EditSection edit) => edit.Kind switch
-    {
-        EditKind.Write => new BlockEdit.Write(At(edit), Values(edit)),
-        EditKind.Add => new BlockEdit.Add(At(edit), edit.Role!.Value, Values(edit)),
-        EditKind.Remove => new BlockEdit.Remove(At(edit)),
-        EditKind.Replace => new BlockEdit.Replace(At(edit), edit.With!),
-        EditKind.Order => new BlockEdit.Order(At(edit), edit.To!.Value),
-        EditKind.Carry => new BlockEdit.Carry(At(edit), edit.ToDay!.Value),
-        EditKind.MoveSession => new BlockEdit.MoveSession(edit.Week, edit.Day, edit.ToDay!.Value),
-        EditKind.CopySession => new BlockEdit.CopySession(edit.Week, edit.Day, edit.ToWeek!.Value, edit.ToDay!.Value),
-        _ => new BlockEdit.Missed(edit.Week, edit.Day),
-    };
+    private static BlockEdit ToEdit(EditSection edit) =>
+        edit.Kind switch
+        {
+            EditKind.Write => new BlockEdit.Write(At(edit), Values(edit)),
+            EditKind.Add => new BlockEdit.Add(At(edit), edit.Role!.Value, Values(edit)),
+            EditKind.Remove => new BlockEdit.Remove(At(edit)),
+            EditKind.Replace => new BlockEdit.Replace(At(edit), edit.With!),
+            EditKind.Order => new BlockEdit.Order(At(edit), edit.To!.Value),
+            EditKind.Carry => new BlockEdit.Carry(At(edit), edit.ToDay!.Value),
+            EditKind.MoveSession => new BlockEdit.MoveSession(edit.Week, edit.Day, edit.ToDay!.Value),
+            EditKind.CopySession => new BlockEdit.CopySession(edit.Week, edit.Day, edit.ToWeek!.Value, edit.ToDay!.Value),
+            _ => new BlockEdit.Missed(edit.Week, edit.Day),
+        };
 
     private static CellPlace At(EditSection edit) => new(edit.Week, edit.Day, edit.Exercise!);
 
-    private static CellValues Values(EditSection edit) => new()
-    {
-        Sets = edit.Sets,
-        Reps = edit.Reps,
-        Percent = edit.Percent,
-        Rpe = edit.Rpe is { } rpe ? Rpe.Of(rpe) : null,
-        Load = edit.Kg is { } kg ? Load.FromKilograms(kg) : null,
-        Tempo = edit.Tempo is { } tempo ? Tempo.Parse(tempo) : null,
-        RestSeconds = edit.RestSeconds,
-        Kind = edit.Shape,
-        Last = edit.Last,
-        Superset = edit.Superset,
-        Metres = edit.Metres,
-        Seconds = edit.Seconds,
-    };
+    private static CellValues Values(EditSection edit) =>
+        new()
+        {
+            Sets = edit.Sets,
+            Reps = edit.Reps,
+            Percent = edit.Percent,
+            Rpe = edit.Rpe is { } rpe ? Rpe.Of(rpe) : null,
+            Load = edit.Kg is { } kg ? Load.FromKilograms(kg) : null,
+            Tempo = edit.Tempo is { } tempo ? Tempo.Parse(tempo) : null,
+            RestSeconds = edit.RestSeconds,
+            Kind = edit.Shape,
+            Last = edit.Last,
+            Superset = edit.Superset,
+            Metres = edit.Metres,
+            Seconds = edit.Seconds,
+        };
 
     /// <summary>The JSON of an edit.</summary>
-    public static EditSection ToSection(BlockEdit edit) => edit switch
-    {
-        BlockEdit.Write write => Cell(EditKind.Write, write.At, write.Values),
-        BlockEdit.Add add => Cell(EditKind.Add, add.At, add.Values) with { Role = add.Role },
-        BlockEdit.Remove remove => Cell(EditKind.Remove, remove.At, CellValues.Nothing),
-        BlockEdit.Replace replace => Cell(EditKind.Replace, replace.At, CellValues.Nothing) with { With = replace.With },
-        BlockEdit.Order order => Cell(EditKind.Order, order.At, CellValues.Nothing) with { To = order.To },
-        BlockEdit.Carry carry => Cell(EditKind.Carry, carry.At, CellValues.Nothing) with { ToDay = carry.To },
-        BlockEdit.MoveSession move => new EditSection { Kind = EditKind.MoveSession, Week = move.Week, Day = move.From, ToDay = move.To },
-        BlockEdit.CopySession copy => new EditSection { Kind = EditKind.CopySession, Week = copy.Week, Day = copy.Day, ToWeek = copy.ToWeek, ToDay = copy.ToDay },
-        BlockEdit.Missed missed => new EditSection { Kind = EditKind.Missed, Week = missed.Week, Day = missed.Day },
-        _ => throw new ArgumentOutOfRangeException(nameof(edit)),
-    };
+    public static EditSection ToSection(BlockEdit edit) =>
+        edit switch
+        {
+            BlockEdit.Write write => Cell(EditKind.Write, write.At, write.Values),
+            BlockEdit.Add add => Cell(EditKind.Add, add.At, add.Values) with { Role = add.Role },
+            BlockEdit.Remove remove => Cell(EditKind.Remove, remove.At, CellValues.Nothing),
+            BlockEdit.Replace replace => Cell(EditKind.Replace, replace.At, CellValues.Nothing) with { With = replace.With },
+            BlockEdit.Order order => Cell(EditKind.Order, order.At, CellValues.Nothing) with { To = order.To },
+            BlockEdit.Carry carry => Cell(EditKind.Carry, carry.At, CellValues.Nothing) with { ToDay = carry.To },
+            BlockEdit.MoveSession move => new EditSection
+            {
+                Kind = EditKind.MoveSession,
+                Week = move.Week,
+                Day = move.From,
+                ToDay = move.To,
+            },
+            BlockEdit.CopySession copy => new EditSection
+            {
+                Kind = EditKind.CopySession,
+                Week = copy.Week,
+                Day = copy.Day,
+                ToWeek = copy.ToWeek,
+                ToDay = copy.ToDay,
+            },
+            BlockEdit.Missed missed => new EditSection
+            {
+                Kind = EditKind.Missed,
+                Week = missed.Week,
+                Day = missed.Day,
+            },
+            _ => throw new ArgumentOutOfRangeException(nameof(edit)),
+        };
 
-    private static EditSection Cell(EditKind kind, CellPlace at, CellValues values) => new()
-    {
-        Kind = kind,
-        Week = at.Week,
-        Day = at.Day,
-        Exercise = at.Exercise,
-        Sets = values.Sets,
-        Reps = values.Reps,
-        Percent = values.Percent,
-        Rpe = values.Rpe?.Value,
-        Kg = values.Load?.Kilograms,
-        Tempo = values.Tempo?.ToString(),
-        RestSeconds = values.RestSeconds,
-        Shape = values.Kind,
-        Last = values.Last,
-        Superset = values.Superset,
-        Metres = values.Metres,
-        Seconds = values.Seconds,
-    };
+    private static EditSection Cell(EditKind kind, CellPlace at, CellValues values) =>
+        new()
+        {
+            Kind = kind,
+            Week = at.Week,
+            Day = at.Day,
+            Exercise = at.Exercise,
+            Sets = values.Sets,
+            Reps = values.Reps,
+            Percent = values.Percent,
+            Rpe = values.Rpe?.Value,
+            Kg = values.Load?.Kilograms,
+            Tempo = values.Tempo?.ToString(),
+            RestSeconds = values.RestSeconds,
+            Shape = values.Kind,
+            Last = values.Last,
+            Superset = values.Superset,
+            Metres = values.Metres,
+            Seconds = values.Seconds,
+        };
 }

@@ -9,15 +9,24 @@ public sealed class FindingMapping(ExerciseCatalogue catalogue)
 {
     private readonly FindingWords _words = new(catalogue);
 
-    public FindingPart ToPart(Finding finding) => new()
-    {
-        Code = finding.Code,
-        Cause = finding.Cause,
-        Side = finding.Side,
-        Severity = finding.Severity,
-        Confidence = finding.Confidence,
-        Evidence = [.. finding.Evidence.Select(piece => new EvidencePart { Measure = piece.Measure, Value = piece.Value, Norm = piece.Norm })],
-        RetestWeeks = finding.Retest is { } window ? [window.FirstWeek, window.LastWeek] : null,
-        Text = _words.Text(finding),
-    };
+    public FindingPart ToPart(Finding finding) =>
+        new()
+        {
+            Code = finding.Code,
+            Cause = finding.Cause,
+            Side = finding.Side,
+            Severity = finding.Severity,
+            Confidence = finding.Confidence,
+            Evidence =
+            [
+                .. finding.Evidence.Select(piece => new EvidencePart
+                {
+                    Measure = piece.Measure,
+                    Value = piece.Value,
+                    Norm = piece.Norm,
+                }),
+            ],
+            RetestWeeks = finding.Retest is { } window ? [window.FirstWeek, window.LastWeek] : null,
+            Text = _words.Text(finding),
+        };
 }

@@ -12,9 +12,14 @@ namespace Nerezza.Formats.Plans;
 /// <summary>The plan as JSON (docs/formats/plan.md).</summary>
 public sealed record PlanDocument
 {
-    [Exactly("nerezza.plan")] public string Format { get; init; } = "nerezza.plan";
-    [Exactly(1)] public int Version { get; init; } = 1;
-    [Length(120)] public required string Case { get; init; }
+    [Exactly("nerezza.plan")]
+    public string Format { get; init; } = "nerezza.plan";
+
+    [Exactly(1)]
+    public int Version { get; init; } = 1;
+
+    [Length(120)]
+    public required string Case { get; init; }
     public ReferralPart? Referral { get; init; }
     public required IReadOnlyList<FindingPart> Findings { get; init; }
     public required BodyPart Body { get; init; }
@@ -36,20 +41,32 @@ public sealed record LedgerPart
 
 public sealed record LedgerWeekPart
 {
-    [Between(1, 12, "a week")] public required int Number { get; init; }
-    [Between(0, 1000, "sets")] public required double Sets { get; init; }
-    [Between(0, 1000, "sets")] public required double Low { get; init; }
-    [Between(0, 1000, "sets")] public required double High { get; init; }
-    [Between(0, 7, "sessions")] public required int Sessions { get; init; }
+    [Between(1, 12, "a week")]
+    public required int Number { get; init; }
+
+    [Between(0, 1000, "sets")]
+    public required double Sets { get; init; }
+
+    [Between(0, 1000, "sets")]
+    public required double Low { get; init; }
+
+    [Between(0, 1000, "sets")]
+    public required double High { get; init; }
+
+    [Between(0, 7, "sessions")]
+    public required int Sessions { get; init; }
 }
 
 /// <summary>A chosen exercise with all that speaks for it.</summary>
 public sealed record ChosenPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public required Role Role { get; init; }
     public required IReadOnlyList<FindingCode> Answers { get; init; }
-    [Between(-1, 1, "a score")] public required double Score { get; init; }
+
+    [Between(-1, 1, "a score")]
+    public required double Score { get; init; }
     public required PartsPart Parts { get; init; }
     public required string Because { get; init; }
     public required IReadOnlyList<InsteadOfPart> InsteadOf { get; init; }
@@ -59,19 +76,35 @@ public sealed record ChosenPart
 /// <summary>The parts of a score, each 0 to 1.</summary>
 public sealed record PartsPart
 {
-    [Between(0, 1, "a part")] public required double AnswersFinding { get; init; }
-    [Between(0, 1, "a part")] public required double CarryOver { get; init; }
-    [Between(0, 1, "a part")] public required double StimulusForFatigue { get; init; }
-    [Between(0, 1, "a part")] public required double FitsBody { get; init; }
-    [Between(0, 1, "a part")] public required double Level { get; init; }
-    [Between(0, 1, "a part")] public required double Freshness { get; init; }
-    [Between(0, 1, "a part")] public required double SetUp { get; init; }
-    [Between(0, 1, "a part")] public required double Liking { get; init; }
+    [Between(0, 1, "a part")]
+    public required double AnswersFinding { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double CarryOver { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double StimulusForFatigue { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double FitsBody { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double Level { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double Freshness { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double SetUp { get; init; }
+
+    [Between(0, 1, "a part")]
+    public required double Liking { get; init; }
 }
 
 public sealed record InsteadOfPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public required string Because { get; init; }
 }
 
@@ -85,34 +118,67 @@ public sealed record FindingPart
     public required FindingCode Code { get; init; }
     public Cause? Cause { get; init; }
     public Side? Side { get; init; }
-    [Between(1, 3, "a severity")] public required int Severity { get; init; }
-    [Between(0, 1, "a confidence")] public required double Confidence { get; init; }
-    [Items(200, Least = 1)] public required IReadOnlyList<EvidencePart> Evidence { get; init; }
-    [Items(2)][Between(1, 12, "weeks")] public IReadOnlyList<int>? RetestWeeks { get; init; }
+
+    [Between(1, 3, "a severity")]
+    public required int Severity { get; init; }
+
+    [Between(0, 1, "a confidence")]
+    public required double Confidence { get; init; }
+
+    [Items(200, Least = 1)]
+    public required IReadOnlyList<EvidencePart> Evidence { get; init; }
+
+    [Items(2)]
+    [Between(1, 12, "weeks")]
+    public IReadOnlyList<int>? RetestWeeks { get; init; }
     public required string Text { get; init; }
 }
 
 public sealed record EvidencePart
 {
-    [Length(120)] public required string Measure { get; init; }
+    [Length(120)]
+    public required string Measure { get; init; }
     public required object Value { get; init; }
-    [Length(120)] public required string Norm { get; init; }
+
+    [Length(120)]
+    public required string Norm { get; init; }
 }
 
 public sealed record SquatPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
-    [Between(0, 2000, "kilograms")] public required double LoadKg { get; init; }
-    [Between(0, 10, "centimetres")] public required double HeelCm { get; init; }
-    [Between(-30, 90, "degrees")] public required double ThighDeg { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
+
+    [Between(0, 2000, "kilograms")]
+    public required double LoadKg { get; init; }
+
+    [Between(0, 10, "centimetres")]
+    public required double HeelCm { get; init; }
+
+    [Between(-30, 90, "degrees")]
+    public required double ThighDeg { get; init; }
     public required bool Reachable { get; init; }
-    [Between(-90, 90, "degrees")] public double? LeanDeg { get; init; }
-    [Between(-100_000, 100_000, "newton metres")] public double? HipNm { get; init; }
-    [Between(-100_000, 100_000, "newton metres")] public double? KneeNm { get; init; }
-    [Between(-100_000, 100_000, "newton metres")] public double? LowBackNm { get; init; }
-    [Between(0, 1, "a share")] public double? HipShare { get; init; }
-    [Between(-30, 90, "degrees")] public double? DeepestThighDeg { get; init; }
-    [Between(0, 250, "centimetres")] public double? TuckAtHipHeightCm { get; init; }
+
+    [Between(-90, 90, "degrees")]
+    public double? LeanDeg { get; init; }
+
+    [Between(-100_000, 100_000, "newton metres")]
+    public double? HipNm { get; init; }
+
+    [Between(-100_000, 100_000, "newton metres")]
+    public double? KneeNm { get; init; }
+
+    [Between(-100_000, 100_000, "newton metres")]
+    public double? LowBackNm { get; init; }
+
+    [Between(0, 1, "a share")]
+    public double? HipShare { get; init; }
+
+    [Between(-30, 90, "degrees")]
+    public double? DeepestThighDeg { get; init; }
+
+    [Between(0, 250, "centimetres")]
+    public double? TuckAtHipHeightCm { get; init; }
 }
 
 public sealed record ReferralPart
@@ -125,17 +191,25 @@ public sealed record ReferralPart
 
 public sealed record MaxPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public Side? Side { get; init; }
-    [Between(0, 2000, "kilograms")] public required double Kg { get; init; }
-    [Between(0, 2000, "kilograms")] public required double Low { get; init; }
-    [Between(0, 4000, "kilograms")] public required double High { get; init; }
+
+    [Between(0, 2000, "kilograms")]
+    public required double Kg { get; init; }
+
+    [Between(0, 2000, "kilograms")]
+    public required double Low { get; init; }
+
+    [Between(0, 4000, "kilograms")]
+    public required double High { get; init; }
     public required MaxSource Source { get; init; }
 }
 
 public sealed record PassedOverPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public required string Because { get; init; }
 }
 
@@ -148,7 +222,8 @@ public sealed record BlockPart
 
 public sealed record WeekPart
 {
-    [Between(1, 12, "a week")] public required int Number { get; init; }
+    [Between(1, 12, "a week")]
+    public required int Number { get; init; }
     public required WeekKind Kind { get; init; }
     public required IReadOnlyList<SessionPart> Sessions { get; init; }
 }
@@ -157,13 +232,16 @@ public sealed record SessionPart
 {
     public required Weekday Day { get; init; }
     public required DateOnly Date { get; init; }
-    [Between(0, 600, "minutes")] public required int Minutes { get; init; }
+
+    [Between(0, 600, "minutes")]
+    public required int Minutes { get; init; }
     public required IReadOnlyList<ItemPart> Items { get; init; }
 }
 
 public sealed record ItemPart
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public required Role Role { get; init; }
     public string? Superset { get; init; }
     public required string Because { get; init; }
@@ -175,44 +253,80 @@ public sealed record ItemPart
 
 public sealed record WarmUpPart
 {
-    [Between(0, 1000, "kilograms")] public required double Kg { get; init; }
-    [Between(1, 30, "repetitions")] public required int Reps { get; init; }
+    [Between(0, 1000, "kilograms")]
+    public required double Kg { get; init; }
+
+    [Between(1, 30, "repetitions")]
+    public required int Reps { get; init; }
 }
 
 public sealed record SettingsPart
 {
-    [Between(0, 150, "centimetres")] public double? BoxCm { get; init; }
-    [Between(0, 250, "centimetres")] public double? PinCm { get; init; }
-    [Between(0, 10, "centimetres")] public double? HeelCm { get; init; }
-    [Between(0, 100, "centimetres")] public double? BlockCm { get; init; }
+    [Between(0, 150, "centimetres")]
+    public double? BoxCm { get; init; }
+
+    [Between(0, 250, "centimetres")]
+    public double? PinCm { get; init; }
+
+    [Between(0, 10, "centimetres")]
+    public double? HeelCm { get; init; }
+
+    [Between(0, 100, "centimetres")]
+    public double? BlockCm { get; init; }
     public string Stance { get; init; } = "";
     public string Note { get; init; } = "";
 }
 
 public sealed record SetPart
 {
-    [Between(1, 100, "repetitions")] public int? Reps { get; init; }
-    [Between(0, 150, "percent")] public double? Percent { get; init; }
-    [Length(20)] public required string Of { get; init; }
-    [Between(0, 1000, "kilograms")] public double? Kg { get; init; }
-    [Between(0, 500, "kilograms")] public double? Each { get; init; }
-    [Between(1, 4, "pieces")] public int? Count { get; init; }
+    [Between(1, 100, "repetitions")]
+    public int? Reps { get; init; }
+
+    [Between(0, 150, "percent")]
+    public double? Percent { get; init; }
+
+    [Length(20)]
+    public required string Of { get; init; }
+
+    [Between(0, 1000, "kilograms")]
+    public double? Kg { get; init; }
+
+    [Between(0, 500, "kilograms")]
+    public double? Each { get; init; }
+
+    [Between(1, 4, "pieces")]
+    public int? Count { get; init; }
     public string? Bar { get; init; }
-    [Between(0, 100, "kilograms")] public IReadOnlyList<double>? PerSide { get; init; }
-    [Between(1, 10, "an RPE")] public double? Rpe { get; init; }
-    [Length(20)] public string? Tempo { get; init; }
-    [Between(0, 900, "seconds")] public required int RestSeconds { get; init; }
+
+    [Between(0, 100, "kilograms")]
+    public IReadOnlyList<double>? PerSide { get; init; }
+
+    [Between(1, 10, "an RPE")]
+    public double? Rpe { get; init; }
+
+    [Length(20)]
+    public string? Tempo { get; init; }
+
+    [Between(0, 900, "seconds")]
+    public required int RestSeconds { get; init; }
     public Side? Side { get; init; }
     public required bool Amrap { get; init; }
-    [Between(0, 3600, "seconds")] public double? Seconds { get; init; }
-    [Between(0, 1000, "metres")] public double? Metres { get; init; }
+
+    [Between(0, 3600, "seconds")]
+    public double? Seconds { get; init; }
+
+    [Between(0, 1000, "metres")]
+    public double? Metres { get; init; }
 }
 
 public sealed record CheckPart
 {
-    [Length(40)] public required string Code { get; init; }
+    [Length(40)]
+    public required string Code { get; init; }
     public required Core.Checks.CheckSeverity Severity { get; init; }
-    [Length(60)] public required string Where { get; init; }
+
+    [Length(60)]
+    public required string Where { get; init; }
     public required string Because { get; init; }
     public string? Fix { get; init; }
 }

@@ -18,138 +18,188 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
     private readonly PlanWords _words = new(catalogue);
     private readonly FindingMapping _findings = new(catalogue);
 
-    public PlanDocument ToDocument(Plan plan) => new()
-    {
-        Case = plan.Case,
-        Referral = plan.Referral is { } referral ? ToReferral(referral) : null,
-        Findings = [.. plan.Findings.Select(_findings.ToPart)],
-        Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
-        Maxes = [.. plan.Maxes.Select(ToMax)],
-        Proven = plan.Selection.Proven is Proof.Optimal,
-        Selection = [.. plan.Selection.All.Select(ToChosen)],
-        PassedOver = [.. plan.Selection.PassedOver.Select(row => new PassedOverPart { Exercise = row.Exercise, Because = PlanWords.Because(row) })],
-        Block = plan.Block is { } block ? ToBlock(block) : null,
-        Ledger = [.. plan.Ledger.Select(row => new LedgerPart
+    public PlanDocument ToDocument(Plan plan) =>
+        new()
         {
-            Muscle = row.Muscle,
-            Weeks = [.. row.Weeks.Select(week => new LedgerWeekPart { Number = week.Week, Sets = week.Sets, Low = week.Low, High = week.High, Sessions = week.Sessions })],
-        })],
-        Checks = [.. plan.Checks.Select(ToCheck)],
-    };
+            Case = plan.Case,
+            Referral = plan.Referral is { } referral ? ToReferral(referral) : null,
+            Findings = [.. plan.Findings.Select(_findings.ToPart)],
+            Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
+            Maxes = [.. plan.Maxes.Select(ToMax)],
+            Proven = plan.Selection.Proven is Proof.Optimal,
+            Selection = [.. plan.Selection.All.Select(ToChosen)],
+            PassedOver =
+            [
+                .. plan.Selection.PassedOver.Select(row => new PassedOverPart
+                {
+                    Exercise = row.Exercise,
+                    Because = PlanWords.Because(row),
+                }),
+            ],
+            Block = plan.Block is { } block ? ToBlock(block) : null,
+            Ledger =
+            [
+                .. plan.Ledger.Select(row => new LedgerPart
+                {
+                    Muscle = row.Muscle,
+                    Weeks =
+                    [
+                        .. row.Weeks.Select(week => new LedgerWeekPart
+                        {
+                            Number = week.Week,
+                            Sets = week.Sets,
+                            Low = week.Low,
+                            High = week.High,
+                            Sessions = week.Sessions,
+                        }),
+                    ],
+                }),
+            ],
+            Checks = [.. plan.Checks.Select(ToCheck)],
+        };
 
-    public ChosenPart ToChosen(Chosen chosen) => new()
-    {
-        Exercise = chosen.Exercise.Id,
-        Role = chosen.Role,
-        Answers = chosen.Answers,
-        Score = Rounded(chosen.Score),
-        Parts = new PartsPart
+    public ChosenPart ToChosen(Chosen chosen) =>
+        new()
         {
-            AnswersFinding = Rounded(chosen.Parts.AnswersFinding),
-            CarryOver = Rounded(chosen.Parts.CarryOver),
-            StimulusForFatigue = Rounded(chosen.Parts.StimulusForFatigue),
-            FitsBody = Rounded(chosen.Parts.FitsBody),
-            Level = Rounded(chosen.Parts.Level),
-            Freshness = Rounded(chosen.Parts.Freshness),
-            SetUp = Rounded(chosen.Parts.SetUp),
-            Liking = Rounded(chosen.Parts.Liking),
-        },
-        Because = _words.Because(chosen),
-        InsteadOf = [.. chosen.InsteadOf.Select(other => new InsteadOfPart { Exercise = other.Exercise, Because = PlanWords.Because(other, chosen.Score) })],
-        Substitutes = chosen.Substitutes,
-    };
-
-    public static MaxPart ToMax(OneRepMax max) => new()
-    {
-        Exercise = max.Exercise,
-        Side = max.Side,
-        Kg = Rounded(max.Kilograms),
-        Low = Rounded(max.Low),
-        High = Rounded(max.High),
-        Source = max.Source,
-    };
-
-    public static ReferralPart ToReferral(Referral referral) => new()
-    {
-        Level = referral.Level,
-        Urgency = referral.Urgency,
-        Reasons = referral.Reasons,
-        Text = ReferralWords.Text(referral),
-    };
-
-    private static SquatPart ToSquat(SquatStanding standing) => new()
-    {
-        Exercise = standing.Exercise,
-        LoadKg = Rounded(standing.LoadKg),
-        HeelCm = Rounded(standing.HeelCm),
-        ThighDeg = standing.ThighDeg,
-        Reachable = standing.Posture is not null,
-        LeanDeg = Rounded(standing.Posture?.LeanDeg),
-        HipNm = Rounded(standing.Posture?.HipMoment),
-        KneeNm = Rounded(standing.Posture?.KneeMoment),
-        LowBackNm = Rounded(standing.Posture?.LowBackMoment),
-        HipShare = Rounded(standing.Posture?.HipShare),
-        DeepestThighDeg = Rounded(standing.DeepestThighDeg),
-        TuckAtHipHeightCm = Rounded(standing.TuckAtHipHeightCm),
-    };
-
-    public BlockPart ToBlock(Block block) => new()
-    {
-        Kind = block.Kind,
-        Start = block.Start,
-        Weeks = [.. block.Weeks.Select(week => new WeekPart
-        {
-            Number = week.Number,
-            Kind = week.Kind,
-            Sessions = [.. week.Sessions.Select(session => new SessionPart
+            Exercise = chosen.Exercise.Id,
+            Role = chosen.Role,
+            Answers = chosen.Answers,
+            Score = Rounded(chosen.Score),
+            Parts = new PartsPart
             {
-                Day = session.Day,
-                Date = session.Date,
-                Minutes = session.Minutes,
-                Items = [.. session.Items.Select(ToItem)],
-            })],
-        })],
-    };
+                AnswersFinding = Rounded(chosen.Parts.AnswersFinding),
+                CarryOver = Rounded(chosen.Parts.CarryOver),
+                StimulusForFatigue = Rounded(chosen.Parts.StimulusForFatigue),
+                FitsBody = Rounded(chosen.Parts.FitsBody),
+                Level = Rounded(chosen.Parts.Level),
+                Freshness = Rounded(chosen.Parts.Freshness),
+                SetUp = Rounded(chosen.Parts.SetUp),
+                Liking = Rounded(chosen.Parts.Liking),
+            },
+            Because = _words.Because(chosen),
+            InsteadOf =
+            [
+                .. chosen.InsteadOf.Select(other => new InsteadOfPart
+                {
+                    Exercise = other.Exercise,
+                    Because = PlanWords.Because(other, chosen.Score),
+                }),
+            ],
+            Substitutes = chosen.Substitutes,
+        };
 
-    private ItemPart ToItem(PrescribedItem item) => new()
-    {
-        Exercise = item.Exercise,
-        Role = item.Role,
-        Superset = item.Superset,
-        Because = _words.Because(item),
-        Cues = item.Cues,
-        WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
-        Settings = new SettingsPart { BoxCm = item.SetUp.BoxCm, PinCm = item.SetUp.PinCm, HeelCm = item.SetUp.HeelCm, BlockCm = item.SetUp.BlockCm, Stance = catalogue[item.Exercise].Stance ?? "", Note = FloorWords.Text(item.SetUp) },
-        Sets = [.. item.Sets.Select(ToSet)],
-    };
+    public static MaxPart ToMax(OneRepMax max) =>
+        new()
+        {
+            Exercise = max.Exercise,
+            Side = max.Side,
+            Kg = Rounded(max.Kilograms),
+            Low = Rounded(max.Low),
+            High = Rounded(max.High),
+            Source = max.Source,
+        };
 
-    private static SetPart ToSet(PrescribedSet set) => new()
-    {
-        Reps = set.Metres is null && set.Seconds is null ? set.Reps : null,
-        Percent = set.Percent?.Value,
-        Of = "e1rm",
-        Kg = set.Load?.Kilograms,
-        Each = set.Each?.Kilograms,
-        Count = set.Count,
-        Bar = set.Bar,
-        PerSide = set.PerSide is { } plates ? [.. plates.Select(plate => plate.Kilograms)] : null,
-        Rpe = set.Rpe.Value,
-        Tempo = set.Tempo.ToString(),
-        RestSeconds = set.Rest.Seconds,
-        Side = set.Side,
-        Metres = set.Metres,
-        Amrap = set.Amrap,
-        Seconds = set.Seconds,
-    };
+    public static ReferralPart ToReferral(Referral referral) =>
+        new()
+        {
+            Level = referral.Level,
+            Urgency = referral.Urgency,
+            Reasons = referral.Reasons,
+            Text = ReferralWords.Text(referral),
+        };
 
-    private CheckPart ToCheck(Check check) => new()
-    {
-        Code = Codes.Of(check.Code),
-        Severity = check.Severity,
-        Where = PlanWords.Where(check),
-        Because = _words.Because(check),
-        Fix = PlanWords.Fix(check),
-    };
+    private static SquatPart ToSquat(SquatStanding standing) =>
+        new()
+        {
+            Exercise = standing.Exercise,
+            LoadKg = Rounded(standing.LoadKg),
+            HeelCm = Rounded(standing.HeelCm),
+            ThighDeg = standing.ThighDeg,
+            Reachable = standing.Posture is not null,
+            LeanDeg = Rounded(standing.Posture?.LeanDeg),
+            HipNm = Rounded(standing.Posture?.HipMoment),
+            KneeNm = Rounded(standing.Posture?.KneeMoment),
+            LowBackNm = Rounded(standing.Posture?.LowBackMoment),
+            HipShare = Rounded(standing.Posture?.HipShare),
+            DeepestThighDeg = Rounded(standing.DeepestThighDeg),
+            TuckAtHipHeightCm = Rounded(standing.TuckAtHipHeightCm),
+        };
+
+    public BlockPart ToBlock(Block block) =>
+        new()
+        {
+            Kind = block.Kind,
+            Start = block.Start,
+            Weeks =
+            [
+                .. block.Weeks.Select(week => new WeekPart
+                {
+                    Number = week.Number,
+                    Kind = week.Kind,
+                    Sessions =
+                    [
+                        .. week.Sessions.Select(session => new SessionPart
+                        {
+                            Day = session.Day,
+                            Date = session.Date,
+                            Minutes = session.Minutes,
+                            Items = [.. session.Items.Select(ToItem)],
+                        }),
+                    ],
+                }),
+            ],
+        };
+
+    private ItemPart ToItem(PrescribedItem item) =>
+        new()
+        {
+            Exercise = item.Exercise,
+            Role = item.Role,
+            Superset = item.Superset,
+            Because = _words.Because(item),
+            Cues = item.Cues,
+            WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
+            Settings = new SettingsPart
+            {
+                BoxCm = item.SetUp.BoxCm,
+                PinCm = item.SetUp.PinCm,
+                HeelCm = item.SetUp.HeelCm,
+                BlockCm = item.SetUp.BlockCm,
+                Stance = catalogue[item.Exercise].Stance ?? "",
+                Note = FloorWords.Text(item.SetUp),
+            },
+            Sets = [.. item.Sets.Select(ToSet)],
+        };
+
+    private static SetPart ToSet(PrescribedSet set) =>
+        new()
+        {
+            Reps = set.Metres is null && set.Seconds is null ? set.Reps : null,
+            Percent = set.Percent?.Value,
+            Of = "e1rm",
+            Kg = set.Load?.Kilograms,
+            Each = set.Each?.Kilograms,
+            Count = set.Count,
+            Bar = set.Bar,
+            PerSide = set.PerSide is { } plates ? [.. plates.Select(plate => plate.Kilograms)] : null,
+            Rpe = set.Rpe.Value,
+            Tempo = set.Tempo.ToString(),
+            RestSeconds = set.Rest.Seconds,
+            Side = set.Side,
+            Metres = set.Metres,
+            Amrap = set.Amrap,
+            Seconds = set.Seconds,
+        };
+
+    private CheckPart ToCheck(Check check) =>
+        new()
+        {
+            Code = Codes.Of(check.Code),
+            Severity = check.Severity,
+            Where = PlanWords.Where(check),
+            Because = _words.Because(check),
+            Fix = PlanWords.Fix(check),
+        };
 
     private static double Rounded(double value) => Math.Round(value, 6);
 

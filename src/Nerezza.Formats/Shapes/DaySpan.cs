@@ -4,7 +4,8 @@ namespace Nerezza.Formats.Shapes;
 public readonly record struct DaySpan(DateOnly First, DateOnly Last)
 {
     // The longest life and the furthest plan (assumption).
-    private const int YearsBack = 120, YearsAhead = 2;
+    private const int YearsBack = 120,
+        YearsAhead = 2;
 
     /// <summary>For a document that is read without knowing what day it is, as on the command line.</summary>
     public static DaySpan Open { get; } = new(new DateOnly(1900, 1, 1), new DateOnly(2200, 12, 31));

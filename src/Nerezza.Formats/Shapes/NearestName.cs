@@ -3,12 +3,18 @@ namespace Nerezza.Formats.Shapes;
 /// <summary>Finds the known name nearest to a mistyped one.</summary>
 public static class NearestName
 {
-    /// <summary>One that begins alike, else the nearest by edit distance (Levenshtein 1966), ties in the given order; null when none is near.</summary>
+    /// <summary>One that begins alike, else the nearest by edit distance (Levenshtein 1966), ties in the given order; null when none is
+    /// near.</summary>
     public static string? Of(string name, IEnumerable<string> known)
     {
-        if (name.Length > 100) return null;
-        string? begun = known.FirstOrDefault(candidate => name.StartsWith(candidate, StringComparison.OrdinalIgnoreCase) || (name.Length > 2 && candidate.StartsWith(name, StringComparison.OrdinalIgnoreCase)));
-        if (begun is not null) return begun;
+        if (name.Length > 100)
+            return null;
+        string? begun = known.FirstOrDefault(candidate =>
+            name.StartsWith(candidate, StringComparison.OrdinalIgnoreCase)
+            || (name.Length > 2 && candidate.StartsWith(name, StringComparison.OrdinalIgnoreCase))
+        );
+        if (begun is not null)
+            return begun;
         string? best = known.MinBy(candidate => Distance(name.ToLowerInvariant(), candidate.ToLowerInvariant()));
         return best is not null && Distance(name.ToLowerInvariant(), best.ToLowerInvariant()) <= Math.Max(2, best.Length / 2) ? best : null;
     }

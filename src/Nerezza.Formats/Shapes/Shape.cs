@@ -1,6 +1,7 @@
 namespace Nerezza.Formats.Shapes;
 
-/// <summary>What a place in a document may hold: read from the document's types once, used to validate and to write the JSON Schema.</summary>
+/// <summary>What a place in a document may hold: read from the document's types once, used to validate and to write the JSON
+/// Schema.</summary>
 public abstract record Shape
 {
     private Shape() { }
@@ -36,11 +37,27 @@ public abstract record Shape
 /// <summary>One field of an object.</summary>
 public sealed record Field(string Name, Shape Shape, Presence Presence);
 
-public enum Presence { Optional, Needed }
+public enum Presence
+{
+    Optional,
+    Needed,
+}
 
 /// <summary>Whether a list of codes is the same for everyone.</summary>
-public enum Extent { Fixed, WithOwn }
+public enum Extent
+{
+    Fixed,
+    WithOwn,
+}
 
-public enum NumberKind { Any, Whole }
+public enum NumberKind
+{
+    Any,
+    Whole,
+}
 
-public enum Blankness { MayBeBlank, NotBlank }
+public enum Blankness
+{
+    MayBeBlank,
+    NotBlank,
+}

@@ -17,15 +17,24 @@ public static class ShapeOf
 
     public static Shape Document<T>() => Object(typeof(T));
 
-    private static Shape Object(Type type) => Known.GetOrAdd(type, t => new Shape.Thing([.. t
-        .GetProperties(BindingFlags.Public | BindingFlags.Instance)
-        .Where(property => property.CanWrite)
-        .Select(property => new Field(JsonNamingPolicy.CamelCase.ConvertName(property.Name), OfProperty(property),
-            property.IsDefined(typeof(RequiredMemberAttribute)) ? Presence.Needed : Presence.Optional))]));
+    private static Shape Object(Type type) =>
+        Known.GetOrAdd(
+            type,
+            t => new Shape.Thing([
+                .. t.GetProperties(BindingFlags.Public | BindingFlags.Instance)
+                    .Where(property => property.CanWrite)
+                    .Select(property => new Field(
+                        JsonNamingPolicy.CamelCase.ConvertName(property.Name),
+                        OfProperty(property),
+                        property.IsDefined(typeof(RequiredMemberAttribute)) ? Presence.Needed : Presence.Optional
+                    )),
+            ])
+        );
 
     private static Shape OfProperty(PropertyInfo property)
     {
-        if (property.GetCustomAttribute<ExactlyAttribute>() is { } only) return new Shape.Only(only.Value);
+        if (property.GetCustomAttribute<ExactlyAttribute>() is { } only)
+            return new Shape.Only(only.Value);
         Type type = Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType;
         if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>))
         {
@@ -39,17 +48,25 @@ public static class ShapeOf
 
     private static Shape Of(Type type, PropertyInfo property)
     {
-        if (type == typeof(bool)) return new Shape.Truth();
-        if (type == typeof(object)) return new Shape.Scalar();
-        if (type == typeof(DateOnly)) return new Shape.Day();
-        if (type.IsEnum) return new Shape.Code(Words(type.Name), CodesOf(type));
-        if (type == typeof(string) && property.IsDefined(typeof(ExerciseIdAttribute))) return new Shape.Code("exercise", ExerciseIds, Extent.WithOwn);
+        if (type == typeof(bool))
+            return new Shape.Truth();
+        if (type == typeof(object))
+            return new Shape.Scalar();
+        if (type == typeof(DateOnly))
+            return new Shape.Day();
+        if (type.IsEnum)
+            return new Shape.Code(Words(type.Name), CodesOf(type));
+        if (type == typeof(string) && property.IsDefined(typeof(ExerciseIdAttribute)))
+            return new Shape.Code("exercise", ExerciseIds, Extent.WithOwn);
         if (type == typeof(string))
-            return new Shape.Words(property.GetCustomAttribute<LengthAttribute>()?.Most ?? DefaultTextLength,
-                property.IsDefined(typeof(RequiredMemberAttribute)) ? Blankness.NotBlank : Blankness.MayBeBlank);
+            return new Shape.Words(
+                property.GetCustomAttribute<LengthAttribute>()?.Most ?? DefaultTextLength,
+                property.IsDefined(typeof(RequiredMemberAttribute)) ? Blankness.NotBlank : Blankness.MayBeBlank
+            );
         if (type == typeof(int) || type == typeof(double))
         {
-            BetweenAttribute range = property.GetCustomAttribute<BetweenAttribute>()
+            BetweenAttribute range =
+                property.GetCustomAttribute<BetweenAttribute>()
                 ?? throw new InvalidOperationException($"{property.DeclaringType!.Name}.{property.Name} has no range.");
             return new Shape.Number(range.Least, range.Most, range.Unit, type == typeof(int) ? NumberKind.Whole : NumberKind.Any);
         }

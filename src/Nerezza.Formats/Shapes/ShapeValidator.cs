@@ -3,7 +3,8 @@ using System.Text.Json;
 
 namespace Nerezza.Formats.Shapes;
 
-/// <summary>Holds a JSON document against its shape and names every fault, up to twenty: what is wrong further on is seen when those are mended.</summary>
+/// <summary>Holds a JSON document against its shape and names every fault, up to twenty: what is wrong further on is seen when those are
+/// mended.</summary>
 public sealed class ShapeValidator
 {
     private const int MostFaults = 20;
@@ -28,36 +29,60 @@ public sealed class ShapeValidator
 
     private void Check(JsonElement value, Shape shape, string path)
     {
-        if (IsFull) return;
+        if (IsFull)
+            return;
         switch (shape)
         {
-            case Shape.Thing thing: CheckThing(value, thing, path); break;
-            case Shape.Listing listing: CheckListing(value, listing, path); break;
-            case Shape.ByCode byCode: CheckByCode(value, byCode, path); break;
-            case Shape.Number number: CheckNumber(value, number, path); break;
-            case Shape.Words words: CheckWords(value, words, path); break;
-            case Shape.Code code: CheckCode(value, code, path); break;
-            case Shape.Only only: CheckOnly(value, only, path); break;
-            case Shape.Truth: Expect(value.ValueKind is JsonValueKind.True or JsonValueKind.False, value, path, "true or false"); break;
-            case Shape.Day: CheckDay(value, path); break;
+            case Shape.Thing thing:
+                CheckThing(value, thing, path);
+                break;
+            case Shape.Listing listing:
+                CheckListing(value, listing, path);
+                break;
+            case Shape.ByCode byCode:
+                CheckByCode(value, byCode, path);
+                break;
+            case Shape.Number number:
+                CheckNumber(value, number, path);
+                break;
+            case Shape.Words words:
+                CheckWords(value, words, path);
+                break;
+            case Shape.Code code:
+                CheckCode(value, code, path);
+                break;
+            case Shape.Only only:
+                CheckOnly(value, only, path);
+                break;
+            case Shape.Truth:
+                Expect(value.ValueKind is JsonValueKind.True or JsonValueKind.False, value, path, "true or false");
+                break;
+            case Shape.Day:
+                CheckDay(value, path);
+                break;
         }
     }
 
     private void CheckThing(JsonElement value, Shape.Thing thing, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object")) return;
+        if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object"))
+            return;
         HashSet<string> present = [];
         foreach (JsonProperty property in value.EnumerateObject().TakeWhile(_ => !IsFull))
         {
             if (thing.Find(property.Name) is not { } field)
             {
                 string? near = NearestName.Of(property.Name, thing.Fields.Select(f => f.Name));
-                Add(Join(path, Shown(property.Name)), near is null ? "is not a field of this format" : $"is not a field of this format; did you mean {near}?");
+                Add(
+                    Join(path, Shown(property.Name)),
+                    near is null ? "is not a field of this format" : $"is not a field of this format; did you mean {near}?"
+                );
                 continue;
             }
             if (property.Value.ValueKind is JsonValueKind.Null)
             {
-                if (field.Presence is Presence.Optional) continue;
+                if (field.Presence is Presence.Optional)
+                    continue;
                 Add(Join(path, field.Name), $"null is not allowed; {Expected(field.Shape)} expected");
                 present.Add(field.Name);
                 continue;
@@ -71,7 +96,8 @@ public sealed class ShapeValidator
 
     private void CheckListing(JsonElement value, Shape.Listing listing, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.Array, value, path, "a list")) return;
+        if (!Expect(value.ValueKind is JsonValueKind.Array, value, path, "a list"))
+            return;
         int count = value.GetArrayLength();
         if (count > listing.Most || count < listing.Least)
         {
@@ -79,22 +105,27 @@ public sealed class ShapeValidator
             return;
         }
         int i = 0;
-        foreach (JsonElement item in value.EnumerateArray().TakeWhile(_ => !IsFull)) Check(item, listing.Item, $"{path}[{i++}]");
+        foreach (JsonElement item in value.EnumerateArray().TakeWhile(_ => !IsFull))
+            Check(item, listing.Item, $"{path}[{i++}]");
     }
 
     private void CheckByCode(JsonElement value, Shape.ByCode byCode, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object")) return;
+        if (!Expect(value.ValueKind is JsonValueKind.Object, value, path, "an object"))
+            return;
         foreach (JsonProperty property in value.EnumerateObject().TakeWhile(_ => !IsFull))
         {
-            if (byCode.Codes.Contains(property.Name)) Check(property.Value, byCode.Value, Join(path, property.Name));
-            else Add(Join(path, Shown(property.Name)), "is not a known code" + Hint(property.Name, byCode.Codes));
+            if (byCode.Codes.Contains(property.Name))
+                Check(property.Value, byCode.Value, Join(path, property.Name));
+            else
+                Add(Join(path, Shown(property.Name)), "is not a known code" + Hint(property.Name, byCode.Codes));
         }
     }
 
     private void CheckNumber(JsonElement value, Shape.Number number, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.Number, value, path, Expected(number))) return;
+        if (!Expect(value.ValueKind is JsonValueKind.Number, value, path, Expected(number)))
+            return;
         double found = value.GetDouble();
         if (!(found >= number.Least && found <= number.Most))
             Add(path, $"{Shown(value.GetRawText())} is not between {Text(number.Least)} and {Text(number.Most)}; {Unit(number)} expected");
@@ -104,18 +135,24 @@ public sealed class ShapeValidator
 
     private void CheckWords(JsonElement value, Shape.Words words, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a text")) return;
+        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a text"))
+            return;
         string text = value.GetString()!;
-        if (text.Length > words.Most) Add(path, $"{text.Length} characters are more than {words.Most}");
-        else if (words.Blankness is Blankness.NotBlank && string.IsNullOrWhiteSpace(text)) Add(path, "is blank; a text expected");
-        else if (text.Any(char.IsControl) && text.Any(c => char.IsControl(c) && c is not ('\n' or '\t' or '\r'))) Add(path, "holds control characters; plain text expected");
+        if (text.Length > words.Most)
+            Add(path, $"{text.Length} characters are more than {words.Most}");
+        else if (words.Blankness is Blankness.NotBlank && string.IsNullOrWhiteSpace(text))
+            Add(path, "is blank; a text expected");
+        else if (text.Any(char.IsControl) && text.Any(c => char.IsControl(c) && c is not ('\n' or '\t' or '\r')))
+            Add(path, "holds control characters; plain text expected");
     }
 
     private void CheckCode(JsonElement value, Shape.Code code, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, Expected(code))) return;
+        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, Expected(code)))
+            return;
         string text = value.GetString()!;
-        if (!code.Codes.Contains(text) && !(code.Extent is Extent.WithOwn && _own.Contains(text))) Add(path, $"'{Shown(text)}' is not a known {code.What}{Hint(text, code.Codes)}");
+        if (!code.Codes.Contains(text) && !(code.Extent is Extent.WithOwn && _own.Contains(text)))
+            Add(path, $"'{Shown(text)}' is not a known {code.What}{Hint(text, code.Codes)}");
     }
 
     private void CheckOnly(JsonElement value, Shape.Only only, string path)
@@ -126,56 +163,75 @@ public sealed class ShapeValidator
             int number => value.ValueKind is JsonValueKind.Number && value.TryGetDouble(out double found) && found == number,
             _ => throw new InvalidOperationException("Only texts and whole numbers can be fixed."),
         };
-        if (!same) Add(path, $"{Shown(value.GetRawText())} is not {only.Value}");
+        if (!same)
+            Add(path, $"{Shown(value.GetRawText())} is not {only.Value}");
     }
 
     private void CheckDay(JsonElement value, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a date such as 2026-11-30")) return;
-        bool valid = DateOnly.TryParseExact(value.GetString(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out DateOnly date);
-        if (!valid) Add(path, $"'{Shown(value.GetString()!)}' is not a date; year-month-day such as 2026-11-30 expected");
-        else if (_days.Fault(date) is { } fault) Add(path, fault);
+        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a date such as 2026-11-30"))
+            return;
+        bool valid = DateOnly.TryParseExact(
+            value.GetString(),
+            "yyyy-MM-dd",
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.None,
+            out DateOnly date
+        );
+        if (!valid)
+            Add(path, $"'{Shown(value.GetString()!)}' is not a date; year-month-day such as 2026-11-30 expected");
+        else if (_days.Fault(date) is { } fault)
+            Add(path, fault);
     }
 
     private bool Expect(bool fits, JsonElement value, string path, string expected)
     {
-        if (!fits) Add(path, $"{Kind(value)} is not right; {expected} expected");
+        if (!fits)
+            Add(path, $"{Kind(value)} is not right; {expected} expected");
         return fits;
     }
 
     private void Add(string path, string message)
     {
-        if (!IsFull) _faults.Add(new Fault(path, message));
+        if (!IsFull)
+            _faults.Add(new Fault(path, message));
     }
 
     private static string Hint(string text, IReadOnlyList<string> codes)
     {
-        if (NearestName.Of(text, codes) is { } near) return $"; did you mean {near}?";
+        if (NearestName.Of(text, codes) is { } near)
+            return $"; did you mean {near}?";
         return codes.Count <= 12 ? $"; one of {string.Join(", ", codes)} expected" : "";
     }
 
-    private static string Expected(Shape shape) => shape switch
-    {
-        Shape.Thing or Shape.ByCode => "an object",
-        Shape.Listing => "a list",
-        Shape.Number number => $"a number between {Text(number.Least)} and {Text(number.Most)}{(number.Unit.Length > 0 ? $" ({number.Unit})" : "")}",
-        Shape.Words => "a text",
-        Shape.Code code => code.Codes.Count <= 12 ? $"one of {string.Join(", ", code.Codes)}" : $"a known {code.What}",
-        Shape.Only only => $"{only.Value}",
-        Shape.Truth => "true or false",
-        _ => "a date such as 2026-11-30",
-    };
+    private static string Expected(Shape shape) =>
+        shape switch
+        {
+            Shape.Thing or Shape.ByCode => "an object",
+            Shape.Listing => "a list",
+            Shape.Number number =>
+                $"a number between {Text(number.Least)} and {Text(number.Most)}{(number.Unit.Length > 0 ? $" ({number.Unit})" : "")}",
+            Shape.Words => "a text",
+            Shape.Code code => code.Codes.Count <= 12 ? $"one of {string.Join(", ", code.Codes)}" : $"a known {code.What}",
+            Shape.Only only => $"{only.Value}",
+            Shape.Truth => "true or false",
+            _ => "a date such as 2026-11-30",
+        };
 
-    private static string Unit(Shape.Number number) => number.Unit.Length > 0 ? number.Unit : number.Kind is NumberKind.Whole ? "a whole number" : "a number";
+    private static string Unit(Shape.Number number) =>
+        number.Unit.Length > 0 ? number.Unit
+        : number.Kind is NumberKind.Whole ? "a whole number"
+        : "a number";
 
-    private static string Kind(JsonElement value) => value.ValueKind switch
-    {
-        JsonValueKind.Object => "an object",
-        JsonValueKind.Array => "a list",
-        JsonValueKind.String => $"the text '{Shown(value.GetString()!)}'",
-        JsonValueKind.Null => "null",
-        _ => Shown(value.GetRawText()),
-    };
+    private static string Kind(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.Object => "an object",
+            JsonValueKind.Array => "a list",
+            JsonValueKind.String => $"the text '{Shown(value.GetString()!)}'",
+            JsonValueKind.Null => "null",
+            _ => Shown(value.GetRawText()),
+        };
 
     private static string Text(double number) => number.ToString("0.######", CultureInfo.InvariantCulture);
 

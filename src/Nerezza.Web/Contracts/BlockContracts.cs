@@ -21,14 +21,37 @@ namespace Nerezza.Web.Contracts;
 /// <param name="Attempts">Attempts at the main lifts, where the block peaks or tests.</param>
 /// <param name="Daily">Work for range and relief, every day, away from the sessions.</param>
 public sealed record BlockView(
-    int Number, DateTimeOffset MadeAt, bool OutOfDate, string? Stop, PlanDocument Plan, PlanDocument AsMade, IReadOnlyList<SetView> Done,
-    string KindBecause, string Favours, BlockBase Base, IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells,
-    IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals, IReadOnlyList<ChainLink> Chain,
-    IReadOnlyList<AttemptsView> Attempts, IReadOnlyList<DailyWork> Daily);
+    int Number,
+    DateTimeOffset MadeAt,
+    bool OutOfDate,
+    string? Stop,
+    PlanDocument Plan,
+    PlanDocument AsMade,
+    IReadOnlyList<SetView> Done,
+    string KindBecause,
+    string Favours,
+    BlockBase Base,
+    IReadOnlyList<EditSection> Edits,
+    IReadOnlyList<string> Refused,
+    IReadOnlyList<CellView> Cells,
+    IReadOnlyList<CheckView> Remarks,
+    IReadOnlyList<MuscleLedger> Sets,
+    IReadOnlyList<WeekTotals> Totals,
+    IReadOnlyList<ChainLink> Chain,
+    IReadOnlyList<AttemptsView> Attempts,
+    IReadOnlyList<DailyWork> Daily
+);
 
 /// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
 public sealed record DraftView(
-    BlockPart? Block, IReadOnlyList<MaxPart> Maxes, IReadOnlyList<string> Refused, IReadOnlyList<CellView> Cells, IReadOnlyList<CheckView> Remarks, IReadOnlyList<MuscleLedger> Sets, IReadOnlyList<WeekTotals> Totals);
+    BlockPart? Block,
+    IReadOnlyList<MaxPart> Maxes,
+    IReadOnlyList<string> Refused,
+    IReadOnlyList<CellView> Cells,
+    IReadOnlyList<CheckView> Remarks,
+    IReadOnlyList<MuscleLedger> Sets,
+    IReadOnlyList<WeekTotals> Totals
+);
 
 /// <summary>The attempts at a lift on the day.</summary>
 public sealed record AttemptsView(string Exercise, double ForecastKg, IReadOnlyList<double> Kg);
@@ -44,21 +67,44 @@ public sealed record DailyWork(string Exercise, string Because);
 /// <param name="PercentOfTrainingMax">The same load as a part of it.</param>
 /// <param name="OwnCurve">The lifter's rep curve, k, where their sets bent it.</param>
 /// <param name="BodyKg">The part of body mass that is lifted along, kilograms; the max holds it.</param>
-public sealed record CellView(int Week, Weekday Day, string Exercise, IReadOnlyList<string> Pinned, TargetKind Shape, double UnderTensionSeconds, int LeastRestSeconds,
-    double? TrainingMaxKg, double? PercentOfTrainingMax, double? OwnCurve, double BodyKg);
+public sealed record CellView(
+    int Week,
+    Weekday Day,
+    string Exercise,
+    IReadOnlyList<string> Pinned,
+    TargetKind Shape,
+    double UnderTensionSeconds,
+    int LeastRestSeconds,
+    double? TrainingMaxKg,
+    double? PercentOfTrainingMax,
+    double? OwnCurve,
+    double BodyKg
+);
 
 /// <summary>A check with its place and a fix that can be taken.</summary>
 /// <param name="Fix">What to do, in words; null where it is the coach's to judge.</param>
 /// <param name="Edits">The fix as edits; empty where it cannot be done for the coach.</param>
-public sealed record CheckView(string Code, CheckSeverity Severity, int? Week, Weekday? Day, string? Exercise, string Because, string? Fix, IReadOnlyList<EditSection> Edits);
+public sealed record CheckView(
+    string Code,
+    CheckSeverity Severity,
+    int? Week,
+    Weekday? Day,
+    string? Exercise,
+    string Because,
+    string? Fix,
+    IReadOnlyList<EditSection> Edits
+);
 
 /// <summary>A block to plan.</summary>
 public sealed record PlanRequest
 {
     public required DateOnly Start { get; init; }
     public BlockKind? Kind { get; init; }
-    [Between(1, 12, "weeks")] public int? Weeks { get; init; }
+
+    [Between(1, 12, "weeks")]
+    public int? Weeks { get; init; }
     public BlockFocus? Focus { get; init; }
+
     /// <summary>What it starts from; the block that Nerezza makes where it is left out.</summary>
     public BlockBase? Base { get; init; }
 }
@@ -67,8 +113,11 @@ public sealed record PlanRequest
 public sealed record EditBlock
 {
     /// <summary>The version that was edited: kept edits are refused where a newer one is there.</summary>
-    [Between(1, 100_000, "a version")] public required int Number { get; init; }
-    [Items(2000)] public required IReadOnlyList<EditSection> Edits { get; init; }
+    [Between(1, 100_000, "a version")]
+    public required int Number { get; init; }
+
+    [Items(2000)]
+    public required IReadOnlyList<EditSection> Edits { get; init; }
 }
 
 /// <summary>A version of the plan.</summary>
@@ -80,7 +129,8 @@ public sealed record VersionDifference(int From, int To, IReadOnlyList<string> C
 /// <summary>Copies the block in force to another client.</summary>
 public sealed record CopyBlock
 {
-    [Length(36)] public required string ToClient { get; init; }
+    [Length(36)]
+    public required string ToClient { get; init; }
     public required DateOnly Start { get; init; }
 }
 

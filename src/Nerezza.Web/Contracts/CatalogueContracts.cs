@@ -11,20 +11,30 @@ public sealed record ExerciseFileView(ExerciseDocument Exercise, uint? Version);
 public sealed record SaveExercise
 {
     /// <summary>The version that was changed; left out for a new one.</summary>
-    [Between(0, uint.MaxValue)] public double? Version { get; init; }
+    [Between(0, uint.MaxValue)]
+    public double? Version { get; init; }
     public required ExerciseDocument Exercise { get; init; }
 }
 
 /// <summary>A list of exercises as text, JSON or YAML.</summary>
 public sealed record ImportText
 {
-    [Length(ExerciseList.MostCharacters)] public required string Text { get; init; }
+    [Length(ExerciseList.MostCharacters)]
+    public required string Text { get; init; }
 }
 
 /// <summary>What an import would do; with faults it does nothing.</summary>
 public sealed record ImportView(IReadOnlyList<string> New, IReadOnlyList<string> Changed, IReadOnlyList<string> Faults);
 
 /// <summary>Which exercises are taken out.</summary>
-public enum ExportScope { Own, All }
+public enum ExportScope
+{
+    Own,
+    All,
+}
 
-public enum ExportFormat { Json, Yaml }
+public enum ExportFormat
+{
+    Json,
+    Yaml,
+}

@@ -15,22 +15,64 @@ namespace Nerezza.Web.Contracts;
 /// <param name="Favours">What the school favours and gives up.</param>
 /// <param name="Version">Of the client's file; it goes back with picks and school, so that a lost race is told.</param>
 public sealed record ExercisesView(
-    Guid ClientId, string Client, uint Version, string? Stop, AccessorySchool School, string Favours, bool Proven, IReadOnlyList<ChosenLine> Chosen, IReadOnlyList<RankedLine> Others,
-    IReadOnlyList<PassedLine> Passed, IReadOnlyList<string> Shortfalls, IReadOnlyList<MuscleBand> Muscles, IReadOnlyList<Pick> Picks, IReadOnlyList<SchoolName> Schools);
+    Guid ClientId,
+    string Client,
+    uint Version,
+    string? Stop,
+    AccessorySchool School,
+    string Favours,
+    bool Proven,
+    IReadOnlyList<ChosenLine> Chosen,
+    IReadOnlyList<RankedLine> Others,
+    IReadOnlyList<PassedLine> Passed,
+    IReadOnlyList<string> Shortfalls,
+    IReadOnlyList<MuscleBand> Muscles,
+    IReadOnlyList<Pick> Picks,
+    IReadOnlyList<SchoolName> Schools
+);
 
 /// <summary>One chosen exercise in session order, with all that speaks for it.</summary>
 /// <param name="Rivals">What could stand in its place, best first, with what it would be picked as.</param>
 /// <param name="PinKind">What it is picked as when the coach pins it.</param>
 /// <param name="Days">The weekdays it stands on; empty for daily drills.</param>
 public sealed record ChosenLine(
-    ExerciseFace Face, Role Role, double Score, IReadOnlyList<ScorePart> Parts, IReadOnlyList<string> Answers, string Because, IReadOnlyList<Weekday> Days, bool IsPicked,
-    IReadOnlyList<AgainstLine> InsteadOf, IReadOnlyList<Pick> Rivals, IReadOnlyList<SubstituteLine> Substitutes, PickKind PinKind);
+    ExerciseFace Face,
+    Role Role,
+    double Score,
+    IReadOnlyList<ScorePart> Parts,
+    IReadOnlyList<string> Answers,
+    string Because,
+    IReadOnlyList<Weekday> Days,
+    bool IsPicked,
+    IReadOnlyList<AgainstLine> InsteadOf,
+    IReadOnlyList<Pick> Rivals,
+    IReadOnlyList<SubstituteLine> Substitutes,
+    PickKind PinKind
+);
 
 /// <summary>An exercise as it is shown anywhere: name, pattern, muscles, kit, cues, figure.</summary>
 /// <param name="Ladder">Its ladder with rung and rungs, as in "deadlift, rung 4 of 7"; null when it is on none.</param>
 public sealed record ExerciseFace(
-    string Exercise, string Name, Pattern Pattern, IReadOnlyList<MuscleShare> Muscles, string Kit, IReadOnlyList<string> Cues, string? Watch, string? Caution, string? Stance, string? Escape, string? Ladder,
-    IReadOnlyList<Conflict> Conflicts, int Axial, int Systemic, int Soreness, int Skill, Pose? Pose, FigurePart? Figure, Origin Origin);
+    string Exercise,
+    string Name,
+    Pattern Pattern,
+    IReadOnlyList<MuscleShare> Muscles,
+    string Kit,
+    IReadOnlyList<string> Cues,
+    string? Watch,
+    string? Caution,
+    string? Stance,
+    string? Escape,
+    string? Ladder,
+    IReadOnlyList<Conflict> Conflicts,
+    int Axial,
+    int Systemic,
+    int Soreness,
+    int Skill,
+    Pose? Pose,
+    FigurePart? Figure,
+    Origin Origin
+);
 
 /// <summary>Hard sets of one muscle in a week.</summary>
 /// <param name="Low">0 where there is no low limit.</param>
@@ -58,14 +100,18 @@ public sealed record SchoolName(AccessorySchool School, string Name);
 /// <summary>The coach's word on exercises, all of it: what is not in it is taken back.</summary>
 public sealed record SavePicks
 {
-    [Items(200)] public required IReadOnlyList<PickLine> Picks { get; init; }
-    [Between(0, uint.MaxValue)] public required double Version { get; init; }
+    [Items(200)]
+    public required IReadOnlyList<PickLine> Picks { get; init; }
+
+    [Between(0, uint.MaxValue)]
+    public required double Version { get; init; }
 }
 
 /// <summary>Picks that are only looked at.</summary>
 public sealed record TryPicks
 {
-    [Items(200)] public required IReadOnlyList<PickLine> Picks { get; init; }
+    [Items(200)]
+    public required IReadOnlyList<PickLine> Picks { get; init; }
 }
 
 /// <summary>The version of a client's file after a change.</summary>
@@ -73,13 +119,22 @@ public sealed record FileVersion(uint Version);
 
 public sealed record PickLine
 {
-    [ExerciseId] public required string Exercise { get; init; }
+    [ExerciseId]
+    public required string Exercise { get; init; }
     public required PickKind Kind { get; init; }
 }
 
 /// <summary>What a change of exercises would do in the first week, in words and numbers.</summary>
 public sealed record EffectView(
-    IReadOnlyList<string> In, IReadOnlyList<string> Out, IReadOnlyList<string> NoLonger, IReadOnlyList<string> Newly, IReadOnlyList<MuscleShift> Muscles, Moved Minutes, Moved Axial, Moved Soreness);
+    IReadOnlyList<string> In,
+    IReadOnlyList<string> Out,
+    IReadOnlyList<string> NoLonger,
+    IReadOnlyList<string> Newly,
+    IReadOnlyList<MuscleShift> Muscles,
+    Moved Minutes,
+    Moved Axial,
+    Moved Soreness
+);
 
 /// <summary>What another school would choose.</summary>
 public sealed record SchoolView(AccessorySchool School, string Favours, IReadOnlyList<string> OnlyNow, IReadOnlyList<string> OnlyThere);
@@ -88,5 +143,7 @@ public sealed record SchoolView(AccessorySchool School, string Favours, IReadOnl
 public sealed record TakeSchool
 {
     public required AccessorySchool School { get; init; }
-    [Between(0, uint.MaxValue)] public required double Version { get; init; }
+
+    [Between(0, uint.MaxValue)]
+    public required double Version { get; init; }
 }

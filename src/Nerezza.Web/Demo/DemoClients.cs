@@ -15,158 +15,435 @@ internal static class DemoClients
 {
     /// <summary>Every client with a history that began on this day.</summary>
     public static IReadOnlyList<DemoClient> On(DateOnly first) =>
-        [Deckhand(first), Archivist(first), Masters(first), Sailmaker(first), Student(first), BellRinger(first), TrailRunner(first), CraneDriver(first)];
+        [
+            Deckhand(first),
+            Archivist(first),
+            Masters(first),
+            Sailmaker(first),
+            Student(first),
+            BellRinger(first),
+            TrailRunner(first),
+            CraneDriver(first),
+        ];
 
     /// <summary>Stiff ankles and a leaning squat; the ankles have gained a little since.</summary>
     private static DemoClient Deckhand(DateOnly first)
     {
-        ScreenSection Ankles(double left, double right, double lean) => new()
-        {
-            KneeToWallCm = Both(left, right),
-            Squat = new ScreenSquatSection { Depth = SquatDepth.Above, LeanDeg = lean, HeelRise = true, KneesIn = false, BetterWithHeelsRaised = true, Bar = ScreenBar.High },
-            Spine = new ScreenSpineSection { UpperBackMovesAlone = true, LowerBackMovesAlone = true },
-            FeelsGlutes = true,
-        };
-        FaultSection lean = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean, FromPercent = 40, HeldInIsolation = false };
-        return new DemoClient(
-            Case(first, Person("Ilario Brusco", 1994, Sex.Male, 175, 80, 2, Level.Intermediate, Goal.Strength, "back-squat-high-bar", "conventional-deadlift") with
+        ScreenSection Ankles(double left, double right, double lean) =>
+            new()
             {
-                Days = Days((Weekday.Mon, 75), (Weekday.Wed, 60), (Weekday.Fri, 75)),
-            }, ("back-squat-high-bar", 95, 5, 9), ("conventional-deadlift", 132.5, 3, 8.5)) with
-            { Screen = Ankles(3, 4, 60), Faults = [lean] },
-            new DemoScreen(42, Ankles(4, 5, 58), lean));
+                KneeToWallCm = Both(left, right),
+                Squat = new ScreenSquatSection
+                {
+                    Depth = SquatDepth.Above,
+                    LeanDeg = lean,
+                    HeelRise = true,
+                    KneesIn = false,
+                    BetterWithHeelsRaised = true,
+                    Bar = ScreenBar.High,
+                },
+                Spine = new ScreenSpineSection { UpperBackMovesAlone = true, LowerBackMovesAlone = true },
+                FeelsGlutes = true,
+            };
+        FaultSection lean = new()
+        {
+            Lift = "back-squat-high-bar",
+            Fault = FaultCode.ExcessLean,
+            FromPercent = 40,
+            HeldInIsolation = false,
+        };
+        return new DemoClient(
+            Case(
+                first,
+                Person(
+                    "Ilario Brusco",
+                    1994,
+                    Sex.Male,
+                    175,
+                    80,
+                    2,
+                    Level.Intermediate,
+                    Goal.Strength,
+                    "back-squat-high-bar",
+                    "conventional-deadlift"
+                ) with
+                {
+                    Days = Days((Weekday.Mon, 75), (Weekday.Wed, 60), (Weekday.Fri, 75)),
+                },
+                ("back-squat-high-bar", 95, 5, 9),
+                ("conventional-deadlift", 132.5, 3, 8.5)
+            ) with
+            {
+                Screen = Ankles(3, 4, 60),
+                Faults = [lean],
+            },
+            new DemoScreen(42, Ankles(4, 5, 58), lean)
+        );
     }
 
     /// <summary>Tall, with long thighs: the lean is the body's own.</summary>
-    private static DemoClient Archivist(DateOnly first) => new(
-        Case(first, Person("Teodora Valk", 1988, Sex.Female, 184, 77, 2.5, Level.Intermediate, Goal.Muscle, "front-squat", "romanian-deadlift") with
-        {
-            SegmentsCm = new SegmentsSection { Shank = 43, Thigh = 50, Torso = 48 },
-            Days = Days((Weekday.Tue, 60), (Weekday.Thu, 60), (Weekday.Sat, 75)),
-        }, ("front-squat", 60, 5, 8), ("romanian-deadlift", 75, 8, 8)) with
-        {
-            Screen = new ScreenSection
+    private static DemoClient Archivist(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Teodora Valk",
+                    1988,
+                    Sex.Female,
+                    184,
+                    77,
+                    2.5,
+                    Level.Intermediate,
+                    Goal.Muscle,
+                    "front-squat",
+                    "romanian-deadlift"
+                ) with
+                {
+                    SegmentsCm = new SegmentsSection
+                    {
+                        Shank = 43,
+                        Thigh = 50,
+                        Torso = 48,
+                    },
+                    Days = Days((Weekday.Tue, 60), (Weekday.Thu, 60), (Weekday.Sat, 75)),
+                },
+                ("front-squat", 60, 5, 8),
+                ("romanian-deadlift", 75, 8, 8)
+            ) with
             {
-                KneeToWallCm = Both(11.5, 12),
-                Squat = new ScreenSquatSection { Depth = SquatDepth.At, LeanDeg = 58, HeelRise = false, KneesIn = false, Shift = Shift.None, Bar = ScreenBar.High },
-                StraightLegRaiseDeg = Both(80, 82),
-            },
-        });
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(11.5, 12),
+                    Squat = new ScreenSquatSection
+                    {
+                        Depth = SquatDepth.At,
+                        LeanDeg = 58,
+                        HeelRise = false,
+                        KneesIn = false,
+                        Shift = Shift.None,
+                        Bar = ScreenBar.High,
+                    },
+                    StraightLegRaiseDeg = Both(80, 82),
+                },
+            }
+        );
 
     /// <summary>Breaks at the upper back when the pull is heavy.</summary>
-    private static DemoClient Masters(DateOnly first) => new(
-        Case(first, Person("Renske Aldaro", 1975, Sex.Female, 164, 69, 9, Level.Advanced, Goal.Strength, "sumo-deadlift", "back-squat-low-bar") with
-        {
-            Competition = new CompetitionSection { Date = first.AddDays(160) },
-            Days = Days((Weekday.Mon, 90), (Weekday.Tue, 75), (Weekday.Thu, 90), (Weekday.Sat, 75)),
-        }, ("sumo-deadlift", 140, 2, 9), ("back-squat-low-bar", 107.5, 3, 8.5)) with
-        {
-            Schools = new SchoolsSection { Accessories = AccessorySchool.Positions, StrengthReps = StrengthReps.Low },
-            Screen = new ScreenSection { KneeToWallCm = Both(12, 12), Spine = new ScreenSpineSection { UpperBackMovesAlone = true, LowerBackMovesAlone = true } },
-            Faults = [new FaultSection { Lift = "sumo-deadlift", Fault = FaultCode.UpperBackRoundsStart, FromPercent = 82, HeldInIsolation = true }],
-        });
+    private static DemoClient Masters(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Renske Aldaro",
+                    1975,
+                    Sex.Female,
+                    164,
+                    69,
+                    9,
+                    Level.Advanced,
+                    Goal.Strength,
+                    "sumo-deadlift",
+                    "back-squat-low-bar"
+                ) with
+                {
+                    Competition = new CompetitionSection { Date = first.AddDays(160) },
+                    Days = Days((Weekday.Mon, 90), (Weekday.Tue, 75), (Weekday.Thu, 90), (Weekday.Sat, 75)),
+                },
+                ("sumo-deadlift", 140, 2, 9),
+                ("back-squat-low-bar", 107.5, 3, 8.5)
+            ) with
+            {
+                Schools = new SchoolsSection { Accessories = AccessorySchool.Positions, StrengthReps = StrengthReps.Low },
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(12, 12),
+                    Spine = new ScreenSpineSection { UpperBackMovesAlone = true, LowerBackMovesAlone = true },
+                },
+                Faults =
+                [
+                    new FaultSection
+                    {
+                        Lift = "sumo-deadlift",
+                        Fault = FaultCode.UpperBackRoundsStart,
+                        FromPercent = 82,
+                        HeldInIsolation = true,
+                    },
+                ],
+            }
+        );
 
     /// <summary>Coming back from a left-leg injury with surgery that nobody has cleared yet: the open referral.</summary>
-    private static DemoClient Sailmaker(DateOnly first) => new(
-        Case(first, Person("Brannoc Tesh", 1986, Sex.Male, 178, 84, 5, Level.Intermediate, Goal.Return, "front-squat", "romanian-deadlift") with
-        {
-            Days = Days((Weekday.Mon, 60), (Weekday.Thu, 60)),
-            Health = new HealthSection { Flags = [HealthFlag.RecentSurgery] },
-        }, ("front-squat", 70, 5, 7), ("romanian-deadlift", 80, 8, 7)) with
-        {
-            Screen = new ScreenSection { KneeToWallCm = Both(8.5, 11.5), SingleLegBridgeReps = Both(9, 15), CalfRaiseReps = Both(14, 24), Squat = new ScreenSquatSection { Shift = Shift.Right } },
-            Strength =
-            [
-                .. Sets(first, ("front-squat", 70, 5, 7), ("romanian-deadlift", 80, 8, 7)),
-                OneSided(first, "single-leg-leg-press", 52.5, 10, Side.Left), OneSided(first, "single-leg-leg-press", 72.5, 10, Side.Right),
-            ],
-        },
-        new DemoScreen(35, new ScreenSection { KneeToWallCm = Both(9.5, 11.5), SingleLegBridgeReps = Both(12, 15), CalfRaiseReps = Both(18, 24), Squat = new ScreenSquatSection { Shift = Shift.None } }));
+    private static DemoClient Sailmaker(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person("Brannoc Tesh", 1986, Sex.Male, 178, 84, 5, Level.Intermediate, Goal.Return, "front-squat", "romanian-deadlift") with
+                {
+                    Days = Days((Weekday.Mon, 60), (Weekday.Thu, 60)),
+                    Health = new HealthSection { Flags = [HealthFlag.RecentSurgery] },
+                },
+                ("front-squat", 70, 5, 7),
+                ("romanian-deadlift", 80, 8, 7)
+            ) with
+            {
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(8.5, 11.5),
+                    SingleLegBridgeReps = Both(9, 15),
+                    CalfRaiseReps = Both(14, 24),
+                    Squat = new ScreenSquatSection { Shift = Shift.Right },
+                },
+                Strength =
+                [
+                    .. Sets(first, ("front-squat", 70, 5, 7), ("romanian-deadlift", 80, 8, 7)),
+                    OneSided(first, "single-leg-leg-press", 52.5, 10, Side.Left),
+                    OneSided(first, "single-leg-leg-press", 72.5, 10, Side.Right),
+                ],
+            },
+            new DemoScreen(
+                35,
+                new ScreenSection
+                {
+                    KneeToWallCm = Both(9.5, 11.5),
+                    SingleLegBridgeReps = Both(12, 15),
+                    CalfRaiseReps = Both(18, 24),
+                    Squat = new ScreenSquatSection { Shift = Shift.None },
+                }
+            )
+        );
 
     /// <summary>Wants strong glutes on five days a week, does not feel them, and has range without timing.</summary>
-    private static DemoClient Student(DateOnly first) => new(
-        Case(first, Person("Jocasta Merle", 2004, Sex.Female, 168, 62, 1.5, Level.Intermediate, Goal.Muscle, "back-squat-high-bar", "romanian-deadlift") with
-        {
-            Emphasis = [Muscle.GluteusMaximus],
-            Days = Days((Weekday.Mon, 60), (Weekday.Tue, 50), (Weekday.Wed, 60), (Weekday.Fri, 60), (Weekday.Sat, 60)),
-        }, ("back-squat-high-bar", 55, 6, 8), ("romanian-deadlift", 60, 8, 8)) with
-        {
-            Schools = new SchoolsSection { Progression = Progression.Linear },
-            Screen = new ScreenSection
+    private static DemoClient Student(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Jocasta Merle",
+                    2004,
+                    Sex.Female,
+                    168,
+                    62,
+                    1.5,
+                    Level.Intermediate,
+                    Goal.Muscle,
+                    "back-squat-high-bar",
+                    "romanian-deadlift"
+                ) with
+                {
+                    Emphasis = [Muscle.GluteusMaximus],
+                    Days = Days((Weekday.Mon, 60), (Weekday.Tue, 50), (Weekday.Wed, 60), (Weekday.Fri, 60), (Weekday.Sat, 60)),
+                },
+                ("back-squat-high-bar", 55, 6, 8),
+                ("romanian-deadlift", 60, 8, 8)
+            ) with
             {
-                KneeToWallCm = Both(12, 12.5),
-                Hinge = new ScreenHingeSection { LostContacts = [DowelContact.Sacrum], WallReach = false },
-                FeelsGlutes = false,
-            },
-            Faults = [new FaultSection { Lift = "romanian-deadlift", Fault = FaultCode.HipsRiseFirst, FromPercent = 45, HeldInIsolation = true }],
-        });
+                Schools = new SchoolsSection { Progression = Progression.Linear },
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(12, 12.5),
+                    Hinge = new ScreenHingeSection { LostContacts = [DowelContact.Sacrum], WallReach = false },
+                    FeelsGlutes = false,
+                },
+                Faults =
+                [
+                    new FaultSection
+                    {
+                        Lift = "romanian-deadlift",
+                        Fault = FaultCode.HipsRiseFirst,
+                        FromPercent = 45,
+                        HeldInIsolation = true,
+                    },
+                ],
+            }
+        );
 
     /// <summary>Competes with sandbags and kegs; carries fade and the grip goes.</summary>
-    private static DemoClient BellRinger(DateOnly first) => new(
-        Case(first, Person("Corisande Loft", 1991, Sex.Female, 172, 88, 6, Level.Advanced, Goal.Events, "back-squat-high-bar", "conventional-deadlift") with
-        {
-            Events = [new EventSection { Kind = EventKind.CarryMedley, Date = first.AddDays(120) }],
-            Days = Days((Weekday.Tue, 80), (Weekday.Thu, 80), (Weekday.Sat, 90)),
-        }, ("back-squat-high-bar", 110, 5, 8), ("conventional-deadlift", 150, 3, 8)) with
-        {
-            Screen = new ScreenSection { KneeToWallCm = Both(11, 11), ArmsOverheadDeg = Both(150, 165), Spine = new ScreenSpineSection { UpperBackMovesAlone = true } },
-            Faults =
-            [
-                new FaultSection { Lift = "sandbag-front-carry", Fault = FaultCode.FadesInMedley, FromPercent = 80 },
-                new FaultSection { Lift = "conventional-deadlift", Fault = FaultCode.GripFails, FromPercent = 88 },
-            ],
-        });
+    private static DemoClient BellRinger(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Corisande Loft",
+                    1991,
+                    Sex.Female,
+                    172,
+                    88,
+                    6,
+                    Level.Advanced,
+                    Goal.Events,
+                    "back-squat-high-bar",
+                    "conventional-deadlift"
+                ) with
+                {
+                    Events = [new EventSection { Kind = EventKind.CarryMedley, Date = first.AddDays(120) }],
+                    Days = Days((Weekday.Tue, 80), (Weekday.Thu, 80), (Weekday.Sat, 90)),
+                },
+                ("back-squat-high-bar", 110, 5, 8),
+                ("conventional-deadlift", 150, 3, 8)
+            ) with
+            {
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(11, 11),
+                    ArmsOverheadDeg = Both(150, 165),
+                    Spine = new ScreenSpineSection { UpperBackMovesAlone = true },
+                },
+                Faults =
+                [
+                    new FaultSection
+                    {
+                        Lift = "sandbag-front-carry",
+                        Fault = FaultCode.FadesInMedley,
+                        FromPercent = 80,
+                    },
+                    new FaultSection
+                    {
+                        Lift = "conventional-deadlift",
+                        Fault = FaultCode.GripFails,
+                        FromPercent = 88,
+                    },
+                ],
+            }
+        );
 
     /// <summary>Runs trails, eats less than he burns, and has two sessions a week.</summary>
-    private static DemoClient TrailRunner(DateOnly first) => new(
-        Case(first, Person("Anselm Quist", 1979, Sex.Male, 181, 71, 3, Level.Intermediate, Goal.General, "back-squat-high-bar", "romanian-deadlift") with
-        {
-            Diet = Diet.Deficit,
-            Days = Days((Weekday.Wed, 50), (Weekday.Sun, 60)),
-            OtherTraining =
-            [
-                new OtherTrainingSection { Day = Weekday.Tue, Kind = OtherTrainingKind.Run, Minutes = 70, Hard = true },
-                new OtherTrainingSection { Day = Weekday.Fri, Kind = OtherTrainingKind.Run, Minutes = 50, Hard = false },
-            ],
-        }, ("back-squat-high-bar", 70, 5, 8), ("romanian-deadlift", 75, 8, 8)) with
-        {
-            Screen = new ScreenSection { KneeToWallCm = Both(10.5, 11), StraightLegRaiseDeg = Both(62, 64), CalfRaiseReps = Both(17, 19) },
-            Faults = [new FaultSection { Lift = "back-squat-high-bar", Fault = FaultCode.KneesCave, FromPercent = 78, HeldInIsolation = true }],
-        });
+    private static DemoClient TrailRunner(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Anselm Quist",
+                    1979,
+                    Sex.Male,
+                    181,
+                    71,
+                    3,
+                    Level.Intermediate,
+                    Goal.General,
+                    "back-squat-high-bar",
+                    "romanian-deadlift"
+                ) with
+                {
+                    Diet = Diet.Deficit,
+                    Days = Days((Weekday.Wed, 50), (Weekday.Sun, 60)),
+                    OtherTraining =
+                    [
+                        new OtherTrainingSection
+                        {
+                            Day = Weekday.Tue,
+                            Kind = OtherTrainingKind.Run,
+                            Minutes = 70,
+                            Hard = true,
+                        },
+                        new OtherTrainingSection
+                        {
+                            Day = Weekday.Fri,
+                            Kind = OtherTrainingKind.Run,
+                            Minutes = 50,
+                            Hard = false,
+                        },
+                    ],
+                },
+                ("back-squat-high-bar", 70, 5, 8),
+                ("romanian-deadlift", 75, 8, 8)
+            ) with
+            {
+                Screen = new ScreenSection
+                {
+                    KneeToWallCm = Both(10.5, 11),
+                    StraightLegRaiseDeg = Both(62, 64),
+                    CalfRaiseReps = Both(17, 19),
+                },
+                Faults =
+                [
+                    new FaultSection
+                    {
+                        Lift = "back-squat-high-bar",
+                        Fault = FaultCode.KneesCave,
+                        FromPercent = 78,
+                        HeldInIsolation = true,
+                    },
+                ],
+            }
+        );
 
     /// <summary>Back trouble on bending, one answer away from a referral.</summary>
-    private static DemoClient CraneDriver(DateOnly first) => new(
-        Case(first, Person("Osric Pellan", 1983, Sex.Male, 182, 96, 4, Level.Intermediate, Goal.Strength, "back-squat-high-bar", "conventional-deadlift") with
-        {
-            Days = Days((Weekday.Tue, 60), (Weekday.Fri, 60)),
-        }, ("back-squat-high-bar", 115, 5, 8), ("conventional-deadlift", 155, 4, 8)) with
-        {
-            Pain =
-            [
-                new PainSection
+    private static DemoClient CraneDriver(DateOnly first) =>
+        new(
+            Case(
+                first,
+                Person(
+                    "Osric Pellan",
+                    1983,
+                    Sex.Male,
+                    182,
+                    96,
+                    4,
+                    Level.Intermediate,
+                    Goal.Strength,
+                    "back-squat-high-bar",
+                    "conventional-deadlift"
+                ) with
                 {
-                    Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending, PainTrigger.Hinging], ScoreDuring = 4, ScoreNextMorning = 2, UsualScore = 1,
-                    Weeks = 3, Improving = true, NerveSigns = false,
+                    Days = Days((Weekday.Tue, 60), (Weekday.Fri, 60)),
                 },
-            ],
-        });
+                ("back-squat-high-bar", 115, 5, 8),
+                ("conventional-deadlift", 155, 4, 8)
+            ) with
+            {
+                Pain =
+                [
+                    new PainSection
+                    {
+                        Region = PainRegion.LowBack,
+                        WorseOn = [PainTrigger.Bending, PainTrigger.Hinging],
+                        ScoreDuring = 4,
+                        ScoreNextMorning = 2,
+                        UsualScore = 1,
+                        Weeks = 3,
+                        Improving = true,
+                        NerveSigns = false,
+                    },
+                ],
+            }
+        );
 
     /// <summary>Lifts at home, new today: no set is known yet, so no block is made; the first screen shows timing, not range.</summary>
-    public static CaseDocument Beginner => new()
-    {
-        Format = "nerezza.case",
-        Version = 1,
-        Client = Person("Wendelin Hark", 2001, Sex.Unspecified, 171, 70, 0.2, Level.Novice, Goal.General) with { Days = Days((Weekday.Mon, 40), (Weekday.Thu, 40)) },
-        Equipment = DemoGym.Home,
-        Screen = new ScreenSection
+    public static CaseDocument Beginner =>
+        new()
         {
-            KneeToWallCm = Both(11, 11.5),
-            Squat = new ScreenSquatSection { Depth = SquatDepth.Above, LeanDeg = 40, HeelRise = false, BetterWithPlateInFront = true },
-        },
-    };
+            Format = "nerezza.case",
+            Version = 1,
+            Client = Person("Wendelin Hark", 2001, Sex.Unspecified, 171, 70, 0.2, Level.Novice, Goal.General) with
+            {
+                Days = Days((Weekday.Mon, 40), (Weekday.Thu, 40)),
+            },
+            Equipment = DemoGym.Home,
+            Screen = new ScreenSection
+            {
+                KneeToWallCm = Both(11, 11.5),
+                Squat = new ScreenSquatSection
+                {
+                    Depth = SquatDepth.Above,
+                    LeanDeg = 40,
+                    HeelRise = false,
+                    BetterWithPlateInFront = true,
+                },
+            },
+        };
 
     private static ClientSection Person(
-        string name, int born, Sex sex, double heightCm, double massKg, double years, Level level, Goal goal, params string[] targets) => new()
+        string name,
+        int born,
+        Sex sex,
+        double heightCm,
+        double massKg,
+        double years,
+        Level level,
+        Goal goal,
+        params string[] targets
+    ) =>
+        new()
         {
             Name = name,
             BirthYear = born,
@@ -180,22 +457,45 @@ internal static class DemoClients
             Days = [],
         };
 
-    private static CaseDocument Case(DateOnly first, ClientSection client, params (string Exercise, double Kg, int Reps, double Rpe)[] sets) => new()
-    {
-        Format = "nerezza.case",
-        Version = 1,
-        Client = client,
-        Equipment = DemoGym.Harbour,
-        Strength = Sets(first, sets),
-    };
+    private static CaseDocument Case(
+        DateOnly first,
+        ClientSection client,
+        params (string Exercise, double Kg, int Reps, double Rpe)[] sets
+    ) =>
+        new()
+        {
+            Format = "nerezza.case",
+            Version = 1,
+            Client = client,
+            Equipment = DemoGym.Harbour,
+            Strength = Sets(first, sets),
+        };
 
     private static SidesSection Both(double left, double right) => new() { Left = left, Right = right };
 
-    private static DaySection[] Days(params (Weekday Day, int Minutes)[] days) => [.. days.Select(day => new DaySection { Day = day.Day, Minutes = day.Minutes })];
+    private static DaySection[] Days(params (Weekday Day, int Minutes)[] days) =>
+        [.. days.Select(day => new DaySection { Day = day.Day, Minutes = day.Minutes })];
 
     private static StrengthSection[] Sets(DateOnly first, params (string Exercise, double Kg, int Reps, double Rpe)[] sets) =>
-        [.. sets.Select(set => new StrengthSection { Exercise = set.Exercise, Kg = set.Kg, Reps = set.Reps, Rpe = set.Rpe, Date = first.AddDays(-4) })];
+        [
+            .. sets.Select(set => new StrengthSection
+            {
+                Exercise = set.Exercise,
+                Kg = set.Kg,
+                Reps = set.Reps,
+                Rpe = set.Rpe,
+                Date = first.AddDays(-4),
+            }),
+        ];
 
     private static StrengthSection OneSided(DateOnly first, string exercise, double kg, int reps, Side side) =>
-        new() { Exercise = exercise, Kg = kg, Reps = reps, Rpe = 8, Side = side, Date = first.AddDays(-4) };
+        new()
+        {
+            Exercise = exercise,
+            Kg = kg,
+            Reps = reps,
+            Rpe = 8,
+            Side = side,
+            Date = first.AddDays(-4),
+        };
 }

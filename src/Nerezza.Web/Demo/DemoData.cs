@@ -23,12 +23,19 @@ internal static class DemoData
     {
         using IServiceScope scope = services.CreateScope();
         var users = scope.ServiceProvider.GetRequiredService<UserManager<IdentityUser<Guid>>>();
-        if (await users.Users.AnyAsync()) return;
+        if (await users.Users.AnyAsync())
+            return;
         await AddPractice(scope.ServiceProvider, CoachId, "Cala Grigia", Email, Password);
         DateOnly today = DateOnly.FromDateTime(scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime);
         DateOnly monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
-        foreach (DemoClient client in DemoClients.On(monday.AddDays(-HistoryDays))) await AddClient(scope.ServiceProvider, client, monday, today);
-        await ClientEndpoints.Save(DemoClients.Beginner, today, scope.ServiceProvider.GetRequiredService<ClientStore>(), CancellationToken.None);
+        foreach (DemoClient client in DemoClients.On(monday.AddDays(-HistoryDays)))
+            await AddClient(scope.ServiceProvider, client, monday, today);
+        await ClientEndpoints.Save(
+            DemoClients.Beginner,
+            today,
+            scope.ServiceProvider.GetRequiredService<ClientStore>(),
+            CancellationToken.None
+        );
     }
 
     /// <summary>Adds a practice with one user, in one transaction.</summary>
@@ -38,9 +45,16 @@ internal static class DemoData
         var context = services.GetRequiredService<NerezzaContext>();
         var users = services.GetRequiredService<UserManager<IdentityUser<Guid>>>();
         await using var transaction = await context.Database.BeginTransactionAsync();
-        var user = new IdentityUser<Guid> { Id = Guid.CreateVersion7(), UserName = email, Email = email, EmailConfirmed = true };
+        var user = new IdentityUser<Guid>
+        {
+            Id = Guid.CreateVersion7(),
+            UserName = email,
+            Email = email,
+            EmailConfirmed = true,
+        };
         IdentityResult result = await users.CreateAsync(user, password);
-        if (!result.Succeeded) throw new InvalidOperationException(string.Join(" ", result.Errors.Select(error => error.Description)));
+        if (!result.Succeeded)
+            throw new InvalidOperationException(string.Join(" ", result.Errors.Select(error => error.Description)));
         context.AddRange(new CoachRow { CoachId = coachId, Name = name }, new MembershipRow { CoachId = coachId, UserId = user.Id });
         await context.SaveChangesAsync();
         await transaction.CommitAsync();
@@ -60,12 +74,19 @@ internal static class DemoData
         await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
         var history = new DemoHistory(file, services.GetRequiredService<PlanService>());
-        for (int back = HistoryDays; back > 0; back -= 28) history.Train(Block(monday.AddDays(-back)), monday);
+        for (int back = HistoryDays; back > 0; back -= 28)
+            history.Train(Block(monday.AddDays(-back)), monday);
         history.Train(Block(monday), today);
         context.AddRange(history.Log);
         context.AddRange(history.Plans);
         await context.SaveChangesAsync();
     }
 
-    private static BlockSection Block(DateOnly start) => new() { Start = start, Kind = BlockKind.Auto, Weeks = 4 };
+    private static BlockSection Block(DateOnly start) =>
+        new()
+        {
+            Start = start,
+            Kind = BlockKind.Auto,
+            Weeks = 4,
+        };
 }

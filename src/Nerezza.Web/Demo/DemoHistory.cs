@@ -34,16 +34,25 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         _plans.Add(plan);
         Plan made = desk.Current(plan, file, new ClientLog([], [.. _log]));
         foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))
-            foreach (PrescribedItem item in session.Items)
-                for (int place = 0; place < item.Sets.Count; place++)
-                    _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
+        foreach (PrescribedItem item in session.Items)
+            for (int place = 0; place < item.Sets.Count; place++)
+                _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
     }
 
     /// <summary>Work by effort finds its load on the floor: about a third of body mass, rated as it was asked for.</summary>
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
     {
         IReadOnlyList<Load> steps = _loader.MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0].Steps;
-        return Row(session, item, place, steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg).DefaultIfEmpty(steps.Count > 0 ? steps[0] : default).Max(), item.Sets[place].Rpe);
+        return Row(
+            session,
+            item,
+            place,
+            steps
+                .Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg)
+                .DefaultIfEmpty(steps.Count > 0 ? steps[0] : default)
+                .Max(),
+            item.Sets[place].Rpe
+        );
     }
 
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
@@ -56,18 +65,21 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         return Row(session, item, place, load, Rpe.NearestHalf(10 - left));
     }
 
-    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load load, Rpe rpe) => new()
-    {
-        CoachId = file.Client.CoachId,
-        Id = Guid.CreateVersion7(),
-        ClientId = file.Client.Id,
-        Date = session.Date,
-        Exercise = item.Exercise,
-        Place = place,
-        LoadKg = (decimal)load.Kilograms,
-        Reps = item.Sets[place].Reps,
-        Side = item.Sets[place].Side,
-        Rpe = (decimal)rpe.Value,
-        LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == session.Date) * 4),
-    };
+    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load load, Rpe rpe) =>
+        new()
+        {
+            CoachId = file.Client.CoachId,
+            Id = Guid.CreateVersion7(),
+            ClientId = file.Client.Id,
+            Date = session.Date,
+            Exercise = item.Exercise,
+            Place = place,
+            LoadKg = (decimal)load.Kilograms,
+            Reps = item.Sets[place].Reps,
+            Side = item.Sets[place].Side,
+            Rpe = (decimal)rpe.Value,
+            LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(
+                _log.Count(set => set.Date == session.Date) * 4
+            ),
+        };
 }

@@ -30,90 +30,220 @@ public static class BlockEndpoints
     }
 
     private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(
-        Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanService planner, BlockViews desk, PreparedPlans bases, OwnCatalogue catalogue, CancellationToken cancel)
+        Guid id,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService planner,
+        BlockViews desk,
+        PreparedPlans bases,
+        OwnCatalogue catalogue,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (await plans.Newest(id, cancel) is not { } plan)
+            return TypedResults.NoContent();
         ClientLog sets = await log.Of(id, cancel, plan.Inputs.Block!.Start);
-        if (PlanService.Stop(file) is { } stop) return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, stop));
+        if (PlanService.Stop(file) is { } stop)
+            return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, stop));
         // The basis is kept, so that the first key of an edit finds it there.
-        PreparedPlan basis = await bases.Of(plan.Id, file, await log.Stamp(id, cancel), catalogue, () => Task.FromResult(planner.Basis(plan, file, sets)));
+        PreparedPlan basis = await bases.Of(
+            plan.Id,
+            file,
+            await log.Stamp(id, cancel),
+            catalogue,
+            () => Task.FromResult(planner.Basis(plan, file, sets))
+        );
         return TypedResults.Ok(desk.View(plan, basis, file, sets));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Make(
-        Guid id, Checked<PlanRequest> body, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
+        Guid id,
+        Checked<PlanRequest> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } request) return Problems.Invalid(body.Faults);
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop) return Problems.Locked(stop);
-        PlanRow plan = desk.Make(file, await log.Of(id, cancel), request, await plans.Newest(id, cancel), await plans.NextNumber(id, cancel));
-        if (!await plans.Add(plan, cancel)) return Problems.LostRace();
+        if (body.Value is not { } request)
+            return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        PlanRow plan = desk.Make(
+            file,
+            await log.Of(id, cancel),
+            request,
+            await plans.Newest(id, cancel),
+            await plans.NextNumber(id, cancel)
+        );
+        if (!await plans.Add(plan, cancel))
+            return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
     private static async Task<Results<Ok<DraftView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(
-        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanService planner, BlockViews desk, PreparedPlans bases, OwnCatalogue catalogue, CancellationToken cancel)
+        Guid id,
+        Checked<EditBlock> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService planner,
+        BlockViews desk,
+        PreparedPlans bases,
+        OwnCatalogue catalogue,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } edit) return Problems.Invalid(body.Faults);
-        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file || await plans.IdOf(id, edit.Number, cancel) is not { } plan) return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop) return Problems.Locked(stop);
-        PreparedPlan basis = await bases.Of(plan, file, await log.Stamp(id, cancel), catalogue, async () =>
-            planner.Basis((await plans.Version(id, edit.Number, cancel))!, file, await log.Of(id, cancel)));
+        if (body.Value is not { } edit)
+            return Problems.Invalid(body.Faults);
+        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file || await plans.IdOf(id, edit.Number, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        PreparedPlan basis = await bases.Of(
+            plan,
+            file,
+            await log.Stamp(id, cancel),
+            catalogue,
+            async () => planner.Basis((await plans.Version(id, edit.Number, cancel))!, file, await log.Of(id, cancel))
+        );
         return TypedResults.Ok(desk.Draft(basis, file, edit.Edits));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Keep(
-        Guid id, Checked<EditBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
+        Guid id,
+        Checked<EditBlock> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } edit) return Problems.Invalid(body.Faults);
-        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan) return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop) return Problems.Locked(stop);
-        if (plan.Number != edit.Number) return Problems.LostRace();
-        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), edit.Edits, plan.Number + 1), cancel)) return Problems.LostRace();
+        if (body.Value is not { } edit)
+            return Problems.Invalid(body.Faults);
+        if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        if (plan.Number != edit.Number)
+            return Problems.LostRace();
+        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), edit.Edits, plan.Number + 1), cancel))
+            return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<VersionLine>>, NotFound>> Versions(Guid id, ClientStore clients, PlanStore plans, CancellationToken cancel)
+    private static async Task<Results<Ok<IReadOnlyList<VersionLine>>, NotFound>> Versions(
+        Guid id,
+        ClientStore clients,
+        PlanStore plans,
+        CancellationToken cancel
+    )
     {
-        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
-        IReadOnlyList<VersionLine> lines = [.. (await plans.Versions(id, VersionsShown, cancel)).Select(row => new VersionLine(
-            row.Number, row.MadeAt, row.Inputs.Block!.Start, row.Inputs.Block.Kind ?? Core.Clients.BlockKind.Auto, row.Inputs.Block.Weeks ?? 4, row.Edits.Count))];
+        if (!await clients.Exists(id, cancel))
+            return TypedResults.NotFound();
+        IReadOnlyList<VersionLine> lines =
+        [
+            .. (await plans.Versions(id, VersionsShown, cancel)).Select(row => new VersionLine(
+                row.Number,
+                row.MadeAt,
+                row.Inputs.Block!.Start,
+                row.Inputs.Block.Kind ?? Core.Clients.BlockKind.Auto,
+                row.Inputs.Block.Weeks ?? 4,
+                row.Edits.Count
+            )),
+        ];
         return TypedResults.Ok(lines);
     }
 
-    private static async Task<Results<Ok<VersionDifference>, NotFound>> Difference(Guid id, int number, int? against, ClientStore clients, PlanStore plans, LogStore log, BlockViews desk, CancellationToken cancel)
+    private static async Task<Results<Ok<VersionDifference>, NotFound>> Difference(
+        Guid id,
+        int number,
+        int? against,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        BlockViews desk,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } other
-            || await (against is { } version ? plans.Version(id, version, cancel) : plans.Newest(id, cancel)) is not { } second) return TypedResults.NotFound();
+        if (
+            await clients.Find(id, cancel) is not { } file
+            || await plans.Version(id, number, cancel) is not { } other
+            || await (against is { } version ? plans.Version(id, version, cancel) : plans.Newest(id, cancel)) is not { } second
+        )
+            return TypedResults.NotFound();
         return TypedResults.Ok(desk.Difference(other, second, file, await log.Of(id, cancel)));
     }
 
     /// <summary>Going back makes a version like the old one; nothing is lost.</summary>
-    private static async Task<Results<Created, NotFound, ProblemHttpResult>> Restore(Guid id, int number, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
+    private static async Task<Results<Created, NotFound, ProblemHttpResult>> Restore(
+        Guid id,
+        int number,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } plan) return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop) return Problems.Locked(stop);
-        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel)) return Problems.LostRace();
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel))
+            return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
 
     private static async Task<Results<Ok<CopyResult>, NotFound, ValidationProblem, ProblemHttpResult>> Copy(
-        Guid id, Checked<CopyBlock> body, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
+        Guid id,
+        Checked<CopyBlock> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } copy) return Problems.Invalid(body.Faults);
-        if (!Guid.TryParse(copy.ToClient, out Guid to)) return Problems.Invalid([new Fault("toClient", "is not an id; a client's id expected")]);
-        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan || await clients.Find(to, cancel) is not { } target) return TypedResults.NotFound();
-        if (target.Client.ArchivedAt is not null) return Problems.PutAway();
-        if (PlanService.Stop(target) is { } stop) return Problems.Locked(stop);
-        if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block) return TypedResults.NotFound();
-        var asked = new BlockSection { Start = copy.Start, Kind = block.Kind, Weeks = block.Weeks.Count, Focus = plan.Inputs.Block!.Focus };
+        if (body.Value is not { } copy)
+            return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(copy.ToClient, out Guid to))
+            return Problems.Invalid([new Fault("toClient", "is not an id; a client's id expected")]);
+        if (
+            await clients.Find(id, cancel) is not { } file
+            || await plans.Newest(id, cancel) is not { } plan
+            || await clients.Find(to, cancel) is not { } target
+        )
+            return TypedResults.NotFound();
+        if (target.Client.ArchivedAt is not null)
+            return Problems.PutAway();
+        if (PlanService.Stop(target) is { } stop)
+            return Problems.Locked(stop);
+        if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block)
+            return TypedResults.NotFound();
+        var asked = new BlockSection
+        {
+            Start = copy.Start,
+            Kind = block.Kind,
+            Weeks = block.Weeks.Count,
+            Focus = plan.Inputs.Block!.Focus,
+        };
         ClientLog done = await log.Of(to, cancel);
         (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Copy(block, target, done, asked);
         PlanRow made = desk.New(target, done, asked, edits, BlockBase.Empty, await plans.NextNumber(to, cancel));
-        if (!await plans.Add(made, cancel)) return Problems.LostRace();
+        if (!await plans.Add(made, cancel))
+            return Problems.LostRace();
         return TypedResults.Ok(new CopyResult(to, made.Number, left));
     }
 }

@@ -27,53 +27,111 @@ public static class ClientEndpoints
     private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
     {
         IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
-        List<ClientLine> lines = [.. (await clients.All(cancel)).Select(client => new ClientLine(
-            client.Id, client.Name, newest.GetValueOrDefault(client.Id)?.NextSession(today), !newest.ContainsKey(client.Id) || newest[client.Id].Document.Block is null))];
+        List<ClientLine> lines =
+        [
+            .. (await clients.All(cancel)).Select(client => new ClientLine(
+                client.Id,
+                client.Name,
+                newest.GetValueOrDefault(client.Id)?.NextSession(today),
+                !newest.ContainsKey(client.Id) || newest[client.Id].Document.Block is null
+            )),
+        ];
         return TypedResults.Ok(lines);
     }
 
-    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Add(Checked<ClientSection> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Add(
+        Checked<ClientSection> body,
+        ClientStore clients,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } facts) return Problems.Invalid(body.Faults);
-        if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
-        if (await Full(clients, cancel) is { } full) return full;
-        Guid id = await Save(new CaseDocument { Format = "nerezza.case", Version = 1, Client = facts }, Today(clock), clients, cancel);
+        if (body.Value is not { } facts)
+            return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
+        if (await Full(clients, cancel) is { } full)
+            return full;
+        Guid id = await Save(
+            new CaseDocument
+            {
+                Format = "nerezza.case",
+                Version = 1,
+                Client = facts,
+            },
+            Today(clock),
+            clients,
+            cancel
+        );
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
-    /// <summary>Takes a case of the open format. Its log is left out: logged sets come through the floor or the CSV import, as facts of their own.</summary>
-    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Import(Checked<CaseDocument> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
+    /// <summary>Takes a case of the open format. Its log is left out: logged sets come through the floor or the CSV import, as facts of
+    /// their own.</summary>
+    private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Import(
+        Checked<CaseDocument> body,
+        ClientStore clients,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } document) return Problems.Invalid(body.Faults);
-        if (CaseRules.Check(document).ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await Full(clients, cancel) is { } full) return full;
+        if (body.Value is not { } document)
+            return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(document).ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        if (await Full(clients, cancel) is { } full)
+            return full;
         Guid id = await Save(document, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
     }
 
-    private static async Task<Results<Ok<CaseDocument>, NotFound>> Export(Guid id, ClientStore clients, PlanStore plans, LogStore log, ILogger<EventLog> events, CancellationToken cancel)
+    private static async Task<Results<Ok<CaseDocument>, NotFound>> Export(
+        Guid id,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         PlanRow? plan = await plans.Newest(id, cancel);
         events.Exported(id, clients.CoachId);
         return TypedResults.Ok(CaseAssembly.Case(file, await log.All(id, cancel), plan?.Inputs.Block));
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(Guid id, ClientStore clients, TimeProvider clock, ILogger<EventLog> events, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Archive(
+        Guid id,
+        ClientStore clients,
+        TimeProvider clock,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         file.Client.ArchivedAt = clock.GetUtcNow();
-        if (!await clients.Save(file.Client, file.Client.Version, cancel)) return Problems.LostRace();
+        if (!await clients.Save(file.Client, file.Client.Version, cancel))
+            return Problems.LostRace();
         events.Archived(id, clients.CoachId);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Restore(Guid id, ClientStore clients, ILogger<EventLog> events, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Restore(
+        Guid id,
+        ClientStore clients,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        if (file.Client.ArchivedAt is not null && await Full(clients, cancel) is { } full) return full;
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (file.Client.ArchivedAt is not null && await Full(clients, cancel) is { } full)
+            return full;
         file.Client.ArchivedAt = null;
-        if (!await clients.Save(file.Client, file.Client.Version, cancel)) return Problems.LostRace();
+        if (!await clients.Save(file.Client, file.Client.Version, cancel))
+            return Problems.LostRace();
         events.Restored(id, clients.CoachId);
         return TypedResults.NoContent();
     }
@@ -82,8 +140,17 @@ public static class ClientEndpoints
     private static async Task<ProblemHttpResult?> Full(ClientStore clients, CancellationToken cancel)
     {
         (int here, int all) = await clients.Count(cancel);
-        if (here >= ClientStore.Most) return Problems.Full($"A practice holds {ClientStore.Most} clients.", "Put those away who no longer train; they stay on file and can be taken back.");
-        return all >= ClientStore.MostWithArchived ? Problems.Full($"A practice keeps {ClientStore.MostWithArchived} clients, those put away counted.", "Take the case of some out as a file and begin another practice.") : null;
+        if (here >= ClientStore.Most)
+            return Problems.Full(
+                $"A practice holds {ClientStore.Most} clients.",
+                "Put those away who no longer train; they stay on file and can be taken back."
+            );
+        return all >= ClientStore.MostWithArchived
+            ? Problems.Full(
+                $"A practice keeps {ClientStore.MostWithArchived} clients, those put away counted.",
+                "Take the case of some out as a file and begin another practice."
+            )
+            : null;
     }
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
@@ -91,7 +158,8 @@ public static class ClientEndpoints
     /// <summary>Keeps a case as rows; its screen under the day it was taken or came in.</summary>
     internal static async Task<Guid> Save(CaseDocument document, DateOnly screenedOn, ClientStore clients, CancellationToken cancel)
     {
-        Guid id = Guid.CreateVersion7(), coach = clients.CoachId;
+        Guid id = Guid.CreateVersion7(),
+            coach = clients.CoachId;
         var client = new ClientRow
         {
             CoachId = coach,
@@ -101,9 +169,19 @@ public static class ClientEndpoints
             Schools = document.Schools ?? new SchoolsSection(),
             Observed = new ObservedSections(document.Pain, document.Ladders, []),
         };
-        var equipment = new EquipmentRow { CoachId = coach, ClientId = id, Document = document.Equipment ?? new EquipmentSection() };
-        await clients.Add(client, equipment, (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)),
-            CaseAssembly.Screens(coach, id, document, screenedOn), cancel);
+        var equipment = new EquipmentRow
+        {
+            CoachId = coach,
+            ClientId = id,
+            Document = document.Equipment ?? new EquipmentSection(),
+        };
+        await clients.Add(
+            client,
+            equipment,
+            (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)),
+            CaseAssembly.Screens(coach, id, document, screenedOn),
+            cancel
+        );
         return id;
     }
 }

@@ -11,10 +11,16 @@ namespace Nerezza.Web.Endpoints;
 /// <summary>The day: sessions and the decisions that wait.</summary>
 public static class DayEndpoints
 {
-    public static void MapDay(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/day", Get).RequireAuthorization().WithTags("day");
+    public static void MapDay(this IEndpointRouteBuilder routes) => routes.MapGet("/api/day", Get).RequireAuthorization().WithTags("day");
 
-    private static async Task<Ok<DayView>> Get(DateOnly date, ClientStore clients, PlanStore plans, LogStore log, ExerciseCatalogue catalogue, CancellationToken cancel)
+    private static async Task<Ok<DayView>> Get(
+        DateOnly date,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        ExerciseCatalogue catalogue,
+        CancellationToken cancel
+    )
     {
         IReadOnlyList<ClientFile> files = await clients.AllFiles(cancel);
         IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
@@ -25,25 +31,42 @@ public static class DayEndpoints
         {
             PlanRow? plan = newest.GetValueOrDefault(file.Client.Id);
             string? stop = PlanService.Stop(file);
-            if (Waiting(file, plan, stop, date) is { } decision) decisions.Add(decision);
+            if (Waiting(file, plan, stop, date) is { } decision)
+                decisions.Add(decision);
             if (stop is null && plan?.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
                 sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
         }
         return TypedResults.Ok(new DayView(date, sessions, decisions));
     }
 
-    private static DaySession Session(ClientFile file, SessionPart session, int done, ExerciseCatalogue catalogue) => new(
-        file.Client.Id, file.Client.Name, [.. session.Items.Select(item => catalogue[item.Exercise].Name)], session.Minutes,
-        done, session.Items.Sum(item => item.Sets.Count));
+    private static DaySession Session(ClientFile file, SessionPart session, int done, ExerciseCatalogue catalogue) =>
+        new(
+            file.Client.Id,
+            file.Client.Name,
+            [.. session.Items.Select(item => catalogue[item.Exercise].Name)],
+            session.Minutes,
+            done,
+            session.Items.Sum(item => item.Sets.Count)
+        );
 
     private static Decision? Waiting(ClientFile file, PlanRow? plan, string? stop, DateOnly today)
     {
         Guid id = file.Client.Id;
         string name = file.Client.Name;
-        if (stop is not null) return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Health);
-        if (plan?.Document.Block is null) return new Decision(id, name, "Shall a first block be made?", "No plan yet.", Station.Block);
-        if (PlanService.IsOutOfDate(plan, file)) return new Decision(id, name, "Plan again with what changed?", $"Plan {plan.Number} was made from older answers.", Station.Block);
-        if (plan.NextSession(today) is null) return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
+        if (stop is not null)
+            return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Health);
+        if (plan?.Document.Block is null)
+            return new Decision(id, name, "Shall a first block be made?", "No plan yet.", Station.Block);
+        if (PlanService.IsOutOfDate(plan, file))
+            return new Decision(
+                id,
+                name,
+                "Plan again with what changed?",
+                $"Plan {plan.Number} was made from older answers.",
+                Station.Block
+            );
+        if (plan.NextSession(today) is null)
+            return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
         return null;
     }
 }

@@ -23,53 +23,108 @@ public static class FindingEndpoints
     }
 
     private static async Task<Results<Ok<FindingsView>, NotFound>> Get(
-        Guid id, ClientStore clients, ScreenStore screens, PlanStore plans, LogStore log, PlanService desk, EvidenceViews evidence, CancellationToken cancel)
+        Guid id,
+        ClientStore clients,
+        ScreenStore screens,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        EvidenceViews evidence,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
         PlanRow? plan = await plans.Newest(id, cancel);
         LeanComparison? lean = PlanService.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
-        return TypedResults.Ok(new FindingsView(
-            id, file.Client.Name, screened, plan is not null && PlanService.IsOutOfDate(plan, file), plan?.Number,
-            PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
-            [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
-            [.. Enum.GetValues<FindingCode>().Where(code => code is not FindingCode.Refer).Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code)))]));
+        return TypedResults.Ok(
+            new FindingsView(
+                id,
+                file.Client.Name,
+                screened,
+                plan is not null && PlanService.IsOutOfDate(plan, file),
+                plan?.Number,
+                PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
+                [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
+                [
+                    .. Enum.GetValues<FindingCode>()
+                        .Where(code => code is not FindingCode.Refer)
+                        .Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code))),
+                ]
+            )
+        );
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Decide(
-        Guid id, string code, string cause, Checked<DecideFinding> body, ClientStore clients, CancellationToken cancel)
+        Guid id,
+        string code,
+        string cause,
+        Checked<DecideFinding> body,
+        ClientStore clients,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } decision) return Problems.Invalid(body.Faults);
-        if (Codes.Find<FindingCode>(code) is not { } finding || finding is FindingCode.Refer || Codes.Find<Cause>(cause) is not { } why) return TypedResults.NotFound();
+        if (body.Value is not { } decision)
+            return Problems.Invalid(body.Faults);
+        if (Codes.Find<FindingCode>(code) is not { } finding || finding is FindingCode.Refer || Codes.Find<Cause>(cause) is not { } why)
+            return TypedResults.NotFound();
         bool needsReason = decision.Verdict is Verdict.Rejected or Verdict.Added;
-        if (needsReason && string.IsNullOrWhiteSpace(decision.Reason)) return Problems.Invalid("reason", "is missing; a few words on why expected");
-        if (decision.Verdict is Verdict.Added && decision.Severity is null) return Problems.Invalid("severity", "is missing; 1, 2 or 3 expected");
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        Put(file.Client, finding, why, [new FindingDecision(finding, why, decision.Verdict, decision.Reason?.Trim() ?? "", decision.Severity, decision.Side)]);
+        if (needsReason && string.IsNullOrWhiteSpace(decision.Reason))
+            return Problems.Invalid("reason", "is missing; a few words on why expected");
+        if (decision.Verdict is Verdict.Added && decision.Severity is null)
+            return Problems.Invalid("severity", "is missing; 1, 2 or 3 expected");
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        Put(
+            file.Client,
+            finding,
+            why,
+            [new FindingDecision(finding, why, decision.Verdict, decision.Reason?.Trim() ?? "", decision.Severity, decision.Side)]
+        );
         return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> TakeBack(Guid id, string code, string cause, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> TakeBack(
+        Guid id,
+        string code,
+        string cause,
+        ClientStore clients,
+        CancellationToken cancel
+    )
     {
-        if (Codes.Find<FindingCode>(code) is not { } finding || Codes.Find<Cause>(cause) is not { } why) return TypedResults.NotFound();
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (Codes.Find<FindingCode>(code) is not { } finding || Codes.Find<Cause>(cause) is not { } why)
+            return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         Put(file.Client, finding, why, []);
         return await clients.Save(file.Client, file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
     /// <summary>One word on a finding at most: the newest.</summary>
-    private static void Put(ClientRow client, FindingCode code, Cause cause, IReadOnlyList<FindingDecision> now) => client.Observed = client.Observed with
-    {
-        Decisions = [.. (client.Observed.Decisions ?? []).Where(decision => (decision.Code, decision.Cause) != (code, cause)), .. now],
-    };
+    private static void Put(ClientRow client, FindingCode code, Cause cause, IReadOnlyList<FindingDecision> now) =>
+        client.Observed = client.Observed with
+        {
+            Decisions = [.. (client.Observed.Decisions ?? []).Where(decision => (decision.Code, decision.Cause) != (code, cause)), .. now],
+        };
 
     /// <summary>What the plan in force would become if it were made again now.</summary>
     private static async Task<Results<Ok<PlanPreview>, NoContent, NotFound>> Preview(
-        Guid id, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, CancellationToken cancel)
+        Guid id,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } plan) return TypedResults.NoContent();
-        return TypedResults.Ok(new PlanPreview(plan.Number, PlanService.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel))));
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (await plans.Newest(id, cancel) is not { } plan)
+            return TypedResults.NoContent();
+        return TypedResults.Ok(
+            new PlanPreview(plan.Number, PlanService.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel)))
+        );
     }
 }

@@ -21,41 +21,93 @@ public static class FloorEndpoints
     }
 
     private static async Task<Results<Ok<FloorView>, NoContent, NotFound>> Get(
-        Guid id, DateOnly date, ClientStore clients, PlanStore plans, LogStore log, PlanService desk, FloorViews floor, CancellationToken cancel)
+        Guid id,
+        DateOnly date,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        FloorViews floor,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } row) return TypedResults.NoContent();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (await plans.Newest(id, cancel) is not { } row)
+            return TypedResults.NoContent();
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
         if (PlanService.Stop(file) is { } stop)
-            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, []));
+            return TypedResults.Ok(
+                new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, [])
+            );
         ClientLog sets = await log.Of(id, cancel, date);
-        // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers each set.
+        // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers
+        // each set.
         ClientLog before = sets.Before(date);
         List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
         ClientCase @case = PlanService.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
         if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)
-            return TypedResults.Ok(new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, null, [], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
+            return TypedResults.Ok(
+                new FloorView(
+                    id,
+                    file.Client.Name,
+                    date,
+                    0,
+                    Core.Blocks.WeekKind.Load,
+                    0,
+                    null,
+                    [],
+                    dates,
+                    ReferralWords.OnTheFloor,
+                    floor.Daily(plan)
+                )
+            );
         Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
         var loader = new Core.Loads.Loading.Loader(@case.Equipment);
-        return TypedResults.Ok(new FloorView(id, file.Client.Name, date, found.Week.Number, found.Week.Kind, found.Session.Minutes, null,
-            [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))], dates, ReferralWords.OnTheFloor, floor.Daily(plan)));
+        return TypedResults.Ok(
+            new FloorView(
+                id,
+                file.Client.Name,
+                date,
+                found.Week.Number,
+                found.Week.Kind,
+                found.Session.Minutes,
+                null,
+                [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
+                dates,
+                ReferralWords.OnTheFloor,
+                floor.Daily(plan)
+            )
+        );
     }
 
     private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(
-        Guid id, Checked<LogSet> body, ClientStore clients, LogStore log, TimeProvider clock, CancellationToken cancel)
+        Guid id,
+        Checked<LogSet> body,
+        ClientStore clients,
+        LogStore log,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } set) return Problems.Invalid(body.Faults);
-        if (!Guid.TryParse(set.Id, out Guid setId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
+        if (body.Value is not { } set)
+            return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(set.Id, out Guid setId))
+            return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
         LoggedSetRow? followed = null;
         if (set.Supersedes is { } text)
         {
-            if (!Guid.TryParse(text, out Guid corrected)) return Problems.Invalid("supersedes", "is not a UUID; the id of a logged set expected");
-            if (await log.Find(id, corrected, cancel) is not { } before) return TypedResults.NotFound();
-            if (before.Withdrawn) return AlreadyFollowed();
+            if (!Guid.TryParse(text, out Guid corrected))
+                return Problems.Invalid("supersedes", "is not a UUID; the id of a logged set expected");
+            if (await log.Find(id, corrected, cancel) is not { } before)
+                return TypedResults.NotFound();
+            if (before.Withdrawn)
+                return AlreadyFollowed();
             followed = before;
         }
-        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
+        if (!await clients.Exists(id, cancel))
+            return TypedResults.NotFound();
         LoggedSetRow row = Row(clients.CoachId, id, setId, set, followed?.Id, clock.GetUtcNow());
         return await log.Record(row, followed?.Date, cancel) switch
         {
@@ -67,12 +119,23 @@ public static class FloorEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Withdraw(
-        Guid id, Guid setId, Checked<WithdrawSet> body, ClientStore clients, LogStore log, TimeProvider clock, CancellationToken cancel)
+        Guid id,
+        Guid setId,
+        Checked<WithdrawSet> body,
+        ClientStore clients,
+        LogStore log,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } asked) return Problems.Invalid(body.Faults);
-        if (!Guid.TryParse(asked.Id, out Guid withdrawalId)) return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
-        if (await log.Find(id, setId, cancel) is not { } set) return TypedResults.NotFound();
-        if (set.Withdrawn) return AlreadyFollowed();
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        if (!Guid.TryParse(asked.Id, out Guid withdrawalId))
+            return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
+        if (await log.Find(id, setId, cancel) is not { } set)
+            return TypedResults.NotFound();
+        if (set.Withdrawn)
+            return AlreadyFollowed();
         var row = new LoggedSetRow
         {
             CoachId = clients.CoachId,
@@ -96,26 +159,30 @@ public static class FloorEndpoints
         };
     }
 
-    private static ProblemHttpResult AlreadyFollowed() => Problems.Conflict(
-        "This set was corrected or taken back in the meantime.", "Nothing was changed. Load the session again, look at how the set stands now, and correct that.");
+    private static ProblemHttpResult AlreadyFollowed() =>
+        Problems.Conflict(
+            "This set was corrected or taken back in the meantime.",
+            "Nothing was changed. Load the session again, look at how the set stands now, and correct that."
+        );
 
-    private static LoggedSetRow Row(Guid coachId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) => new()
-    {
-        CoachId = coachId,
-        Id = setId,
-        ClientId = clientId,
-        Date = set.Date,
-        Exercise = set.Exercise,
-        Place = set.Place,
-        Side = set.Side,
-        LoadKg = Math.Round((decimal)set.Kg, 3),
-        Reps = set.Reps,
-        Rpe = set.Rpe is { } rpe ? Math.Round((decimal)rpe, 2) : null,
-        Amrap = set.Amrap ?? false,
-        TechniqueHeldTo = set.TechniqueHeldTo,
-        Pain = set.Pain,
-        Note = set.Note,
-        Supersedes = supersedes,
-        LoggedAt = now,
-    };
+    private static LoggedSetRow Row(Guid coachId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) =>
+        new()
+        {
+            CoachId = coachId,
+            Id = setId,
+            ClientId = clientId,
+            Date = set.Date,
+            Exercise = set.Exercise,
+            Place = set.Place,
+            Side = set.Side,
+            LoadKg = Math.Round((decimal)set.Kg, 3),
+            Reps = set.Reps,
+            Rpe = set.Rpe is { } rpe ? Math.Round((decimal)rpe, 2) : null,
+            Amrap = set.Amrap ?? false,
+            TechniqueHeldTo = set.TechniqueHeldTo,
+            Pain = set.Pain,
+            Note = set.Note,
+            Supersedes = supersedes,
+            LoggedAt = now,
+        };
 }

@@ -25,31 +25,59 @@ public static class HealthEndpoints
 
     private static async Task<Results<Ok<HealthView>, NotFound>> Get(Guid id, ClientStore clients, CancellationToken cancel)
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         ReferralPart? referral = PlanService.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
-        return TypedResults.Ok(new HealthView(
-            id, file.Client.Name, file.Client.Version, file.Client.Facts.Health ?? new HealthSection(), file.Client.Observed.Pain ?? [], referral, ReferralWords.Caution,
-            [.. Enum.GetValues<HealthFlag>().Select(flag => new HealthQuestion(flag, ReferralWords.Question(flag), HealthReferral.WhenAnswered(flag)))]));
+        return TypedResults.Ok(
+            new HealthView(
+                id,
+                file.Client.Name,
+                file.Client.Version,
+                file.Client.Facts.Health ?? new HealthSection(),
+                file.Client.Observed.Pain ?? [],
+                referral,
+                ReferralWords.Caution,
+                [
+                    .. Enum.GetValues<HealthFlag>()
+                        .Select(flag => new HealthQuestion(flag, ReferralWords.Question(flag), HealthReferral.WhenAnswered(flag))),
+                ]
+            )
+        );
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Put(
-        Guid id, Checked<SaveHealth> body, ClientStore clients, TimeProvider clock, CancellationToken cancel)
+        Guid id,
+        Checked<SaveHealth> body,
+        ClientStore clients,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (body.Value is not { } save)
+            return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         DateOnly today = DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
-        if (TooOld(file.Client.Facts.Health, save.Health, today) is { } fault) return Problems.Invalid([fault]);
+        if (TooOld(file.Client.Facts.Health, save.Health, today) is { } fault)
+            return Problems.Invalid([fault]);
         file.Client.Facts = file.Client.Facts with { Health = save.Health };
         file.Client.Observed = file.Client.Observed with { Pain = save.Pain };
         return await clients.Save(file.Client, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    /// <summary>A clearance older than a new answer does not count (docs/handbook/07-pain-and-health.md), so it is not taken as one.</summary>
+    /// <summary>A clearance older than a new answer does not count (docs/handbook/07-pain-and-health.md), so it is not taken as
+    /// one.</summary>
     private static Fault? TooOld(HealthSection? before, HealthSection now, DateOnly today)
     {
-        if (now.ClearedBy is not { } clearance || clearance.Date >= today) return null;
+        if (now.ClearedBy is not { } clearance || clearance.Date >= today)
+            return null;
         HealthFlag[] late = [.. (clearance.Flags ?? []).Intersect((now.Flags ?? []).Except(before?.Flags ?? []))];
-        return late.Length == 0 ? null : new Fault("health.clearedBy.date",
-            $"{clearance.Date:yyyy-MM-dd} is before {string.Join(", ", late.Select(Codes.Of))} was answered; a clearance given after the answer expected");
+        return late.Length == 0
+            ? null
+            : new Fault(
+                "health.clearedBy.date",
+                $"{clearance.Date:yyyy-MM-dd} is before {string.Join(", ", late.Select(Codes.Of))} was answered; a clearance given "
+                    + "after the answer expected"
+            );
     }
 }

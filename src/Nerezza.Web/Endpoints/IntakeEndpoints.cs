@@ -28,50 +28,98 @@ public static class IntakeEndpoints
         group.MapDelete("/maxes/{maxId:guid}", RemoveMax);
     }
 
-    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(Guid id, ClientStore clients, LogStore log, PlanService desk, ExerciseCatalogue catalogue, CancellationToken cancel)
+    private static async Task<Results<Ok<IntakeView>, NotFound>> Get(
+        Guid id,
+        ClientStore clients,
+        LogStore log,
+        PlanService desk,
+        ExerciseCatalogue catalogue,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        return TypedResults.Ok(new IntakeView(
-            id, file.Client.Facts, file.Client.Schools, file.Client.Version, file.Equipment.Document, file.Equipment.Version,
-            [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
-            [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
-            Estimates(file.Client.Facts.HeightCm),
-            PlanService.Stop(file), KitWords.Notes(PlanService.KitOf(file))));
+        return TypedResults.Ok(
+            new IntakeView(
+                id,
+                file.Client.Facts,
+                file.Client.Schools,
+                file.Client.Version,
+                file.Equipment.Document,
+                file.Equipment.Version,
+                [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
+                [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
+                Estimates(file.Client.Facts.HeightCm),
+                PlanService.Stop(file),
+                KitWords.Notes(PlanService.KitOf(file))
+            )
+        );
     }
 
     private static SegmentsSection Estimates(double heightCm)
     {
         Segments of = Lifter.Estimated(heightCm);
-        return new SegmentsSection { Shank = of.ShankCm, Thigh = of.ThighCm, Torso = of.TorsoCm, Arm = of.ArmCm, Foot = of.FootCm };
+        return new SegmentsSection
+        {
+            Shank = of.ShankCm,
+            Thigh = of.ThighCm,
+            Torso = of.TorsoCm,
+            Arm = of.ArmCm,
+            Foot = of.FootCm,
+        };
     }
 
-    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutFacts(Guid id, Checked<SaveFacts> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutFacts(
+        Guid id,
+        Checked<SaveFacts> body,
+        ClientStore clients,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
-        if (CaseRules.Check(save.Facts, "facts").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (body.Value is not { } save)
+            return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(save.Facts, "facts").ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         file.Client.Facts = save.Facts;
         file.Client.Schools = save.Schools;
         file.Client.Name = save.Facts.Name;
         return await clients.Save(file.Client, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutEquipment(Guid id, Checked<SaveEquipment> body, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> PutEquipment(
+        Guid id,
+        Checked<SaveEquipment> body,
+        ClientStore clients,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
-        if (CaseRules.Check(save.Equipment, "equipment").ToList() is { Count: > 0 } faults) return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (body.Value is not { } save)
+            return Problems.Invalid(body.Faults);
+        if (CaseRules.Check(save.Equipment, "equipment").ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         file.Equipment.Document = save.Equipment;
         return await clients.Save(file.Equipment, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<Created<NewId>, NotFound, ValidationProblem>> AddMax(Guid id, Checked<StrengthSection> body, ExerciseCatalogue catalogue, ClientStore clients, CancellationToken cancel)
+    private static async Task<Results<Created<NewId>, NotFound, ValidationProblem>> AddMax(
+        Guid id,
+        Checked<StrengthSection> body,
+        ExerciseCatalogue catalogue,
+        ClientStore clients,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } set) return Problems.Invalid(body.Faults);
+        if (body.Value is not { } set)
+            return Problems.Invalid(body.Faults);
         if (set.Kg <= 0 && catalogue[set.Exercise].BodyFraction == 0)
             return Problems.Invalid([new Fault("kg", "0 is too light to tell a max; a load above 0 expected")]);
-        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
+        if (!await clients.Exists(id, cancel))
+            return TypedResults.NotFound();
         MaxRow row = CaseAssembly.Max(clients.CoachId, id, set);
         await clients.AddMax(row, cancel);
         return TypedResults.Created($"/api/clients/{id}/maxes/{row.Id}", new NewId(row.Id));
@@ -84,9 +132,10 @@ public static class IntakeEndpoints
     {
         Exercise exercise = catalogue[row.Exercise];
         double toFailure = row.Reps + 10 - (double)(row.Rpe ?? 10);
-        double? estimate = RepCurve.Trust(toFailure) is EstimateTrust.None
-            ? null
-            : Math.Round(new RepCurve(exercise.Curve).OneRepMax((double)row.LoadKg + exercise.BodyFraction * massKg, toFailure), 6);
+        double? estimate =
+            RepCurve.Trust(toFailure) is EstimateTrust.None
+                ? null
+                : Math.Round(new RepCurve(exercise.Curve).OneRepMax((double)row.LoadKg + exercise.BodyFraction * massKg, toFailure), 6);
         return new EnteredMax(row.Id, CaseAssembly.Strength(row), estimate);
     }
 }

@@ -8,6 +8,11 @@ namespace Nerezza.Web.Endpoints;
 public static class ReferenceEndpoints
 {
     public static void MapReference(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/schemas/{name}.json", Results<Ok<JsonObject>, NotFound> (string name) =>
-            Schemas.Find(name) is { } schema ? TypedResults.Ok(schema) : TypedResults.NotFound()).ExcludeFromDescription();
+        routes
+            .MapGet(
+                "/schemas/{name}.json",
+                Results<Ok<JsonObject>, NotFound> (string name) =>
+                    Schemas.Find(name) is { } schema ? TypedResults.Ok(schema) : TypedResults.NotFound()
+            )
+            .ExcludeFromDescription();
 }

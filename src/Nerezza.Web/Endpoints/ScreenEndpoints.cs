@@ -21,30 +21,78 @@ public static class ScreenEndpoints
         routes.MapGet("/api/protocol", () => TypedResults.Ok(Shown)).RequireAuthorization().WithTags("reference");
     }
 
-    private static ProtocolView Shown => new(
-        [.. Protocol.Steps.Select(step => new StepView(step.Id, step.Name, step.How, step.Look, step.Counts,
-            [.. step.Asks.Select(ask => new AskView(ask, Norms.Of(ask.Path)))]))],
-        Protocol.Faults);
+    private static ProtocolView Shown =>
+        new(
+            [
+                .. Protocol.Steps.Select(step => new StepView(
+                    step.Id,
+                    step.Name,
+                    step.How,
+                    step.Look,
+                    step.Counts,
+                    [.. step.Asks.Select(ask => new AskView(ask, Norms.Of(ask.Path)))]
+                )),
+            ],
+            Protocol.Faults
+        );
 
-    private static async Task<Results<Ok<ScreensView>, NotFound>> Get(Guid id, ClientStore clients, ScreenStore screens, LogStore log, PlanService desk, CancellationToken cancel)
+    private static async Task<Results<Ok<ScreensView>, NotFound>> Get(
+        Guid id,
+        ClientStore clients,
+        ScreenStore screens,
+        LogStore log,
+        PlanService desk,
+        CancellationToken cancel
+    )
     {
-        if (await clients.Find(id, cancel) is not { } file) return TypedResults.NotFound();
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        IEnumerable<string> lifts = (file.Client.Facts.TargetLifts ?? []).Concat(desk.Maxes(file, sets).Select(max => max.Exercise)).Distinct();
-        return TypedResults.Ok(new ScreensView(id, file.Client.Name, [.. lifts],
-            [.. (await screens.All(id, cancel)).Select(row => new KeptScreen(row.Date, row.Version, row.Screen, row.Faults))]));
+        IEnumerable<string> lifts = (file.Client.Facts.TargetLifts ?? [])
+            .Concat(desk.Maxes(file, sets).Select(max => max.Exercise))
+            .Distinct();
+        return TypedResults.Ok(
+            new ScreensView(
+                id,
+                file.Client.Name,
+                [.. lifts],
+                [.. (await screens.All(id, cancel)).Select(row => new KeptScreen(row.Date, row.Version, row.Screen, row.Faults))]
+            )
+        );
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Keep(
-        Guid id, DateOnly date, Checked<SaveScreen> body, ClientStore clients, ScreenStore screens, CancellationToken cancel)
+        Guid id,
+        DateOnly date,
+        Checked<SaveScreen> body,
+        ClientStore clients,
+        ScreenStore screens,
+        CancellationToken cancel
+    )
     {
-        if (body.Value is not { } save) return Problems.Invalid(body.Faults);
-        if (!await clients.Exists(id, cancel)) return TypedResults.NotFound();
-        var row = new ScreenRow { CoachId = clients.CoachId, Id = Guid.CreateVersion7(), ClientId = id, Date = date, Screen = save.Screen, Faults = save.Faults };
+        if (body.Value is not { } save)
+            return Problems.Invalid(body.Faults);
+        if (!await clients.Exists(id, cancel))
+            return TypedResults.NotFound();
+        var row = new ScreenRow
+        {
+            CoachId = clients.CoachId,
+            Id = Guid.CreateVersion7(),
+            ClientId = id,
+            Date = date,
+            Screen = save.Screen,
+            Faults = save.Faults,
+        };
         return await screens.Keep(row, (uint?)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(Guid id, DateOnly date, uint version, ScreenStore screens, CancellationToken cancel) =>
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(
+        Guid id,
+        DateOnly date,
+        uint version,
+        ScreenStore screens,
+        CancellationToken cancel
+    ) =>
         await screens.Remove(id, date, version, cancel) switch
         {
             Removal.Done => TypedResults.NoContent(),

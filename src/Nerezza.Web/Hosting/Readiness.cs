@@ -11,11 +11,21 @@ internal static class Readiness
     public static void MapHealth(this WebApplication app)
     {
         app.MapHealthChecks("/health", new HealthCheckOptions { ResponseWriter = (http, report) => Say(http, report) }).ShortCircuit();
-        app.MapHealthChecks("/health/alive", new HealthCheckOptions { Predicate = _ => false, ResponseWriter = (http, report) => Say(http, report) }).ShortCircuit();
+        app.MapHealthChecks(
+                "/health/alive",
+                new HealthCheckOptions { Predicate = _ => false, ResponseWriter = (http, report) => Say(http, report) }
+            )
+            .ShortCircuit();
     }
 
-    private static Task Say(HttpContext http, HealthReport report) => http.Response.WriteAsJsonAsync(new Health(
-        true, report.Status is HealthStatus.Healthy, [.. report.Entries.Where(row => row.Value.Status is not HealthStatus.Healthy).Select(row => row.Key)]));
+    private static Task Say(HttpContext http, HealthReport report) =>
+        http.Response.WriteAsJsonAsync(
+            new Health(
+                true,
+                report.Status is HealthStatus.Healthy,
+                [.. report.Entries.Where(row => row.Value.Status is not HealthStatus.Healthy).Select(row => row.Key)]
+            )
+        );
 
     /// <param name="WaitsFor">What is not there yet.</param>
     private sealed record Health(bool Alive, bool Ready, IReadOnlyList<string> WaitsFor);

@@ -15,19 +15,38 @@ internal static class SignInServices
     public static void AddSignIn(this WebApplicationBuilder builder)
     {
         builder.AddKeys();
-        builder.Services.AddIdentityCore<IdentityUser<Guid>>(options =>
-        {
-            options.Password.RequiredLength = LeastPasswordLength;
-            // Length protects; rules of composition only annoy (NIST SP 800-63B).
-            options.Password.RequireNonAlphanumeric = options.Password.RequireUppercase = options.Password.RequireDigit = options.Password.RequireLowercase = false;
-            options.User.RequireUniqueEmail = true;
-        }).AddEntityFrameworkStores<NerezzaContext>().AddSignInManager();
-        builder.Services.AddAuthentication(IdentityConstants.ApplicationScheme).AddIdentityCookies(cookies => cookies.ApplicationCookie!.Configure(options =>
-        {
-            options.Cookie.SameSite = SameSiteMode.Strict;
-            options.Events.OnRedirectToLogin = context => { context.Response.StatusCode = StatusCodes.Status401Unauthorized; return Task.CompletedTask; };
-            options.Events.OnRedirectToAccessDenied = context => { context.Response.StatusCode = StatusCodes.Status403Forbidden; return Task.CompletedTask; };
-        }));
+        builder
+            .Services.AddIdentityCore<IdentityUser<Guid>>(options =>
+            {
+                options.Password.RequiredLength = LeastPasswordLength;
+                // Length protects; rules of composition only annoy (NIST SP 800-63B).
+                options.Password.RequireNonAlphanumeric =
+                    options.Password.RequireUppercase =
+                    options.Password.RequireDigit =
+                    options.Password.RequireLowercase =
+                        false;
+                options.User.RequireUniqueEmail = true;
+            })
+            .AddEntityFrameworkStores<NerezzaContext>()
+            .AddSignInManager();
+        builder
+            .Services.AddAuthentication(IdentityConstants.ApplicationScheme)
+            .AddIdentityCookies(cookies =>
+                cookies.ApplicationCookie!.Configure(options =>
+                {
+                    options.Cookie.SameSite = SameSiteMode.Strict;
+                    options.Events.OnRedirectToLogin = context =>
+                    {
+                        context.Response.StatusCode = StatusCodes.Status401Unauthorized;
+                        return Task.CompletedTask;
+                    };
+                    options.Events.OnRedirectToAccessDenied = context =>
+                    {
+                        context.Response.StatusCode = StatusCodes.Status403Forbidden;
+                        return Task.CompletedTask;
+                    };
+                })
+            );
         builder.Services.AddSingleton<IConfigureOptions<CookieAuthenticationOptions>, SignIns>().AddSingleton<SignInThrottle>();
         builder.Services.AddAuthorization();
         builder.Services.AddAntiforgery(options =>
@@ -37,12 +56,15 @@ internal static class SignInServices
         });
     }
 
-    /// <summary>Keys stand in the database; where a key file is named (NEREZZA_KEYS_FILE, PKCS #12 without a password, readable by the server alone) they are encrypted with it.</summary>
+    /// <summary>Keys stand in the database; where a key file is named (NEREZZA_KEYS_FILE, PKCS #12 without a password, readable by the
+    /// server alone) they are encrypted with it.</summary>
     private static void AddKeys(this WebApplicationBuilder builder)
     {
         IDataProtectionBuilder keys = builder.Services.AddDataProtection().SetApplicationName("nerezza");
         // While the build only describes the API there is no database to keep keys in.
-        if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") keys.PersistKeysToDbContext<NerezzaContext>();
-        if (builder.Configuration["NEREZZA_KEYS_FILE"] is { Length: > 0 } file) keys.ProtectKeysWithCertificate(X509CertificateLoader.LoadPkcs12FromFile(file, null));
+        if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider")
+            keys.PersistKeysToDbContext<NerezzaContext>();
+        if (builder.Configuration["NEREZZA_KEYS_FILE"] is { Length: > 0 } file)
+            keys.ProtectKeysWithCertificate(X509CertificateLoader.LoadPkcs12FromFile(file, null));
     }
 }

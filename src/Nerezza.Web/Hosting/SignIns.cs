@@ -6,17 +6,22 @@ using Nerezza.Data.Accounts;
 
 namespace Nerezza.Web.Hosting;
 
-/// <summary>Keeps sign-ins on the server; the cookie holds the key alone. Signing out, or taking the row away, ends one at once on whatever device.</summary>
-internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock) : ITicketStore, IConfigureNamedOptions<CookieAuthenticationOptions>
+/// <summary>Keeps sign-ins on the server; the cookie holds the key alone. Signing out, or taking the row away, ends one at once on whatever
+/// device.</summary>
+internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock)
+    : ITicketStore,
+        IConfigureNamedOptions<CookieAuthenticationOptions>
 {
     // A sign-in ends after a month without use, and after a season whatever happens (assumptions).
-    private static readonly TimeSpan Unused = TimeSpan.FromDays(30), Longest = TimeSpan.FromDays(90);
+    private static readonly TimeSpan Unused = TimeSpan.FromDays(30),
+        Longest = TimeSpan.FromDays(90);
 
     public void Configure(CookieAuthenticationOptions options) => Configure(Options.DefaultName, options);
 
     public void Configure(string? name, CookieAuthenticationOptions options)
     {
-        if (name != Microsoft.AspNetCore.Identity.IdentityConstants.ApplicationScheme) return;
+        if (name != Microsoft.AspNetCore.Identity.IdentityConstants.ApplicationScheme)
+            return;
         options.SessionStore = this;
         options.ExpireTimeSpan = Unused;
         options.SlidingExpiration = true;
@@ -26,23 +31,43 @@ internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock) :
     {
         DateTimeOffset now = clock.GetUtcNow();
         var user = Guid.Parse(ticket.Principal.FindFirstValue(ClaimTypes.NameIdentifier)!);
-        return await With(store => store.Add(user, TicketSerializer.Default.Serialize(ticket), now, ticket.Properties.ExpiresUtc ?? now + Unused, now + Longest, CancellationToken.None));
+        return await With(store =>
+            store.Add(
+                user,
+                TicketSerializer.Default.Serialize(ticket),
+                now,
+                ticket.Properties.ExpiresUtc ?? now + Unused,
+                now + Longest,
+                CancellationToken.None
+            )
+        );
     }
 
-    public Task RenewAsync(string key, AuthenticationTicket ticket) => With(async store =>
-    {
-        await store.Renew(key, TicketSerializer.Default.Serialize(ticket), ticket.Properties.ExpiresUtc ?? clock.GetUtcNow() + Unused, CancellationToken.None);
-        return key;
-    });
+    public Task RenewAsync(string key, AuthenticationTicket ticket) =>
+        With(async store =>
+        {
+            await store.Renew(
+                key,
+                TicketSerializer.Default.Serialize(ticket),
+                ticket.Properties.ExpiresUtc ?? clock.GetUtcNow() + Unused,
+                CancellationToken.None
+            );
+            return key;
+        });
 
-    public Task<AuthenticationTicket?> RetrieveAsync(string key) => With(async store =>
-        await store.Find(key, clock.GetUtcNow(), CancellationToken.None) is { } row ? TicketSerializer.Default.Deserialize(row.Ticket) : null);
+    public Task<AuthenticationTicket?> RetrieveAsync(string key) =>
+        With(async store =>
+            await store.Find(key, clock.GetUtcNow(), CancellationToken.None) is { } row
+                ? TicketSerializer.Default.Deserialize(row.Ticket)
+                : null
+        );
 
-    public Task RemoveAsync(string key) => With(async store =>
-    {
-        await store.Remove(key, CancellationToken.None);
-        return key;
-    });
+    public Task RemoveAsync(string key) =>
+        With(async store =>
+        {
+            await store.Remove(key, CancellationToken.None);
+            return key;
+        });
 
     // The framework holds one store for all requests; each call works in a scope of its own.
     private async Task<T> With<T>(Func<SignedInStore, Task<T>> work)

@@ -10,10 +10,20 @@ internal static class TokenCheck
     public static async Task Require(HttpContext http, RequestDelegate next)
     {
         bool changes = !HttpMethods.IsGet(http.Request.Method) && !HttpMethods.IsHead(http.Request.Method);
-        if (changes && http.Request.Path.StartsWithSegments("/api") && !await http.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(http))
+        if (
+            changes
+            && http.Request.Path.StartsWithSegments("/api")
+            && !await http.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(http)
+        )
         {
-            await TypedResults.Problem(statusCode: StatusCodes.Status400BadRequest, title: "The page is out of step with the server.",
-                detail: "Load the page again and repeat; what was typed on the floor is kept.", type: "nerezza:token").ExecuteAsync(http);
+            await TypedResults
+                .Problem(
+                    statusCode: StatusCodes.Status400BadRequest,
+                    title: "The page is out of step with the server.",
+                    detail: "Load the page again and repeat; what was typed on the floor is kept.",
+                    type: "nerezza:token"
+                )
+                .ExecuteAsync(http);
             return;
         }
         await next(http);

@@ -14,8 +14,11 @@ using Nerezza.Web.Planning;
 
 namespace Nerezza.Web.Hosting;
 
-/// <summary>Goes the whole way of a made-up client once before the server calls itself ready, so that the first coach does not wait for compiler, solver and model.</summary>
-internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IConfiguration settings, ILogger<WarmUp> log) : BackgroundService, IHealthCheck
+/// <summary>Goes the whole way of a made-up client once before the server calls itself ready, so that the first coach does not wait for
+/// compiler, solver and model.</summary>
+internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IConfiguration settings, ILogger<WarmUp> log)
+    : BackgroundService,
+        IHealthCheck
 {
     private volatile bool _done;
 
@@ -26,7 +29,8 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
     {
         await Task.Yield();
         _done = settings["NEREZZA_WARM_UP"] == "no";
-        if (_done) return;
+        if (_done)
+            return;
         try
         {
             using IServiceScope scope = scopes.CreateScope();
@@ -50,11 +54,36 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         {
             ClientFile file = Of(demo.Case);
             PlanService desk = services.GetRequiredService<PlanService>();
-            PlanRow plan = desk.New(file, ClientLog.None, new BlockSection { Start = today, Kind = BlockKind.Auto, Weeks = 4 }, [], Core.BlockBase.Made, 1);
+            PlanRow plan = desk.New(
+                file,
+                ClientLog.None,
+                new BlockSection
+                {
+                    Start = today,
+                    Kind = BlockKind.Auto,
+                    Weeks = 4,
+                },
+                [],
+                Core.BlockBase.Made,
+                1
+            );
             Core.Plan made = desk.Current(plan, file, ClientLog.None);
-            Written(services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None), written);
+            Written(
+                services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None),
+                written
+            );
             Written(services.GetRequiredService<LeverViews>().View(file, ClientLog.None), written);
-            Written(services.GetRequiredService<ExerciseViews>().View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(PlanService.CurrentCase(plan, file, ClientLog.None), made)), written);
+            Written(
+                services
+                    .GetRequiredService<ExerciseViews>()
+                    .View(
+                        file,
+                        made,
+                        desk.BodyOf(file, ClientLog.None),
+                        desk.Substitutes(PlanService.CurrentCase(plan, file, ClientLog.None), made)
+                    ),
+                written
+            );
             Read(plan.Document);
             Read(plan.Inputs);
         }
@@ -64,7 +93,8 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
     private static void Written<T>(T view, JsonSerializerOptions written) => JsonSerializer.SerializeToUtf8Bytes(view, written);
 
     /// <summary>As the database would give it back.</summary>
-    private static void Read<T>(T document) => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(document, Json.Options), Json.Options);
+    private static void Read<T>(T document) =>
+        JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(document, Json.Options), Json.Options);
 
     /// <summary>The queries of the first pages, with the rows of some client where there is one.</summary>
     private static async Task Query(IServiceProvider services, CancellationToken cancel)
@@ -76,7 +106,11 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         await services.GetRequiredService<OwnExerciseStore>().All(cancel);
         await services.GetRequiredService<LogStore>().Stamp(client, cancel);
         ClientLog log = await services.GetRequiredService<LogStore>().Of(client, cancel);
-        if (await services.GetRequiredService<PlanStore>().Newest(client, cancel) is not { } plan || await services.GetRequiredService<ClientStore>().Find(client, cancel) is not { } file) return;
+        if (
+            await services.GetRequiredService<PlanStore>().Newest(client, cancel) is not { } plan
+            || await services.GetRequiredService<ClientStore>().Find(client, cancel) is not { } file
+        )
+            return;
         PlanService desk = services.GetRequiredService<PlanService>();
         services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, log), file, log);
         desk.Review(file, log);
@@ -84,8 +118,21 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
 
     private static ClientFile Of(CaseDocument document)
     {
-        var client = new ClientRow { Id = Guid.Empty, Name = document.Client.Name, Facts = document.Client, Schools = document.Schools ?? new SchoolsSection(), Observed = new ObservedSections(document.Pain, document.Ladders, []) };
+        var client = new ClientRow
+        {
+            Id = Guid.Empty,
+            Name = document.Client.Name,
+            Facts = document.Client,
+            Schools = document.Schools ?? new SchoolsSection(),
+            Observed = new ObservedSections(document.Pain, document.Ladders, []),
+        };
         var screens = CaseAssembly.Screens(Guid.Empty, Guid.Empty, document, document.ScreenedOn ?? DateOnly.MinValue).ToList();
-        return new ClientFile(client, new EquipmentRow { Document = document.Equipment ?? new EquipmentSection() }, [.. (document.Strength ?? []).Select(set => CaseAssembly.Max(Guid.Empty, Guid.Empty, set))], screens.FirstOrDefault(), []);
+        return new ClientFile(
+            client,
+            new EquipmentRow { Document = document.Equipment ?? new EquipmentSection() },
+            [.. (document.Strength ?? []).Select(set => CaseAssembly.Max(Guid.Empty, Guid.Empty, set))],
+            screens.FirstOrDefault(),
+            []
+        );
     }
 }

@@ -26,19 +26,64 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
         return new BlockView(
-            row.Number, row.MadeAt, PlanService.IsOutOfDate(row, file), null, desk.ToDocument(plan), row.Document, Done(row, log),
-            plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "", plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "", row.Base, row.Edits, draft.Refused, draft.Cells, draft.Remarks, draft.Sets, draft.Totals, Chain(plan, file),
-            [.. plan.Attempts.Select(one => new AttemptsView(one.Exercise, Math.Round(one.ForecastKg, 1), [.. one.Loads.Select(load => load.Kilograms)]))], floor.Daily(plan));
+            row.Number,
+            row.MadeAt,
+            PlanService.IsOutOfDate(row, file),
+            null,
+            desk.ToDocument(plan),
+            row.Document,
+            Done(row, log),
+            plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "",
+            plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "",
+            row.Base,
+            row.Edits,
+            draft.Refused,
+            draft.Cells,
+            draft.Remarks,
+            draft.Sets,
+            draft.Totals,
+            Chain(plan, file),
+            [
+                .. plan.Attempts.Select(one => new AttemptsView(
+                    one.Exercise,
+                    Math.Round(one.ForecastKg, 1),
+                    [.. one.Loads.Select(load => load.Kilograms)]
+                )),
+            ],
+            floor.Daily(plan)
+        );
     }
 
-    /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is cleared.</summary>
+    /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is
+    /// cleared.</summary>
     public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
-        return new BlockView(row.Number, row.MadeAt, PlanService.IsOutOfDate(row, file), stop, locked, locked, Done(row, log), "", "", row.Base, row.Edits, [], [], [], [], [], [], [], []);
+        return new BlockView(
+            row.Number,
+            row.MadeAt,
+            PlanService.IsOutOfDate(row, file),
+            stop,
+            locked,
+            locked,
+            Done(row, log),
+            "",
+            "",
+            row.Base,
+            row.Edits,
+            [],
+            [],
+            [],
+            [],
+            [],
+            [],
+            [],
+            []
+        );
     }
 
-    private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) => [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorViews.View)];
+    private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) =>
+        [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorViews.View)];
 
     /// <summary>The block with edits that are only tried: what an edit can change, and nothing else.</summary>
     public DraftView Draft(PreparedPlan basis, ClientFile file, IReadOnlyList<EditSection> edits) => Draft(Finish(basis, edits), file);
@@ -46,43 +91,104 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
     // A basis serves one caller at a time.
     private static Plan Finish(PreparedPlan basis, IReadOnlyList<EditSection> edits)
     {
-        lock (basis) return Planner.Finish(basis, EditMapping.ToEdits(edits));
+        lock (basis)
+            return Planner.Finish(basis, EditMapping.ToEdits(edits));
     }
 
     private DraftView Draft(Plan plan, ClientFile file)
     {
-        IReadOnlyList<Check> checks = [.. plan.Checks, .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : []];
+        IReadOnlyList<Check> checks =
+        [
+            .. plan.Checks,
+            .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : [],
+        ];
         (BlockPart? made, IReadOnlyList<MaxPart> maxes) = desk.ToBlock(plan);
-        return new DraftView(made, maxes, [.. plan.Refused.Select(_words.Because)], [.. Cells(plan, file.Client.Facts.MassKg)], [.. checks.Select(Remark)], plan.Ledger, plan.Totals);
+        return new DraftView(
+            made,
+            maxes,
+            [.. plan.Refused.Select(_words.Because)],
+            [.. Cells(plan, file.Client.Facts.MassKg)],
+            [.. checks.Select(Remark)],
+            plan.Ledger,
+            plan.Totals
+        );
     }
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>
     public VersionDifference Difference(PlanRow from, PlanRow to, ClientFile file, ClientLog log) =>
-        new(from.Number, to.Number, [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]);
+        new(
+            from.Number,
+            to.Number,
+            [.. PlanDifference.Cells(desk.Current(from, file, log).Block, desk.Current(to, file, log).Block).Select(_changes.Text)]
+        );
 
     private IEnumerable<CellView> Cells(Plan plan, double massKg)
     {
-        Dictionary<string, OneRepMax> maxes = plan.Maxes.GroupBy(max => max.Exercise).ToDictionary(group => group.Key, group => group.First());
-        return plan.Block?.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => Cell(week, session, item, maxes.GetValueOrDefault(item.Exercise), Math.Round(catalogue[item.Exercise].BodyFraction * massKg, 1))))) ?? [];
+        Dictionary<string, OneRepMax> maxes = plan
+            .Maxes.GroupBy(max => max.Exercise)
+            .ToDictionary(group => group.Key, group => group.First());
+        return plan.Block?.Weeks.SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session.Items.Select(item =>
+                        Cell(
+                            week,
+                            session,
+                            item,
+                            maxes.GetValueOrDefault(item.Exercise),
+                            Math.Round(catalogue[item.Exercise].BodyFraction * massKg, 1)
+                        )
+                    )
+                )
+            )
+            ?? [];
     }
 
     private static CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max, double bodyKg)
     {
         double? bent = max?.OwnK is { } k ? Math.Round(k, 2) : null;
-        double? part = max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent ? Math.Round(max.OfTrainingMax(percent).Value, 1) : null;
+        double? part =
+            max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent
+                ? Math.Round(max.OfTrainingMax(percent).Value, 1)
+                : null;
         return new CellView(
-            week.Number, session.Day, item.Exercise,
-            [.. Enum.GetValues<Pins>().Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin)).Select(pin => pin.ToString().ToLowerInvariant())],
-            item.Ask.Target.Kind, SessionTime.UnderTension(item.Sets[0]), item.Sets[^1].Rest.LeastSeconds, max is null ? null : Math.Round(max.TrainingMax, 1), part, bent, bodyKg);
+            week.Number,
+            session.Day,
+            item.Exercise,
+            [
+                .. Enum.GetValues<Pins>()
+                    .Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin))
+                    .Select(pin => pin.ToString().ToLowerInvariant()),
+            ],
+            item.Ask.Target.Kind,
+            SessionTime.UnderTension(item.Sets[0]),
+            item.Sets[^1].Rest.LeastSeconds,
+            max is null ? null : Math.Round(max.TrainingMax, 1),
+            part,
+            bent,
+            bodyKg
+        );
     }
 
-    private CheckView Remark(Check check) => new(
-        Codes.Of(check.Code), check.Severity, check.Week, check.Day, check.Exercise, _words.Because(check), PlanWords.Fix(check), [.. check.Fix.Select(EditMapping.ToSection)]);
+    private CheckView Remark(Check check) =>
+        new(
+            Codes.Of(check.Code),
+            check.Severity,
+            check.Week,
+            check.Day,
+            check.Exercise,
+            _words.Because(check),
+            PlanWords.Fix(check),
+            [.. check.Fix.Select(EditMapping.ToSection)]
+        );
 
     private static IReadOnlyList<ChainLink> Chain(Plan plan, ClientFile file)
     {
-        if (plan.Block is not { } block) return [];
-        DateOnly? next = new[] { file.Client.Facts.Competition?.Date }.Concat((file.Client.Facts.Events ?? []).Select(one => one.Date)).Where(date => date >= block.Start).Min();
+        if (plan.Block is not { } block)
+            return [];
+        DateOnly? next = new[] { file.Client.Facts.Competition?.Date }
+            .Concat((file.Client.Facts.Events ?? []).Select(one => one.Date))
+            .Where(date => date >= block.Start)
+            .Min();
         return BlockChain.From(block.Kind, block.Start, block.Weeks.Count, next);
     }
 }

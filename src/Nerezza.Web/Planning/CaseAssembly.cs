@@ -19,33 +19,72 @@ internal static class CaseAssembly
     public static CaseDocument Facts(ClientFile file, BlockSection? block) => Case(file, [], block);
 
     /// <summary>The case as Core takes it, with the log.</summary>
-    public static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection? block) => CaseMapping.ToCase(Facts(file, block)) with { Log = log.Days };
+    public static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection? block) =>
+        CaseMapping.ToCase(Facts(file, block)) with
+        {
+            Log = log.Days,
+        };
 
     /// <summary>The whole case, with every set.</summary>
-    public static CaseDocument Case(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection? block) => new()
-    {
-        Format = "nerezza.case",
-        Version = 1,
-        Client = file.Client.Facts,
-        Equipment = file.Equipment.Document,
-        Schools = file.Client.Schools,
-        Screen = file.Screen?.Screen,
-        ScreenedOn = file.Screen?.Date,
-        EarlierScreens = [.. file.Earlier.Select(row => new EarlierScreenSection { Date = row.Date, Screen = row.Screen, Faults = row.Faults })],
-        Faults = file.Screen?.Faults,
-        Pain = file.Client.Observed.Pain,
-        Ladders = file.Client.Observed.Ladders,
-        Strength = [.. file.Maxes.Select(Strength)],
-        Log = [.. ClientLog.Sections(log)],
-        Block = block,
-    };
+    public static CaseDocument Case(ClientFile file, IReadOnlyList<LoggedSetRow> log, BlockSection? block) =>
+        new()
+        {
+            Format = "nerezza.case",
+            Version = 1,
+            Client = file.Client.Facts,
+            Equipment = file.Equipment.Document,
+            Schools = file.Client.Schools,
+            Screen = file.Screen?.Screen,
+            ScreenedOn = file.Screen?.Date,
+            EarlierScreens =
+            [
+                .. file.Earlier.Select(row => new EarlierScreenSection
+                {
+                    Date = row.Date,
+                    Screen = row.Screen,
+                    Faults = row.Faults,
+                }),
+            ],
+            Faults = file.Screen?.Faults,
+            Pain = file.Client.Observed.Pain,
+            Ladders = file.Client.Observed.Ladders,
+            Strength = [.. file.Maxes.Select(Strength)],
+            Log = [.. ClientLog.Sections(log)],
+            Block = block,
+        };
 
-    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest. Earlier screens change only with the newest one's day.</summary>
+    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest. Earlier screens
+    /// change only with the newest one's day.</summary>
     public static string InputsHash(CaseDocument document, ClientFile file)
     {
         (IReadOnlyList<FindingDecision> decisions, IReadOnlyList<Pick> picks) = (Decisions(file), Picks(file));
-        CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, EarlierScreens = null, Strength = null, Log = null, Block = null };
-        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(Pruned(JsonSerializer.SerializeToNode(new { inputs, decisions, picks }, Json.Options))?.ToJsonString() ?? "")));
+        CaseDocument inputs = document with
+        {
+            Client = document.Client with { Name = "-" },
+            EarlierScreens = null,
+            Strength = null,
+            Log = null,
+            Block = null,
+        };
+        return Convert.ToHexStringLower(
+            SHA256.HashData(
+                Encoding.UTF8.GetBytes(
+                    Pruned(
+                        JsonSerializer.SerializeToNode(
+                            new
+                            {
+                                inputs,
+                                decisions,
+                                picks,
+                            },
+                            Json.Options
+                        )
+                    )
+                        ?.ToJsonString()
+                        ?? ""
+                )
+            )
+        );
     }
 
     /// <summary>Without what says nothing, so that a field left empty and one never touched are the same input.</summary>
@@ -54,11 +93,14 @@ internal static class CaseAssembly
         if (node is JsonObject thing)
         {
             foreach ((string name, JsonNode? value) in thing.ToList())
-                if (Pruned(value) is null) thing.Remove(name);
+                if (Pruned(value) is null)
+                    thing.Remove(name);
             return thing.Count == 0 ? null : thing;
         }
-        if (node is not JsonArray list) return node;
-        foreach (JsonNode? item in list) Pruned(item);
+        if (node is not JsonArray list)
+            return node;
+        foreach (JsonNode? item in list)
+            Pruned(item);
         return list.Count == 0 ? null : list;
     }
 
@@ -73,33 +115,49 @@ internal static class CaseAssembly
     public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day)
     {
         ScreenRow Row(DateOnly on, ScreenSection? screen, IReadOnlyList<FaultSection>? faults) =>
-            new() { CoachId = coachId, Id = Guid.CreateVersion7(), ClientId = clientId, Date = on, Screen = screen ?? new ScreenSection(), Faults = faults ?? [] };
-        IEnumerable<ScreenRow> newest = document.Screen is null && document.Faults is null ? [] : [Row(document.ScreenedOn ?? day, document.Screen, document.Faults)];
-        return [.. newest.Concat((document.EarlierScreens ?? []).Select(one => Row(one.Date, one.Screen, one.Faults))).DistinctBy(row => row.Date)];
+            new()
+            {
+                CoachId = coachId,
+                Id = Guid.CreateVersion7(),
+                ClientId = clientId,
+                Date = on,
+                Screen = screen ?? new ScreenSection(),
+                Faults = faults ?? [],
+            };
+        IEnumerable<ScreenRow> newest =
+            document.Screen is null && document.Faults is null ? [] : [Row(document.ScreenedOn ?? day, document.Screen, document.Faults)];
+        return
+        [
+            .. newest
+                .Concat((document.EarlierScreens ?? []).Select(one => Row(one.Date, one.Screen, one.Faults)))
+                .DistinctBy(row => row.Date),
+        ];
     }
 
-    public static StrengthSection Strength(MaxRow row) => new()
-    {
-        Exercise = row.Exercise,
-        Kg = (double)row.LoadKg,
-        Reps = row.Reps,
-        Rpe = (double?)row.Rpe,
-        Side = row.Side,
-        Date = row.Date,
-        Amrap = row.Amrap,
-    };
+    public static StrengthSection Strength(MaxRow row) =>
+        new()
+        {
+            Exercise = row.Exercise,
+            Kg = (double)row.LoadKg,
+            Reps = row.Reps,
+            Rpe = (double?)row.Rpe,
+            Side = row.Side,
+            Date = row.Date,
+            Amrap = row.Amrap,
+        };
 
-    public static MaxRow Max(Guid coachId, Guid clientId, StrengthSection set) => new()
-    {
-        CoachId = coachId,
-        Id = Guid.CreateVersion7(),
-        ClientId = clientId,
-        Exercise = set.Exercise,
-        Side = set.Side,
-        LoadKg = (decimal)set.Kg,
-        Reps = set.Reps,
-        Rpe = (decimal?)set.Rpe,
-        Date = set.Date,
-        Amrap = set.Amrap ?? false,
-    };
+    public static MaxRow Max(Guid coachId, Guid clientId, StrengthSection set) =>
+        new()
+        {
+            CoachId = coachId,
+            Id = Guid.CreateVersion7(),
+            ClientId = clientId,
+            Exercise = set.Exercise,
+            Side = set.Side,
+            LoadKg = (decimal)set.Kg,
+            Reps = set.Reps,
+            Rpe = (decimal?)set.Rpe,
+            Date = set.Date,
+            Amrap = set.Amrap ?? false,
+        };
 }

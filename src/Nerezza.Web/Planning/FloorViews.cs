@@ -19,14 +19,43 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     private readonly PlanWords _words = new(catalogue);
 
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
-    public IReadOnlyList<DailyWork> Daily(Plan plan) => [.. plan.Selection.Others.Where(one => one.Role is Role.Capacity).Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
+    public IReadOnlyList<DailyWork> Daily(Plan plan) =>
+        [
+            .. plan
+                .Selection.Others.Where(one => one.Role is Role.Capacity)
+                .Select(one => new DailyWork(one.Exercise.Id, _words.Because(one))),
+        ];
 
-    public FloorItem Item(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Substitution substitution, Loader loader)
+    public FloorItem Item(
+        PrescribedItem item,
+        ClientCase @case,
+        IReadOnlyList<LoggedSetRow> doneToday,
+        Plan plan,
+        Substitution substitution,
+        Loader loader
+    )
     {
         // Where some sets were done with the exercise itself, only the rest goes over.
-        int left = Math.Max(1, item.SetsASide - doneToday.Where(set => set.Exercise == item.Exercise).GroupBy(set => set.Side).Select(side => side.Count()).DefaultIfEmpty(0).Max());
+        int left = Math.Max(
+            1,
+            item.SetsASide
+                - doneToday
+                    .Where(set => set.Exercise == item.Exercise)
+                    .GroupBy(set => set.Side)
+                    .Select(side => side.Count())
+                    .DefaultIfEmpty(0)
+                    .Max()
+        );
         IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
-        return Line(item, @case, doneToday, plan, loader) with { Substitutes = [.. ids.Select(id => substitution.For(item, id, left)).OfType<PrescribedItem>().Select(other => Line(other, @case, doneToday, plan, loader))] };
+        return Line(item, @case, doneToday, plan, loader) with
+        {
+            Substitutes =
+            [
+                .. ids.Select(id => substitution.For(item, id, left))
+                    .OfType<PrescribedItem>()
+                    .Select(other => Line(other, @case, doneToday, plan, loader)),
+            ],
+        };
     }
 
     private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Loader loader)
@@ -35,16 +64,37 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
         LoadMeans means = MeansOf(item, exercise, loader);
         return new FloorItem(
-            item.Exercise, exercise.Name, item.Role, _words.Because(item), item.Cues, FloorWords.Text(item.SetUp),
+            item.Exercise,
+            exercise.Name,
+            item.Role,
+            _words.Because(item),
+            item.Cues,
+            FloorWords.Text(item.SetUp),
             [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             [.. item.Sets.Select((set, place) => Set(set, place, done))],
             Proposal(item, exercise, @case, done, means, plan),
-            Choices(item, means), [], item.Superset);
+            Choices(item, means),
+            [],
+            item.Superset
+        );
     }
 
-    public static SetView View(LoggedSetRow row) => new(
-        row.Id, row.Date, row.Exercise, row.Place, row.Side, (double)row.LoadKg, row.Reps, (double?)row.Rpe, row.Amrap,
-        row.TechniqueHeldTo, row.Pain, row.Note, row.LoggedAt);
+    public static SetView View(LoggedSetRow row) =>
+        new(
+            row.Id,
+            row.Date,
+            row.Exercise,
+            row.Place,
+            row.Side,
+            (double)row.LoadKg,
+            row.Reps,
+            (double?)row.Rpe,
+            row.Amrap,
+            row.TechniqueHeldTo,
+            row.Pain,
+            row.Note,
+            row.LoggedAt
+        );
 
     private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, Loader loader)
     {
@@ -52,44 +102,94 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
     }
 
-    private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) => new(
-        place, set.Reps, set.Percent?.Value, set.Load?.Kilograms, set.Each?.Kilograms, set.Count, set.Bar, Kilograms(set.PerSide),
-        set.Rpe.Value, set.Tempo.ToString(), set.Rest.Seconds, set.Rest.LeastSeconds, set.Side, set.Metres, set.Seconds, set.Amrap,
-        done.Find(row => row.Place == place) is { } row ? View(row) : null);
+    private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) =>
+        new(
+            place,
+            set.Reps,
+            set.Percent?.Value,
+            set.Load?.Kilograms,
+            set.Each?.Kilograms,
+            set.Count,
+            set.Bar,
+            Kilograms(set.PerSide),
+            set.Rpe.Value,
+            set.Tempo.ToString(),
+            set.Rest.Seconds,
+            set.Rest.LeastSeconds,
+            set.Side,
+            set.Metres,
+            set.Seconds,
+            set.Amrap,
+            done.Find(row => row.Place == place) is { } row ? View(row) : null
+        );
 
-    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, ClientCase @case, List<LoggedSetRow> done, LoadMeans means, Plan plan)
+    private static FloorProposal? Proposal(
+        PrescribedItem item,
+        Exercise exercise,
+        ClientCase @case,
+        List<LoggedSetRow> done,
+        LoadMeans means,
+        Plan plan
+    )
     {
         int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
-        if (done.Count == 0 || next < 0 || item.Sets[next].Load is not { } load) return null;
+        if (done.Count == 0 || next < 0 || item.Sets[next].Load is not { } load)
+            return null;
         List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item.Sets[row.Place]))];
-        if (sets.Count == 0) return null;
-        NextSet proposal = NextSet.After(sets, new SetAhead(load, item.Sets[next].Reps, item.Sets[next].Rpe), item.Sets.Count - done.Count,
-            plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve), exercise.BodyFraction * @case.Client.MassKg, means);
+        if (sets.Count == 0)
+            return null;
+        NextSet proposal = NextSet.After(
+            sets,
+            new SetAhead(load, item.Sets[next].Reps, item.Sets[next].Rpe),
+            item.Sets.Count - done.Count,
+            plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve),
+            exercise.BodyFraction * @case.Client.MassKg,
+            means
+        );
         return proposal switch
         {
-            NextSet.Adjusted adjusted => new FloorProposal(next, adjusted.Ahead.Load.Kilograms, adjusted.Ahead.Reps, FloorWords.Text(proposal)!),
+            NextSet.Adjusted adjusted => new FloorProposal(
+                next,
+                adjusted.Ahead.Load.Kilograms,
+                adjusted.Ahead.Reps,
+                FloorWords.Text(proposal)!
+            ),
             NextSet.AsPlanned => null,
             _ => new FloorProposal(next, null, null, FloorWords.Text(proposal)!),
         };
     }
 
-    private static SetDone Done(LoggedSetRow row, PrescribedSet planned) => new(
-        Load.FromKilograms((double)row.LoadKg), row.Reps, row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null, row.TechniqueHeldTo, row.Pain,
-        planned.Reps, planned.Rpe);
+    private static SetDone Done(LoggedSetRow row, PrescribedSet planned) =>
+        new(
+            Load.FromKilograms((double)row.LoadKg),
+            row.Reps,
+            row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null,
+            row.TechniqueHeldTo,
+            row.Pain,
+            planned.Reps,
+            planned.Rpe
+        );
 
     /// <summary>Loads near the planned one, each with the plates that are fewest to change from the work load.</summary>
     private static List<LoadChoice> Choices(PrescribedItem item, LoadMeans means)
     {
-        if (item.Sets[0].Load is not { } work) return [];
+        if (item.Sets[0].Load is not { } work)
+            return [];
         IEnumerable<Load> near = FloorChoices.Near(work, means);
-        return [.. near.Select(load => new LoadChoice(load.Kilograms,
-            means is LoadMeans.OnBar bar ? Kilograms(PlateSequence.Plan(bar.Rack, [work, load])[1].Plates) : null))];
+        return
+        [
+            .. near.Select(load => new LoadChoice(
+                load.Kilograms,
+                means is LoadMeans.OnBar bar ? Kilograms(PlateSequence.Plan(bar.Rack, [work, load])[1].Plates) : null
+            )),
+        ];
     }
 
     private static double[]? Kilograms(IReadOnlyList<Load>? plates) => plates?.Select(plate => plate.Kilograms).ToArray();
 
     /// <summary>The session of a date, with its week; null when none is planned then.</summary>
-    public static (Week Week, Session Session)? SessionOn(Block block, DateOnly date) => block.Weeks
-        .SelectMany(week => week.Sessions.Select(session => ((Week, Session)?)(week, session)))
-        .FirstOrDefault(pair => pair!.Value.Item2.Date == date);
+    public static (Week Week, Session Session)? SessionOn(Block block, DateOnly date) =>
+        block
+            .Weeks.SelectMany(week => week.Sessions.Select(session => ((Week, Session)?)(week, session)))
+            .FirstOrDefault(pair => pair!.Value.Item2.Date == date);
 }

@@ -24,7 +24,10 @@ public sealed class OwnCatalogue
     {
         IServiceProvider services = http.RequestServices;
         // What asks for a signed-in coach shows their exercises; pages and scripts ask for nobody.
-        if (http.GetEndpoint()?.Metadata.GetMetadata<IAuthorizeData>() is not null && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty)
+        if (
+            http.GetEndpoint()?.Metadata.GetMetadata<IAuthorizeData>() is not null
+            && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty
+        )
             await services.GetRequiredService<OwnCatalogue>().Load(services.GetRequiredService<OwnExerciseStore>(), http.RequestAborted);
         await next(http);
     }

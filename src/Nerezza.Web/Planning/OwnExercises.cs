@@ -9,7 +9,8 @@ namespace Nerezza.Web.Planning;
 public sealed class OwnExercises(OwnCatalogue catalogue)
 {
     /// <summary>Why an exercise cannot be kept; empty when it can.</summary>
-    public IReadOnlyList<Fault> Faults(ExerciseDocument document) => ExerciseRules.Check([("exercise", document)], ExerciseCatalogue.Shipped, catalogue.Own);
+    public IReadOnlyList<Fault> Faults(ExerciseDocument document) =>
+        ExerciseRules.Check([("exercise", document)], ExerciseCatalogue.Shipped, catalogue.Own);
 
     /// <summary>How many own exercises there are once these are kept.</summary>
     public int With(IEnumerable<ExerciseDocument> documents) => catalogue.OwnIds.Concat(documents.Select(one => one.Id)).Distinct().Count();
@@ -17,14 +18,17 @@ public sealed class OwnExercises(OwnCatalogue catalogue)
     public ListReading Read(string text) => ExerciseList.Read(text, ExerciseCatalogue.Shipped, catalogue.Own);
 
     /// <summary>What a list would add and change, or why none of it is taken.</summary>
-    public ImportView Preview(string text) => Read(text) switch
-    {
-        ListReading.Valid valid => new ImportView(
-            [.. valid.Exercises.Where(one => !catalogue.OwnIds.Contains(one.Id)).Select(one => one.Name)],
-            [.. valid.Exercises.Where(one => catalogue.OwnIds.Contains(one.Id)).Select(one => one.Name)], []),
-        ListReading.Faulty faulty => new ImportView([], [], [.. faulty.Faults.Select(fault => fault.ToString())]),
-        _ => throw new InvalidOperationException("A reading is valid or faulty."),
-    };
+    public ImportView Preview(string text) =>
+        Read(text) switch
+        {
+            ListReading.Valid valid => new ImportView(
+                [.. valid.Exercises.Where(one => !catalogue.OwnIds.Contains(one.Id)).Select(one => one.Name)],
+                [.. valid.Exercises.Where(one => catalogue.OwnIds.Contains(one.Id)).Select(one => one.Name)],
+                []
+            ),
+            ListReading.Faulty faulty => new ImportView([], [], [.. faulty.Faults.Select(fault => fault.ToString())]),
+            _ => throw new InvalidOperationException("A reading is valid or faulty."),
+        };
 
     public string Export(ExportScope scope, ExportFormat format)
     {

@@ -30,20 +30,50 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     private readonly PlanMapping _mapping = new(own.All);
     private readonly ChangeWords _changes = new(own.All);
 
-    /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it later.</summary>
+    /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it
+    /// later.</summary>
     /// <param name="before">The plan in force. Edits of the same weeks are kept; a block of its own starts without.</param>
     public PlanRow Make(ClientFile file, ClientLog log, PlanRequest request, PlanRow? before, int number)
     {
-        var block = new BlockSection { Start = request.Start, Kind = request.Kind, Weeks = request.Weeks, Focus = request.Focus };
+        var block = new BlockSection
+        {
+            Start = request.Start,
+            Kind = request.Kind,
+            Weeks = request.Weeks,
+            Focus = request.Focus,
+        };
         bool sameWeeks = before?.Inputs.Block is { } kept && kept.Start == request.Start && request.Base is null or BlockBase.Made;
-        return New(file, log, block, sameWeeks && before is { Base: BlockBase.Made } ? before.Edits : [], request.Base ?? BlockBase.Made, number, before);
+        return New(
+            file,
+            log,
+            block,
+            sameWeeks && before is { Base: BlockBase.Made } ? before.Edits : [],
+            request.Base ?? BlockBase.Made,
+            number,
+            before
+        );
     }
 
     /// <summary>A plan laid over a base by edits.</summary>
-    public PlanRow New(ClientFile file, ClientLog log, BlockSection block, IReadOnlyList<EditSection> edits, BlockBase @base, int number, PlanRow? before = null)
+    public PlanRow New(
+        ClientFile file,
+        ClientLog log,
+        BlockSection block,
+        IReadOnlyList<EditSection> edits,
+        BlockBase @base,
+        int number,
+        PlanRow? before = null
+    )
     {
         CaseDocument document = CaseAssembly.Facts(file, block);
-        Plan plan = _planner.Make(ToCase(file, log, block) with { Edits = EditMapping.ToEdits(edits), Base = @base, LastKind = LastKindOf(before, block.Start) });
+        Plan plan = _planner.Make(
+            ToCase(file, log, block) with
+            {
+                Edits = EditMapping.ToEdits(edits),
+                Base = @base,
+                LastKind = LastKindOf(before, block.Start),
+            }
+        );
         return new PlanRow
         {
             CoachId = file.Client.CoachId,
@@ -63,38 +93,54 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         };
     }
 
-    private static BlockKind? LastKindOf(PlanRow? before, DateOnly start) => before?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
+    private static BlockKind? LastKindOf(PlanRow? before, DateOnly start) =>
+        before?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
 
     /// <summary>A plan with other edits: the same inputs, a version of its own.</summary>
-    public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number) => new()
-    {
-        CoachId = row.CoachId,
-        Id = Guid.CreateVersion7(),
-        ClientId = row.ClientId,
-        Number = number,
-        MadeAt = clock.GetUtcNow(),
-        EngineVersion = EngineVersion,
-        InputsHash = row.InputsHash,
-        Inputs = row.Inputs,
-        Decisions = row.Decisions,
-        Picks = row.Picks,
-        Edits = edits,
-        Base = row.Base,
-        KindReason = row.KindReason,
-        Document = _mapping.ToDocument(Current(row, file, log, edits)),
-    };
+    public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number) =>
+        new()
+        {
+            CoachId = row.CoachId,
+            Id = Guid.CreateVersion7(),
+            ClientId = row.ClientId,
+            Number = number,
+            MadeAt = clock.GetUtcNow(),
+            EngineVersion = EngineVersion,
+            InputsHash = row.InputsHash,
+            Inputs = row.Inputs,
+            Decisions = row.Decisions,
+            Picks = row.Picks,
+            Edits = edits,
+            Base = row.Base,
+            KindReason = row.KindReason,
+            Document = _mapping.ToDocument(Current(row, file, log, edits)),
+        };
 
     /// <summary>What a new plan would be, without keeping it.</summary>
     public Plan Preview(ClientFile file, ClientLog log, PlanRow row) =>
         _planner.Make(ToCase(file, log, row.Inputs.Block!) with { Edits = EditMapping.ToEdits(row.Edits), Base = row.Base });
 
     /// <summary>The block in force written as edits for another client, and what cannot come along.</summary>
-    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(Block block, ClientFile to, ClientLog log, BlockSection asked)
+    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(
+        Block block,
+        ClientFile to,
+        ClientLog log,
+        BlockSection asked
+    )
     {
         Func<Exercise, PassedOver?> judge = _planner.JudgeFor(ToCase(to, log, asked));
-        Dictionary<string, PassedOver> left = block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise).Distinct()
-            .Select(id => judge(own.All[id])).OfType<PassedOver>().ToDictionary(reason => reason.Exercise);
-        return ([.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)], [.. left.Values.Select(reason => $"{own.All[reason.Exercise].Name}: {PlanWords.Because(reason)}")]);
+        Dictionary<string, PassedOver> left = block
+            .Weeks.SelectMany(week => week.Sessions)
+            .SelectMany(session => session.Items)
+            .Select(item => item.Exercise)
+            .Distinct()
+            .Select(id => judge(own.All[id]))
+            .OfType<PassedOver>()
+            .ToDictionary(reason => reason.Exercise);
+        return (
+            [.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)],
+            [.. left.Values.Select(reason => $"{own.All[reason.Exercise].Name}: {PlanWords.Because(reason)}")]
+        );
     }
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>
@@ -118,7 +164,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         ClientCase now = CaseAssembly.ToCase(file, log, null);
         Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
         MaxEstimates maxes = MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today);
-        return exercise => (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
+        return exercise =>
+            (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
     }
 
     private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
@@ -140,7 +187,11 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     private static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection block) =>
-        CaseAssembly.ToCase(file, log, block) with { Decisions = CaseAssembly.Decisions(file), Picks = CaseAssembly.Picks(file) };
+        CaseAssembly.ToCase(file, log, block) with
+        {
+            Decisions = CaseAssembly.Decisions(file),
+            Picks = CaseAssembly.Picks(file),
+        };
 
     /// <summary>The plan in force with today's maxes: same lifts, sets and efforts, newest loads.</summary>
     public Plan Current(PlanRow row, ClientFile file, ClientLog log) => Current(row, file, log, row.Edits);
@@ -163,11 +214,19 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     public static ClientCase CurrentCase(PlanRow row, ClientFile file, ClientLog log)
     {
         CaseDocument now = CaseAssembly.Facts(file, row.Inputs.Block);
-        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength }) with { Log = log.Days, Decisions = row.Decisions, Picks = row.Picks, Edits = EditMapping.ToEdits(row.Edits), Base = row.Base };
+        return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength }) with
+        {
+            Log = log.Days,
+            Decisions = row.Decisions,
+            Picks = row.Picks,
+            Edits = EditMapping.ToEdits(row.Edits),
+            Base = row.Base,
+        };
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
-    public static bool IsOutOfDate(PlanRow row, ClientFile file) => CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
+    public static bool IsOutOfDate(PlanRow row, ClientFile file) =>
+        CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)
@@ -194,7 +253,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>What an edit can change of a plan's document.</summary>
-    public (BlockPart? Block, IReadOnlyList<MaxPart> Maxes) ToBlock(Plan plan) => (plan.Block is { } block ? _mapping.ToBlock(block) : null, [.. plan.Maxes.Select(PlanMapping.ToMax)]);
+    public (BlockPart? Block, IReadOnlyList<MaxPart> Maxes) ToBlock(Plan plan) =>
+        (plan.Block is { } block ? _mapping.ToBlock(block) : null, [.. plan.Maxes.Select(PlanMapping.ToMax)]);
 
     public PlanDocument ToDocument(Plan plan) => _mapping.ToDocument(plan);
 }

@@ -10,7 +10,8 @@ namespace Nerezza.Web.Requests;
 /// <summary>A request body that was held against its shape before anything else saw it.</summary>
 /// <param name="Value">The body; only there when there are no faults.</param>
 /// <param name="Faults">What is wrong, field by field.</param>
-public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpointParameterMetadataProvider where T : class
+public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpointParameterMetadataProvider
+    where T : class
 {
     private const int MostBytes = 5 * 1024 * 1024;
     private const int PartBytes = 16 * 1024;
@@ -18,11 +19,15 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
 
     public static async ValueTask<Checked<T>?> BindAsync(HttpContext http)
     {
-        if (!http.Request.HasJsonContentType()) return Faulty("", "is not JSON; Content-Type application/json expected");
-        if (http.Request.ContentLength > MostBytes) return Faulty("", $"{http.Request.ContentLength} bytes are more than {MostBytes} (5 MB)");
+        if (!http.Request.HasJsonContentType())
+            return Faulty("", "is not JSON; Content-Type application/json expected");
+        if (http.Request.ContentLength > MostBytes)
+            return Faulty("", $"{http.Request.ContentLength} bytes are more than {MostBytes} (5 MB)");
         try
         {
-            return await Body(http) is { } body ? Of(JsonText.Read(body), http.RequestServices) : Faulty("", $"is more than {MostBytes} bytes (5 MB)");
+            return await Body(http) is { } body
+                ? Of(JsonText.Read(body), http.RequestServices)
+                : Faulty("", $"is more than {MostBytes} bytes (5 MB)");
         }
         catch (BadHttpRequestException fault)
         {
@@ -35,7 +40,8 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
         switch (reading)
         {
             case JsonReading.Good good:
-                using (good.Document) return Of(good.Document.RootElement, services);
+                using (good.Document)
+                    return Of(good.Document.RootElement, services);
             case JsonReading.Bad bad:
                 return Faulty("", $"is not JSON that can be read: {bad.Message}");
             default:
@@ -55,9 +61,10 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
     {
         using var whole = new MemoryStream();
         byte[] part = new byte[PartBytes];
-        for (int read; (read = await http.Request.Body.ReadAsync(part, http.RequestAborted)) > 0;)
+        for (int read; (read = await http.Request.Body.ReadAsync(part, http.RequestAborted)) > 0; )
         {
-            if (whole.Length + read > MostBytes) return null;
+            if (whole.Length + read > MostBytes)
+                return null;
             whole.Write(part, 0, read);
         }
         return whole.GetBuffer().AsMemory(0, (int)whole.Length);

@@ -6,26 +6,38 @@ namespace Nerezza.Web.Requests;
 /// <summary>Problem details (RFC 9457) that name the field and the way out.</summary>
 internal static class Problems
 {
-    public static ValidationProblem Invalid(IEnumerable<Fault> faults) => TypedResults.ValidationProblem(
-        faults.GroupBy(fault => fault.Path.Length == 0 ? "body" : fault.Path).ToDictionary(same => same.Key, same => same.Select(fault => fault.Message).ToArray()),
-        title: "Some fields need another look.", detail: "Nothing was saved. Each field below says what is expected.");
+    public static ValidationProblem Invalid(IEnumerable<Fault> faults) =>
+        TypedResults.ValidationProblem(
+            faults
+                .GroupBy(fault => fault.Path.Length == 0 ? "body" : fault.Path)
+                .ToDictionary(same => same.Key, same => same.Select(fault => fault.Message).ToArray()),
+            title: "Some fields need another look.",
+            detail: "Nothing was saved. Each field below says what is expected."
+        );
 
     public static ValidationProblem Invalid(string field, string message) => Invalid([new Fault(field, message)]);
 
-    public static ProblemHttpResult LostRace() => TypedResults.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: "Someone else changed this in between.",
-        detail: "Nothing of yours was saved over it. Load it again, look at what changed, and save once more.");
+    public static ProblemHttpResult LostRace() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status409Conflict,
+            title: "Someone else changed this in between.",
+            detail: "Nothing of yours was saved over it. Load it again, look at what changed, and save once more."
+        );
 
-    public static ProblemHttpResult Locked(string text) => TypedResults.Problem(
-        statusCode: StatusCodes.Status423Locked, title: "Training is stopped until this is cleared.", detail: text);
+    public static ProblemHttpResult Locked(string text) =>
+        TypedResults.Problem(statusCode: StatusCodes.Status423Locked, title: "Training is stopped until this is cleared.", detail: text);
 
-    public static ProblemHttpResult PutAway() => TypedResults.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: "This client is put away.", detail: "Nothing was changed. Take them back under Clients put away, below the client list, then do it again.");
+    public static ProblemHttpResult PutAway() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status409Conflict,
+            title: "This client is put away.",
+            detail: "Nothing was changed. Take them back under Clients put away, below the client list, then do it again."
+        );
 
     /// <summary>A practice holds no more of something.</summary>
-    public static ProblemHttpResult Full(string title, string detail) => TypedResults.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
+    public static ProblemHttpResult Full(string title, string detail) =>
+        TypedResults.Problem(statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
 
-    public static ProblemHttpResult Conflict(string title, string detail) => TypedResults.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
+    public static ProblemHttpResult Conflict(string title, string detail) =>
+        TypedResults.Problem(statusCode: StatusCodes.Status409Conflict, title: title, detail: detail);
 }

@@ -14,9 +14,13 @@ internal static class PutAway
     public static async Task Guard(HttpContext http, RequestDelegate next)
     {
         bool changes = !HttpMethods.IsGet(http.Request.Method) && !HttpMethods.IsHead(http.Request.Method);
-        if (changes && http.GetEndpoint() is { } endpoint && endpoint.Metadata.GetMetadata<AlsoWhenPutAway>() is null
+        if (
+            changes
+            && http.GetEndpoint() is { } endpoint
+            && endpoint.Metadata.GetMetadata<AlsoWhenPutAway>() is null
             && Guid.TryParse(http.GetRouteValue(Client) as string, out Guid id)
-            && await http.RequestServices.GetRequiredService<ClientStore>().IsArchived(id, http.RequestAborted))
+            && await http.RequestServices.GetRequiredService<ClientStore>().IsArchived(id, http.RequestAborted)
+        )
         {
             await Problems.PutAway().ExecuteAsync(http);
             return;

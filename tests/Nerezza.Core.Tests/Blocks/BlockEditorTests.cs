@@ -16,7 +16,11 @@ public sealed class BlockEditorTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
 
-    private static readonly ClientCase Case = PlainCase.With(75, [Weekday.Mon, Weekday.Wed, Weekday.Fri], [Implement.Cable, Implement.PullUpBar]);
+    private static readonly ClientCase Case = PlainCase.With(
+        75,
+        [Weekday.Mon, Weekday.Wed, Weekday.Fri],
+        [Implement.Cable, Implement.PullUpBar]
+    );
 
     private static readonly CellPlace Squat = new(1, Weekday.Mon, "back-squat-high-bar");
 
@@ -33,7 +37,10 @@ public sealed class BlockEditorTests
         IEnumerable<BlockEdit> edits = written.Split("; ").Select(one => new BlockEdit.Write(Squat, Values(one)));
         PrescribedItem item = At(Edited([new BlockEdit.Write(Squat, new CellValues { Sets = 3 }), .. edits]), Squat)!;
         PrescribedSet middle = item.Sets[item.Sets.Count / 2];
-        Assert.Equal(expected, FormattableString.Invariant($"{item.Sets.Count} x {middle.Reps} x {middle.Load!.Value.Kilograms} @ {middle.Rpe.Value}"));
+        Assert.Equal(
+            expected,
+            FormattableString.Invariant($"{item.Sets.Count} x {middle.Reps} x {middle.Load!.Value.Kilograms} @ {middle.Rpe.Value}")
+        );
         Assert.Equal(sets, item.Sets.Count);
         Assert.NotEqual(Pins.None, item.Ask.Pinned);
     }
@@ -44,9 +51,28 @@ public sealed class BlockEditorTests
     public void A_load_is_held_where_no_max_speaks_of_it(string exercise, double kg, string expected, string because)
     {
         var at = new CellPlace(1, Weekday.Mon, exercise);
-        PrescribedItem item = At(Edited([new BlockEdit.Add(at, Role.Accessory, new CellValues { Sets = 3, Reps = 10, Rpe = Rpe.Of(8) }), new BlockEdit.Write(at, new CellValues { Load = Load.FromKilograms(kg) })]), at)!;
+        PrescribedItem item = At(
+            Edited([
+                new BlockEdit.Add(
+                    at,
+                    Role.Accessory,
+                    new CellValues
+                    {
+                        Sets = 3,
+                        Reps = 10,
+                        Rpe = Rpe.Of(8),
+                    }
+                ),
+                new BlockEdit.Write(at, new CellValues { Load = Load.FromKilograms(kg) }),
+            ]),
+            at
+        )!;
         Assert.All(item.Sets, set => Assert.Equal((2, null), (set.Count, set.Percent)));
-        Assert.True(expected == FormattableString.Invariant($"{item.SetsASide} x {item.Sets[0].Reps} pairs of {item.Sets[0].Each!.Value.Kilograms} kg at {item.Sets[item.Sets.Count / 2].Rpe.Value}"), $"{because}: {item.Sets[0]}");
+        (double each, double rpe) = (item.Sets[0].Each!.Value.Kilograms, item.Sets[item.Sets.Count / 2].Rpe.Value);
+        Assert.True(
+            expected == FormattableString.Invariant($"{item.SetsASide} x {item.Sets[0].Reps} pairs of {each} kg at {rpe}"),
+            $"{because}: {item.Sets[0]}"
+        );
         Assert.True(item.Ask.Pinned.HasFlag(Pins.Load));
     }
 
@@ -54,7 +80,13 @@ public sealed class BlockEditorTests
     public void An_edit_touches_its_session_alone()
     {
         (Block before, Block after) = (Planner.Make(Case).Block!, Edited([new BlockEdit.Write(Squat, new CellValues { Reps = 3 })]).Block!);
-        List<(string, string)> sessions = [.. before.Weeks.Zip(after.Weeks).SelectMany(weeks => weeks.First.Sessions.Zip(weeks.Second.Sessions)).Select(pair => (Text(pair.First), Text(pair.Second)))];
+        List<(string, string)> sessions =
+        [
+            .. before
+                .Weeks.Zip(after.Weeks)
+                .SelectMany(weeks => weeks.First.Sessions.Zip(weeks.Second.Sessions))
+                .Select(pair => (Text(pair.First), Text(pair.Second))),
+        ];
         Assert.Equal(1, sessions.Count(pair => pair.Item1 != pair.Item2));
     }
 
@@ -66,7 +98,10 @@ public sealed class BlockEditorTests
         Assert.Equal(Exercises(made, 2, Weekday.Mon), Exercises(swapped, 2, Weekday.Wed));
         Assert.Equal(Exercises(made, 2, Weekday.Wed), Exercises(swapped, 2, Weekday.Mon));
         Block free = Edited([new BlockEdit.MoveSession(1, Weekday.Fri, Weekday.Sat)]).Block!;
-        Assert.Equal((0, Case.Block.Start.AddDays(5)), (free.Weeks[0].Sessions.Count(session => session.Day is Weekday.Fri), free.Weeks[0].Sessions[^1].Date));
+        Assert.Equal(
+            (0, Case.Block.Start.AddDays(5)),
+            (free.Weeks[0].Sessions.Count(session => session.Day is Weekday.Fri), free.Weeks[0].Sessions[^1].Date)
+        );
         Block copied = Edited([new BlockEdit.CopySession(1, Weekday.Mon, 3, Weekday.Sun)]).Block!;
         Assert.Equal(Exercises(made, 1, Weekday.Mon), Exercises(copied, 3, Weekday.Sun));
         // Monday's squat goes to Wednesday, whose own lift is a hinge; Monday's accessories drop.
@@ -89,7 +124,17 @@ public sealed class BlockEditorTests
         Assert.Equal(Asked(made, 4), Asked(last, 4));
     }
 
-    private static string Asked(Block block, int week) => string.Join(", ", block.Weeks[week - 1].Sessions.SelectMany(session => session.Items.Select(item => $"{session.Day} {item.Exercise} {item.Sets.Count} {item.Ask.Target.Reps} {item.Ask.Target.Rpe.Value}")));
+    private static string Asked(Block block, int week) =>
+        string.Join(
+            ", ",
+            block
+                .Weeks[week - 1]
+                .Sessions.SelectMany(session =>
+                    session.Items.Select(item =>
+                        $"{session.Day} {item.Exercise} {item.Sets.Count} {item.Ask.Target.Reps} {item.Ask.Target.Rpe.Value}"
+                    )
+                )
+        );
 
     [Fact]
     public void Exercises_are_added_replaced_ordered_carried_and_taken_out()
@@ -108,7 +153,12 @@ public sealed class BlockEditorTests
     [Fact]
     public void What_cannot_be_done_is_refused_and_said_and_the_rest_is_done()
     {
-        Plan plan = Edited([new BlockEdit.Write(Squat with { Exercise = "front-squat" }, new CellValues { Reps = 3 }), new BlockEdit.Remove(Squat with { Week = 9 }), new BlockEdit.Add(Squat, Role.Main, CellValues.Nothing), new BlockEdit.Write(Squat, new CellValues { Reps = 3 })]);
+        Plan plan = Edited([
+            new BlockEdit.Write(Squat with { Exercise = "front-squat" }, new CellValues { Reps = 3 }),
+            new BlockEdit.Remove(Squat with { Week = 9 }),
+            new BlockEdit.Add(Squat, Role.Main, CellValues.Nothing),
+            new BlockEdit.Write(Squat, new CellValues { Reps = 3 }),
+        ]);
         Assert.Equal([EditRefusal.NotThere, EditRefusal.NoSuchWeek, EditRefusal.ThereAlready], plan.Refused.Select(refused => refused.Why));
         Assert.Equal(3, At(plan, Squat)!.Sets[0].Reps);
     }
@@ -116,41 +166,96 @@ public sealed class BlockEditorTests
     [Fact]
     public void No_hand_passes_a_cap_from_pain_and_what_pain_rules_out_is_not_added()
     {
-        ClientCase hurt = Case with { Pain = [new PainEntry { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 4, UsualScore = 1, Weeks = 2 }] };
-        PrescribedItem item = Planner.Make(hurt).Block!.Weeks[0].Sessions.SelectMany(session => session.Items).First(item => item.Role is Role.Main);
-        CellPlace at = new(1, Planner.Make(hurt).Block!.Weeks[0].Sessions.First(session => session.Items.Contains(item) || session.Items.Any(one => one.Exercise == item.Exercise)).Day, item.Exercise);
-        Plan plan = Planner.Make(hurt with { Edits = [new BlockEdit.Write(at, new CellValues { Rpe = Rpe.Of(9) }), new BlockEdit.Add(new CellPlace(1, Weekday.Mon, "good-morning"), Role.Accessory, CellValues.Nothing)] });
+        ClientCase hurt = Case with
+        {
+            Pain =
+            [
+                new PainEntry
+                {
+                    Region = PainRegion.LowBack,
+                    WorseOn = [PainTrigger.Bending],
+                    ScoreDuring = 4,
+                    UsualScore = 1,
+                    Weeks = 2,
+                },
+            ],
+        };
+        PrescribedItem item = Planner
+            .Make(hurt)
+            .Block!.Weeks[0]
+            .Sessions.SelectMany(session => session.Items)
+            .First(item => item.Role is Role.Main);
+        CellPlace at = new(
+            1,
+            Planner
+                .Make(hurt)
+                .Block!.Weeks[0]
+                .Sessions.First(session => session.Items.Contains(item) || session.Items.Any(one => one.Exercise == item.Exercise))
+                .Day,
+            item.Exercise
+        );
+        Plan plan = Planner.Make(
+            hurt with
+            {
+                Edits =
+                [
+                    new BlockEdit.Write(at, new CellValues { Rpe = Rpe.Of(9) }),
+                    new BlockEdit.Add(new CellPlace(1, Weekday.Mon, "good-morning"), Role.Accessory, CellValues.Nothing),
+                ],
+            }
+        );
         Assert.All(At(plan, at)!.Sets, set => Assert.True(set.Rpe.Value <= 6));
         Assert.Equal([EditRefusal.RuledOut], plan.Refused.Select(refused => refused.Why));
     }
 
     [Fact]
-    public void Every_fix_that_is_offered_mends_what_it_was_offered_for() => Made.Case.Sample(@case =>
-    {
-        Plan plan = Planner.Make(@case);
-        foreach (Core.Checks.Check check in plan.Checks.Where(check => check.Fix.Count > 0).Take(4))
-        {
-            Plan after = Planner.Make(@case with { Edits = check.Fix });
-            Assert.Empty(after.Refused);
-            // A set less may not be enough where a session is far too long, and a pin may be one of several: it must not be worse.
-            Core.Checks.Check? still = after.Checks.FirstOrDefault(other => (other.Code, other.Week, other.Day, other.Exercise) == (check.Code, check.Week, check.Day, check.Exercise));
-            // Where even the lightest load is too heavy for the repetitions that the fix writes, they cannot move.
-            bool stuck = check.Code is CheckCode.RepRangeRepeat && check.Fix[0] is BlockEdit.Write write && At(after, write.At)!.Sets[0].Load is not null && At(after, write.At)!.Sets[^1].Reps != write.Values.Reps;
-            Assert.True(still is null || stuck || (check.Code is CheckCode.SessionTooLong && still.Value < check.Value), $"{check} by {check.Fix[0]} left {still?.Value} {string.Join(" | ", after.Block!.Weeks[(check.Week ?? 1) - 1].Sessions.SelectMany(session => session.Items.Where(item => item.Exercise == check.Exercise).Select(item => session.Day + " " + string.Join(",", item.Sets.Select(set => set.Reps)))))}");
-        }
-    }, iter: 60);
+    public void Every_fix_that_is_offered_mends_what_it_was_offered_for() =>
+        Made.Case.Sample(
+            @case =>
+            {
+                Plan plan = Planner.Make(@case);
+                foreach (Core.Checks.Check check in plan.Checks.Where(check => check.Fix.Count > 0).Take(4))
+                {
+                    Plan after = Planner.Make(@case with { Edits = check.Fix });
+                    Assert.Empty(after.Refused);
+                    // A set less may not be enough where a session is far too long, and a pin may be one of several: it must not be worse.
+                    Core.Checks.Check? still = after.Checks.FirstOrDefault(other =>
+                        (other.Code, other.Week, other.Day, other.Exercise) == (check.Code, check.Week, check.Day, check.Exercise)
+                    );
+                    // Where even the lightest load is too heavy for the repetitions that the fix writes, they cannot move.
+                    bool stuck =
+                        check.Code is CheckCode.RepRangeRepeat
+                        && check.Fix[0] is BlockEdit.Write write
+                        && At(after, write.At)!.Sets[0].Load is not null
+                        && At(after, write.At)!.Sets[^1].Reps != write.Values.Reps;
+                    Assert.True(
+                        still is null || stuck || (check.Code is CheckCode.SessionTooLong && still.Value < check.Value),
+                        $"{check} by {check.Fix[0]} left {still?.Value}"
+                    );
+                }
+            },
+            iter: 60
+        );
 
     [Fact]
     public void A_block_copied_to_another_client_keeps_sets_repetitions_and_effort_and_takes_their_loads()
     {
         Block made = Planner.Make(Case).Block!;
-        ClientCase stronger = Case with { Base = BlockBase.Empty, Edits = BlockCopy.Edits(made, _ => true), Strength = [.. Case.Strength.Select(entry => entry with { Load = Load.FromKilograms(entry.Load.Kilograms + 30) })] };
+        ClientCase stronger = Case with
+        {
+            Base = BlockBase.Empty,
+            Edits = BlockCopy.Edits(made, _ => true),
+            Strength = [.. Case.Strength.Select(entry => entry with { Load = Load.FromKilograms(entry.Load.Kilograms + 30) })],
+        };
         Plan plan = Planner.Make(stronger);
         Assert.Empty(plan.Refused);
         (PrescribedItem mine, PrescribedItem theirs) = (At(Planner.Make(Case), Squat)!, At(plan, Squat)!);
         Assert.Equal((mine.SetsASide, mine.Sets[1].Reps, mine.Sets[1].Rpe), (theirs.SetsASide, theirs.Sets[1].Reps, theirs.Sets[1].Rpe));
         Assert.True(theirs.Sets[0].Load > mine.Sets[0].Load);
-        Assert.Equal(made.Weeks.Select(week => week.Sessions.Sum(session => session.Items.Count)), plan.Block!.Weeks.Select(week => week.Sessions.Sum(session => session.Items.Count)));
+        Assert.Equal(
+            made.Weeks.Select(week => week.Sessions.Sum(session => session.Items.Count)),
+            plan.Block!.Weeks.Select(week => week.Sessions.Sum(session => session.Items.Count))
+        );
     }
 
     [Theory]
@@ -163,23 +268,39 @@ public sealed class BlockEditorTests
         DateOnly? date = on is null ? null : DateOnly.Parse(on, System.Globalization.CultureInfo.InvariantCulture);
         IReadOnlyList<ChainLink> chain = BlockChain.From(BlockKind.Strength, Case.Block.Start, weeks, date);
         Assert.Equal(expected, string.Join(", ", chain.Select(link => $"{link.Kind} {link.Weeks}")));
-        if (date is { } day) Assert.InRange(day.DayNumber, chain[^1].Start.AddDays(7 * (chain[^1].Weeks - 1)).DayNumber, chain[^1].Start.AddDays(7 * chain[^1].Weeks - 1).DayNumber);
+        if (date is { } day)
+            Assert.InRange(
+                day.DayNumber,
+                chain[^1].Start.AddDays(7 * (chain[^1].Weeks - 1)).DayNumber,
+                chain[^1].Start.AddDays(7 * chain[^1].Weeks - 1).DayNumber
+            );
     }
 
     private static Plan Edited(IReadOnlyList<BlockEdit> edits) => Planner.Make(Case with { Edits = edits });
 
-    private static PrescribedItem? At(Plan plan, CellPlace at) => plan.Block!.Weeks[at.Week - 1].Sessions.FirstOrDefault(session => session.Day == at.Day)?.Items.FirstOrDefault(item => item.Exercise == at.Exercise);
+    private static PrescribedItem? At(Plan plan, CellPlace at) =>
+        plan.Block!.Weeks[at.Week - 1]
+            .Sessions.FirstOrDefault(session => session.Day == at.Day)
+            ?.Items.FirstOrDefault(item => item.Exercise == at.Exercise);
 
-    private static IEnumerable<string> Exercises(Block block, int week, Weekday day) => block.Weeks[week - 1].Sessions.First(session => session.Day == day).Items.Select(item => item.Exercise);
+    private static IEnumerable<string> Exercises(Block block, int week, Weekday day) =>
+        block.Weeks[week - 1].Sessions.First(session => session.Day == day).Items.Select(item => item.Exercise);
 
-    private static CellValues Values(string written) => written.Split(' ') is [var field, var value] ? field switch
-    {
-        "sets" => new CellValues { Sets = int.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
-        "reps" => new CellValues { Reps = int.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
-        "rpe" => new CellValues { Rpe = Rpe.Of(double.Parse(value, System.Globalization.CultureInfo.InvariantCulture)) },
-        "percent" => new CellValues { Percent = double.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
-        _ => new CellValues { Load = Load.FromKilograms(double.Parse(value, System.Globalization.CultureInfo.InvariantCulture)) },
-    } : CellValues.Nothing;
+    private static CellValues Values(string written) =>
+        written.Split(' ') is [var field, var value]
+            ? field switch
+            {
+                "sets" => new CellValues { Sets = int.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
+                "reps" => new CellValues { Reps = int.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
+                "rpe" => new CellValues { Rpe = Rpe.Of(double.Parse(value, System.Globalization.CultureInfo.InvariantCulture)) },
+                "percent" => new CellValues { Percent = double.Parse(value, System.Globalization.CultureInfo.InvariantCulture) },
+                _ => new CellValues { Load = Load.FromKilograms(double.Parse(value, System.Globalization.CultureInfo.InvariantCulture)) },
+            }
+            : CellValues.Nothing;
 
-    private static string Text(Session session) => string.Join(';', session.Items.SelectMany(item => item.Sets.Select(set => $"{item.Exercise} {set.Reps} {set.Load?.Kilograms} {set.Rpe.Value}")));
+    private static string Text(Session session) =>
+        string.Join(
+            ';',
+            session.Items.SelectMany(item => item.Sets.Select(set => $"{item.Exercise} {set.Reps} {set.Load?.Kilograms} {set.Rpe.Value}"))
+        );
 }

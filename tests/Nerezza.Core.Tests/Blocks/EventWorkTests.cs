@@ -27,10 +27,16 @@ public sealed class EventWorkTests
         Plan plan = Planner.Make(CaseFor(kit, [.. kinds.Split(' ').Select(kind => Codes.Find<EventKind>(kind)!.Value)]));
         foreach (Week week in plan.Block!.Weeks)
         {
-            List<(Session Session, PrescribedItem Item)> work = [.. week.Sessions.SelectMany(session => session.Items.Where(item => item.Reason is ChosenReason.EventWork).Select(item => (session, item)))];
+            List<(Session Session, PrescribedItem Item)> work =
+            [
+                .. week.Sessions.SelectMany(session =>
+                    session.Items.Where(item => item.Reason is ChosenReason.EventWork).Select(item => (session, item))
+                ),
+            ];
             Assert.Equal(expected.Split(' ', StringSplitOptions.RemoveEmptyEntries).Order(), work.Select(row => row.Item.Exercise).Order());
             Assert.True(work.Select(row => row.Session.Day).Distinct().Count() <= 1);
-            if (work.Count > 0) Assert.DoesNotContain(work[0].Session.Items, item => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge);
+            if (work.Count > 0)
+                Assert.DoesNotContain(work[0].Session.Items, item => ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge);
         }
         Assert.DoesNotContain(plan.Checks, check => check.Code is CheckCode.HingeSpacing);
     }
@@ -38,11 +44,21 @@ public sealed class EventWorkTests
     [Fact]
     public void Throws_come_first_and_runs_grow_by_five_metres_a_week_with_long_rests()
     {
-        List<List<PrescribedItem>> weeks = [.. Planner.Make(CaseFor("sandbag keg", All)).Block!.Weeks.Where(week => week.Kind is WeekKind.Load)
-            .Select(week => week.Sessions.Single(session => session.Items.Any(item => item.Reason is ChosenReason.EventWork)).Items.ToList())];
+        List<List<PrescribedItem>> weeks =
+        [
+            .. Planner
+                .Make(CaseFor("sandbag keg", All))
+                .Block!.Weeks.Where(week => week.Kind is WeekKind.Load)
+                .Select(week =>
+                    week.Sessions.Single(session => session.Items.Any(item => item.Reason is ChosenReason.EventWork)).Items.ToList()
+                ),
+        ];
         Assert.All(weeks, items => Assert.Equal("loaded-throw", items[0].Exercise));
         Assert.All(weeks, items => Assert.True(items[0].SetsASide == 5 && items[0].Sets.All(set => set.Reps is 2 or 3)));
-        List<PrescribedItem> runs = [.. weeks.Select(items => items.First(item => item.Reason is ChosenReason.EventWork && item.Role is Role.Carry))];
+        List<PrescribedItem> runs =
+        [
+            .. weeks.Select(items => items.First(item => item.Reason is ChosenReason.EventWork && item.Role is Role.Carry)),
+        ];
         Assert.All(runs, run => Assert.True(run.SetsASide is >= 2 and <= 4 && run.Sets.All(set => set.Rest.Seconds is >= 180 and <= 300)));
         Assert.Equal(Enumerable.Range(0, weeks.Count).Select(week => (int?)(30 + 5 * week)), runs.Select(run => run.Sets[0].Metres));
     }
@@ -66,8 +82,17 @@ public sealed class EventWorkTests
             Client = plain.Client with { Goal = Goal.Events, Events = [.. kinds.Select(kind => new StrengthEvent(kind, null))] },
             Equipment = plain.Equipment with
             {
-                Items = plain.Equipment.Items.Except([Implement.Sandbag, Implement.Keg, Implement.Stone, Implement.FarmersHandles, Implement.Dumbbells, Implement.Kettlebells])
-                    .Concat(kit.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(code => Codes.Find<Implement>(code)!.Value)).ToHashSet(),
+                Items = plain
+                    .Equipment.Items.Except([
+                        Implement.Sandbag,
+                        Implement.Keg,
+                        Implement.Stone,
+                        Implement.FarmersHandles,
+                        Implement.Dumbbells,
+                        Implement.Kettlebells,
+                    ])
+                    .Concat(kit.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(code => Codes.Find<Implement>(code)!.Value))
+                    .ToHashSet(),
             },
         };
     }

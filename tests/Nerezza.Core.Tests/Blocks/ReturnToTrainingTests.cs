@@ -20,7 +20,10 @@ public sealed class ReturnToTrainingTests
     public void A_return_goes_a_step_a_week_and_back_after_a_bad_morning(int weeksDone, Morning morning, string expected, string because)
     {
         var course = new ReturnToTraining(weeksDone, morning);
-        Assert.True(expected == string.Join(' ', Enumerable.Range(1, 9).Select(course.In).Select(step => $"{step.Fraction * 100:0}x{step.Sets}")), because);
+        Assert.True(
+            expected == string.Join(' ', Enumerable.Range(1, 9).Select(course.In).Select(step => $"{step.Fraction * 100:0}x{step.Sets}")),
+            because
+        );
     }
 
     [Fact]
@@ -31,12 +34,35 @@ public sealed class ReturnToTrainingTests
         hurt = hurt with
         {
             Log = [new LogDay(hurt.Block.Start.AddDays(14), null, [new LogSet { Exercise = "plank", Reps = 1 }])],
-            Pain = [new PainEntry { Region = PainRegion.Shoulder, WorseOn = [PainTrigger.Overhead], ScoreDuring = 1, UsualScore = 0, ScoreNextMorning = 2, Weeks = 1 }],
+            Pain =
+            [
+                new PainEntry
+                {
+                    Region = PainRegion.Shoulder,
+                    WorseOn = [PainTrigger.Overhead],
+                    ScoreDuring = 1,
+                    UsualScore = 0,
+                    ScoreNextMorning = 2,
+                    Weeks = 1,
+                },
+            ],
         };
         ReturnToTraining course = ReturnToTraining.Of(hurt.Pain, hurt.Log, hurt.Block.Start);
         Assert.Equal((3, Morning.Worse), (course.WeeksDone, course.LastMorning));
         Block block = Planner.Make(hurt).Block!;
-        Assert.All(block.Weeks, week => Assert.All(week.Sessions.SelectMany(session => session.Items).Where(item => item.Role is Role.Main), item =>
-            Assert.True(item.SetsASide == course.In(week.Number).Sets && item.Sets.All(set => set.Percent is null || set.Percent.Value.Fraction <= course.In(week.Number).Fraction + 1e-9))));
+        Assert.All(
+            block.Weeks,
+            week =>
+                Assert.All(
+                    week.Sessions.SelectMany(session => session.Items).Where(item => item.Role is Role.Main),
+                    item =>
+                        Assert.True(
+                            item.SetsASide == course.In(week.Number).Sets
+                                && item.Sets.All(set =>
+                                    set.Percent is null || set.Percent.Value.Fraction <= course.In(week.Number).Fraction + 1e-9
+                                )
+                        )
+                )
+        );
     }
 }

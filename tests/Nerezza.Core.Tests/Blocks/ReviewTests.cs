@@ -11,7 +11,8 @@ using Nerezza.Core.Wording;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>The remarks on a block: each code can be called forth, and counting again after an edit gives what counting anew gives.</summary>
+/// <summary>The remarks on a block: each code can be called forth, and counting again after an edit gives what counting anew
+/// gives.</summary>
 public sealed class ReviewTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
@@ -19,7 +20,10 @@ public sealed class ReviewTests
     /// <summary>Two full days, plain kit, what is edited in week 1, and the remark that must stand there.</summary>
     [Theory]
     [InlineData(CheckCode.StrengthCircuit, "mon back-squat-high-bar superset A; mon conventional-deadlift superset A")]
-    [InlineData(CheckCode.SupersetClash, "add mon leg-extension; add mon sissy-squat; mon leg-extension superset B; mon sissy-squat superset B")]
+    [InlineData(
+        CheckCode.SupersetClash,
+        "add mon leg-extension; add mon sissy-squat; mon leg-extension superset B; mon sissy-squat superset B"
+    )]
     [InlineData(CheckCode.StrengthRest, "mon back-squat-high-bar rest 60")]
     [InlineData(CheckCode.GripBeforePull, "add mon farmers-carry; order mon farmers-carry 0")]
     [InlineData(CheckCode.Order, "add mon lateral-raise; order mon lateral-raise 0")]
@@ -33,43 +37,92 @@ public sealed class ReviewTests
     public void Each_remark_stands_where_it_was_called_forth(CheckCode code, string written)
     {
         ClientCase @case = Case with { Edits = [.. written.Split("; ").Select(Edit)] };
-        Assert.DoesNotContain(Planner.Make(Case).Checks, check => check.Code == code && check.Week is 1 or 2 && code is not CheckCode.RepRangeRepeat);
+        Assert.DoesNotContain(
+            Planner.Make(Case).Checks,
+            check => check.Code == code && check.Week is 1 or 2 && code is not CheckCode.RepRangeRepeat
+        );
         Plan plan = Planner.Make(@case);
         Assert.Empty(plan.Refused);
         Assert.Contains(plan.Checks, check => check.Code == code);
     }
 
     [Theory]
-    [InlineData("add mon leg-extension; mon leg-extension sets 9", Muscle.Vasti, "leg-extension 5")] // 4 of the squat, 1 of the deadlift and 9: four too many
-    [InlineData("add mon leg-extension; mon leg-extension sets 6; add mon goblet-split-squat; mon goblet-split-squat sets 4", Muscle.Vasti, "leg-extension 5, goblet-split-squat gone")] // five too many: all of the last, one of the one before
-    public void A_session_too_full_of_one_muscle_is_named_by_its_day_and_sets_come_off_from_its_end(string written, Muscle muscle, string left)
+    // 4 of the squat, 1 of the deadlift and 9: four too many
+    [InlineData("add mon leg-extension; mon leg-extension sets 9", Muscle.Vasti, "leg-extension 5")]
+    [InlineData(
+        "add mon leg-extension; mon leg-extension sets 6; add mon goblet-split-squat; mon goblet-split-squat sets 4",
+        Muscle.Vasti,
+        "leg-extension 5, goblet-split-squat gone"
+    )] // five too many: all of the last, one of the one before
+    public void A_session_too_full_of_one_muscle_is_named_by_its_day_and_sets_come_off_from_its_end(
+        string written,
+        Muscle muscle,
+        string left
+    )
     {
-        Core.Checks.Check full = Assert.Single(Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit)] }).Checks, check => check.Code is CheckCode.SessionCap && check.Exercise == Codes.Of(muscle));
+        Core.Checks.Check full = Assert.Single(
+            Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit)] }).Checks,
+            check => check.Code is CheckCode.SessionCap && check.Exercise == Codes.Of(muscle)
+        );
         Assert.Equal((1, Weekday.Mon), (full.Week, full.Day));
         Block mended = Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit), .. full.Fix] }).Block!;
-        string[] found = [.. mended.Weeks[0].Sessions[0].Items.Where(item => left.Contains(item.Exercise, StringComparison.Ordinal)).Select(item => $"{item.Exercise} {item.SetsASide}")];
+        string[] found =
+        [
+            .. mended
+                .Weeks[0]
+                .Sessions[0]
+                .Items.Where(item => left.Contains(item.Exercise, StringComparison.Ordinal))
+                .Select(item => $"{item.Exercise} {item.SetsASide}"),
+        ];
         Assert.Equal(left.Split(", ").Where(one => !one.EndsWith("gone", StringComparison.Ordinal)), found);
     }
 
     [Theory]
     [InlineData("mon back-squat-high-bar rpe 8", 4, "Back squat, high bar is asked for at RPE 8.5; 6 is the most until it is cleared.")]
-    [InlineData("mon back-squat-high-bar reps 2; mon back-squat-high-bar rpe 5", 4, "Back squat, high bar is asked for at 83 % of the max; 65 is the most until it is cleared.")] // n = 7
+    [InlineData(
+        "mon back-squat-high-bar reps 2; mon back-squat-high-bar rpe 5",
+        4,
+        "Back squat, high bar is asked for at 83 % of the max; 65 is the most until it is cleared."
+    )] // n = 7
     [InlineData("mon back-squat-high-bar rpe 8", 1, "")]
     public void A_pain_that_came_later_is_held_against_the_block(string written, double score, string said)
     {
-        Block block = Planner.Make(Case with { Edits = [.. Enumerable.Range(1, 4).SelectMany(week => written.Split("; ").Select(one => InWeek(Edit(one), week)))] }).Block!;
-        var pain = new PainEntry { Region = PainRegion.Other, Exercise = "back-squat-high-bar", ScoreDuring = score, UsualScore = 1, Weeks = 1 };
+        Block block = Planner
+            .Make(
+                Case with
+                {
+                    Edits = [.. Enumerable.Range(1, 4).SelectMany(week => written.Split("; ").Select(one => InWeek(Edit(one), week)))],
+                }
+            )
+            .Block!;
+        var pain = new PainEntry
+        {
+            Region = PainRegion.Other,
+            Exercise = "back-squat-high-bar",
+            ScoreDuring = score,
+            UsualScore = 1,
+            Weeks = 1,
+        };
         Block monday = block with { Weeks = [block.Weeks[0] with { Sessions = [block.Weeks[0].Sessions[0]] }] };
-        IEnumerable<Core.Checks.Check> checks = PainChecks.Run(monday, new TrainingCaps(Case.Client, [pain], block.Start), ExerciseCatalogue.Shipped);
+        IEnumerable<Core.Checks.Check> checks = PainChecks.Run(
+            monday,
+            new TrainingCaps(Case.Client, [pain], block.Start),
+            ExerciseCatalogue.Shipped
+        );
         Assert.Equal(said, string.Join(' ', checks.Select(new PlanWords(ExerciseCatalogue.Shipped).Because)));
     }
 
-    private static BlockEdit InWeek(BlockEdit edit, int week) => edit is BlockEdit.Write write ? write with { At = write.At with { Week = week } } : edit;
+    private static BlockEdit InWeek(BlockEdit edit, int week) =>
+        edit is BlockEdit.Write write ? write with { At = write.At with { Week = week } } : edit;
 
     [Fact]
     public void A_throw_that_comes_first_is_in_order()
     {
-        ClientCase thrower = Case with { Equipment = Case.Equipment with { Items = Case.Equipment.Items.Append(Implement.Sandbag).ToHashSet() }, Edits = [Edit("add mon loaded-throw"), Edit("order mon loaded-throw 0")] };
+        ClientCase thrower = Case with
+        {
+            Equipment = Case.Equipment with { Items = Case.Equipment.Items.Append(Implement.Sandbag).ToHashSet() },
+            Edits = [Edit("add mon loaded-throw"), Edit("order mon loaded-throw 0")],
+        };
         Plan plan = Planner.Make(thrower);
         Assert.Equal("loaded-throw", plan.Block!.Weeks[0].Sessions[0].Items[0].Exercise);
         Assert.DoesNotContain(plan.Checks, check => check.Code is CheckCode.Order && check.Week == 1);
@@ -78,56 +131,119 @@ public sealed class ReviewTests
     [Fact]
     public void Alone_without_pins_near_failure_is_a_stop_and_the_plan_itself_never_asks_for_it()
     {
-        ClientCase alone = Case with { Client = Case.Client with { TrainsAlone = true }, Equipment = Case.Equipment with { Items = Case.Equipment.Items.Where(item => item is not Implement.Rack).ToHashSet() } };
+        ClientCase alone = Case with
+        {
+            Client = Case.Client with { TrainsAlone = true },
+            Equipment = Case.Equipment with { Items = Case.Equipment.Items.Where(item => item is not Implement.Rack).ToHashSet() },
+        };
         Assert.DoesNotContain(Planner.Make(alone).Checks, check => check.Code is CheckCode.NoSafeties);
-        Plan edited = Planner.Make(alone with { Edits = [Edit("add mon dumbbell-bench-press"), Edit("add mon safety-bar-split-squat"), Edit("mon safety-bar-split-squat rpe 9.5")] });
-        Assert.Contains(edited.Checks, check => check is { Code: CheckCode.NoSafeties, Exercise: "safety-bar-split-squat", Severity: CheckSeverity.Stop });
+        Plan edited = Planner.Make(
+            alone with
+            {
+                Edits =
+                [
+                    Edit("add mon dumbbell-bench-press"),
+                    Edit("add mon safety-bar-split-squat"),
+                    Edit("mon safety-bar-split-squat rpe 9.5"),
+                ],
+            }
+        );
+        Assert.Contains(
+            edited.Checks,
+            check => check is { Code: CheckCode.NoSafeties, Exercise: "safety-bar-split-squat", Severity: CheckSeverity.Stop }
+        );
         Assert.DoesNotContain(edited.Checks, check => check is { Code: CheckCode.NoSafeties, Exercise: "dumbbell-bench-press" });
     }
 
     [Fact]
-    public void Counting_on_after_an_edit_is_counting_anew() => Gen.Select(Made.Case, Gen.Int[0, 100_000], Gen.Int[1, 12]).Sample((@case, pick, reps) =>
-    {
-        if (Planner.Make(@case).Block is not { } block) return;
-        var items = block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => new CellPlace(week.Number, session.Day, item.Exercise)))).ToList();
-        if (items.Count == 0) return;
-        Block edited = Planner.Make(@case with { Edits = [new BlockEdit.Write(items[pick % items.Count], new CellValues { Reps = reps })] }).Block!;
-        BlockReviewer going = Reviewer(@case), anew = Reviewer(@case);
-        going.Review(block);
-        Assert.Equal(Text(anew.Review(edited)), Text(going.Review(edited)));
-    }, iter: 60);
+    public void Counting_on_after_an_edit_is_counting_anew() =>
+        Gen.Select(Made.Case, Gen.Int[0, 100_000], Gen.Int[1, 12])
+            .Sample(
+                (@case, pick, reps) =>
+                {
+                    if (Planner.Make(@case).Block is not { } block)
+                        return;
+                    var items = block
+                        .Weeks.SelectMany(week =>
+                            week.Sessions.SelectMany(session =>
+                                session.Items.Select(item => new CellPlace(week.Number, session.Day, item.Exercise))
+                            )
+                        )
+                        .ToList();
+                    if (items.Count == 0)
+                        return;
+                    Block edited = Planner
+                        .Make(@case with { Edits = [new BlockEdit.Write(items[pick % items.Count], new CellValues { Reps = reps })] })
+                        .Block!;
+                    BlockReviewer going = Reviewer(@case),
+                        anew = Reviewer(@case);
+                    going.Review(block);
+                    Assert.Equal(Text(anew.Review(edited)), Text(going.Review(edited)));
+                },
+                iter: 60
+            );
 
-    private static BlockReviewer Reviewer(ClientCase @case) => new(new CheckContext(
-        @case.Client, @case.Equipment, ExerciseCatalogue.Shipped, new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-        new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
-        new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()), @case.Schools.SetCounting, null, LastLoads.Of([], @case.Block.Start)));
+    private static BlockReviewer Reviewer(ClientCase @case) =>
+        new(
+            new CheckContext(
+                @case.Client,
+                @case.Equipment,
+                ExerciseCatalogue.Shipped,
+                new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+                new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
+                new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()),
+                @case.Schools.SetCounting,
+                null,
+                LastLoads.Of([], @case.Block.Start)
+            )
+        );
 
-    private static string Text(BlockReview review) => string.Join('\n', review.Checks.Select(check => $"{check.Code} {check.Week} {check.Day} {check.Exercise} {check.Value} {check.Limit}")
-        .Concat(review.Ledger.SelectMany(row => row.Weeks.Select(week => $"{row.Muscle} {week}"))).Concat(review.Totals.Select(total => total.ToString())));
+    private static string Text(BlockReview review) =>
+        string.Join(
+            '\n',
+            review
+                .Checks.Select(check => $"{check.Code} {check.Week} {check.Day} {check.Exercise} {check.Value} {check.Limit}")
+                .Concat(review.Ledger.SelectMany(row => row.Weeks.Select(week => $"{row.Muscle} {week}")))
+                .Concat(review.Totals.Select(total => total.ToString()))
+        );
 
     private static readonly ClientCase Case = PlainCase.With(
-        70, [Weekday.Mon, Weekday.Thu], [Implement.LegExtension, Implement.SissyBench, Implement.FarmersHandles, Implement.SafetyBar, Implement.Bands, Implement.GluteHam]) with
+        70,
+        [Weekday.Mon, Weekday.Thu],
+        [Implement.LegExtension, Implement.SissyBench, Implement.FarmersHandles, Implement.SafetyBar, Implement.Bands, Implement.GluteHam]
+    ) with
     {
         Ladders = [new LadderRung("knee-extension-hip-straight", 2)],
     };
 
-    private static BlockEdit Edit(string written) => written.Split(' ') switch
-    {
-        ["add", var day, var exercise] => new BlockEdit.Add(Cell(day, exercise), Role.Accessory, CellValues.Nothing),
-        ["order", var day, var exercise, var to] => new BlockEdit.Order(Cell(day, exercise), int.Parse(to, System.Globalization.CultureInfo.InvariantCulture)),
-        [var day, var exercise, "superset", var letter] => new BlockEdit.Write(Cell(day, exercise), new CellValues { Superset = letter }),
-        [var day, var exercise, var field, var value] => new BlockEdit.Write(Cell(day, exercise), Values(field, double.Parse(value, System.Globalization.CultureInfo.InvariantCulture))),
-        _ => throw new ArgumentException(written),
-    };
+    private static BlockEdit Edit(string written) =>
+        written.Split(' ') switch
+        {
+            ["add", var day, var exercise] => new BlockEdit.Add(Cell(day, exercise), Role.Accessory, CellValues.Nothing),
+            ["order", var day, var exercise, var to] => new BlockEdit.Order(
+                Cell(day, exercise),
+                int.Parse(to, System.Globalization.CultureInfo.InvariantCulture)
+            ),
+            [var day, var exercise, "superset", var letter] => new BlockEdit.Write(
+                Cell(day, exercise),
+                new CellValues { Superset = letter }
+            ),
+            [var day, var exercise, var field, var value] => new BlockEdit.Write(
+                Cell(day, exercise),
+                Values(field, double.Parse(value, System.Globalization.CultureInfo.InvariantCulture))
+            ),
+            _ => throw new ArgumentException(written),
+        };
 
     private static CellPlace Cell(string day, string exercise) => new(1, Codes.Find<Weekday>(day)!.Value, exercise);
 
-    private static CellValues Values(string field, double value) => field switch
-    {
-        "rest" => new CellValues { RestSeconds = (int)value },
-        "reps" => new CellValues { Reps = (int)value },
-        "sets" => new CellValues { Sets = (int)value },
-        "rpe" => new CellValues { Rpe = Rpe.Of(value) },
-        _ => new CellValues { Load = Load.FromKilograms(value) },
-    };
+    private static CellValues Values(string field, double value) =>
+        field switch
+        {
+            "rest" => new CellValues { RestSeconds = (int)value },
+            "reps" => new CellValues { Reps = (int)value },
+            "sets" => new CellValues { Sets = (int)value },
+            "rpe" => new CellValues { Rpe = Rpe.Of(value) },
+            _ => new CellValues { Load = Load.FromKilograms(value) },
+        };
 }

@@ -36,8 +36,10 @@ public sealed class WeekShapeTests
     {
         RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Nerezza.Core.Catalogue.Pattern.Squat);
         WeekProgression progression = new(school, BlockKindRule.Of(BlockKind.Strength));
-        IEnumerable<string> found = Shapes(weeks, school, Level.Intermediate, 30).Where(week => week.Kind is WeekKind.Load)
-            .Select(week => progression.Of(week, main, main.Reps, 0)).Select(row => FormattableString.Invariant($"{row.Reps}@{row.Rpe.Value}"));
+        IEnumerable<string> found = Shapes(weeks, school, Level.Intermediate, 30)
+            .Where(week => week.Kind is WeekKind.Load)
+            .Select(week => progression.Of(week, main, main.Reps, 0))
+            .Select(row => FormattableString.Invariant($"{row.Reps}@{row.Rpe.Value}"));
         Assert.Equal(expected, string.Join(' ', found));
     }
 
@@ -59,8 +61,19 @@ public sealed class WeekShapeTests
         Assert.Equal([Monday.AddDays(3), Monday.AddDays(7)], split.Select(day => day.FirstDate));
     }
 
-    private static IReadOnlyList<SplitDay> Split(TrainingDay[] days, DateOnly start, BlockFocus focus) => new DaySplit(
-        new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = days }, new BlockRequest(start, BlockKind.Strength, 4, focus), ExerciseCatalogue.Shipped).LayOut(new EveryWeek());
+    private static IReadOnlyList<SplitDay> Split(TrainingDay[] days, DateOnly start, BlockFocus focus) =>
+        new DaySplit(
+            new Client
+            {
+                Name = "x",
+                HeightCm = 175,
+                MassKg = 80,
+                Level = Level.Intermediate,
+                Days = days,
+            },
+            new BlockRequest(start, BlockKind.Strength, 4, focus),
+            ExerciseCatalogue.Shipped
+        ).LayOut(new EveryWeek());
 
     [Theory]
     [InlineData(Goal.Strength, Level.Intermediate, null, OpenPain.No, BlockKind.Strength)]
@@ -78,10 +91,26 @@ public sealed class WeekShapeTests
     }
 
     private static IReadOnlyList<WeekShape> Shapes(int weeks, Progression school, Level level, int age) =>
-        WeekShape.LayOut(new BlockRequest(Monday, BlockKind.Strength, weeks, BlockFocus.Whole), BlockKind.Strength, Client(level, age), school);
+        WeekShape.LayOut(
+            new BlockRequest(Monday, BlockKind.Strength, weeks, BlockFocus.Whole),
+            BlockKind.Strength,
+            Client(level, age),
+            school
+        );
 
-    private static Client Client(Level level, int age) => new() { Name = "x", BirthYear = 2026 - age, HeightCm = 175, MassKg = 80, Level = level, Days = [] };
+    private static Client Client(Level level, int age) =>
+        new()
+        {
+            Name = "x",
+            BirthYear = 2026 - age,
+            HeightCm = 175,
+            MassKg = 80,
+            Level = level,
+            Days = [],
+        };
 
     private static BlockKind Decide(BlockKind asked, Client client, OpenPain pain) =>
-        BlockKindChoice.Decide(new KindInput(new BlockRequest(Monday, asked, 4, BlockFocus.Whole), client, [], new HashSet<Pattern>(), null, pain)).Kind;
+        BlockKindChoice
+            .Decide(new KindInput(new BlockRequest(Monday, asked, 4, BlockFocus.Whole), client, [], new HashSet<Pattern>(), null, pain))
+            .Kind;
 }

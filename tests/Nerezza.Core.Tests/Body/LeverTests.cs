@@ -4,10 +4,18 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Tests.Body;
 
-/// <summary>Pulls, hinges, thrust and split squat. Figures were summed apart from this code, in Python, roots by bisection; 175 cm, 80 kg, knee-to-wall 11 cm.</summary>
+/// <summary>Pulls, hinges, thrust and split squat. Figures were summed apart from this code, in Python, roots by bisection; 175 cm, 80 kg,
+/// knee-to-wall 11 cm.</summary>
 public sealed class LeverTests
 {
-    private static readonly Client Reference = new() { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] };
+    private static readonly Client Reference = new()
+    {
+        Name = "x",
+        HeightCm = 175,
+        MassKg = 80,
+        Level = Level.Intermediate,
+        Days = [],
+    };
     private static readonly Lifter Lifter = Lifter.Of(Reference, 11, null);
 
     [Theory]
@@ -20,7 +28,10 @@ public sealed class LeverTests
     public void The_start_of_a_pull_with_140_kg(string exercise, double lean, double hip, double knee, double lowBack)
     {
         Posture start = Pull.StartAt(Lifter, PullSetting.Of(exercise, 140)!)!.Value;
-        Assert.Equal([lean, hip, knee, lowBack], new[] { start.LeanDeg, start.HipMoment, start.KneeMoment, start.LowBackMoment }.Select(value => Math.Round(value, 2)));
+        Assert.Equal(
+            [lean, hip, knee, lowBack],
+            new[] { start.LeanDeg, start.HipMoment, start.KneeMoment, start.LowBackMoment }.Select(value => Math.Round(value, 2))
+        );
     }
 
     [Theory]
@@ -31,7 +42,10 @@ public sealed class LeverTests
     public void A_hinge_at_45_degrees(string exercise, double load, double shank, double hip, double knee)
     {
         Posture posture = Hinge.At(Lifter, HingeSetting.Of(exercise, load)!, 45)!.Value;
-        Assert.Equal([shank, hip, knee], new[] { posture.ShankDeg, posture.HipMoment, posture.KneeMoment }.Select(value => Math.Round(value, 2)));
+        Assert.Equal(
+            [shank, hip, knee],
+            new[] { posture.ShankDeg, posture.HipMoment, posture.KneeMoment }.Select(value => Math.Round(value, 2))
+        );
     }
 
     [Fact]
@@ -64,63 +78,113 @@ public sealed class LeverTests
         select Lifter.Of(Reference with { HeightCm = height, MassKg = mass, Segments = lengths }, ankle, null);
 
     [Fact]
-    public void The_lean_that_was_seen_stands_on_the_same_legs_and_in_balance_only_where_balance_is() => Gen.Select(AnyBody, Gen.Double[0, 90]).Sample((lifter, seen) =>
-    {
-        SquatSetting bar = SquatSetting.Of("back-squat-high-bar", 60)!;
-        if (Squat.At(lifter, bar, 0) is not { } balanced) return;
-        Posture observed = Squat.WithLean(lifter, bar, 0, seen);
-        Assert.Equal((balanced.Joints.Knee, balanced.Joints.Hip, seen), (observed.Joints.Knee, observed.Joints.Hip, observed.LeanDeg));
-        Assert.Equal(Math.Sign(seen - balanced.LeanDeg), Math.Sign(observed.Joints.Centre.X - balanced.Joints.Centre.X));
-        Assert.Equal(balanced, Squat.WithLean(lifter, bar, 0, balanced.LeanDeg));
-    });
+    public void The_lean_that_was_seen_stands_on_the_same_legs_and_in_balance_only_where_balance_is() =>
+        Gen.Select(AnyBody, Gen.Double[0, 90])
+            .Sample(
+                (lifter, seen) =>
+                {
+                    SquatSetting bar = SquatSetting.Of("back-squat-high-bar", 60)!;
+                    if (Squat.At(lifter, bar, 0) is not { } balanced)
+                        return;
+                    Posture observed = Squat.WithLean(lifter, bar, 0, seen);
+                    Assert.Equal(
+                        (balanced.Joints.Knee, balanced.Joints.Hip, seen),
+                        (observed.Joints.Knee, observed.Joints.Hip, observed.LeanDeg)
+                    );
+                    Assert.Equal(Math.Sign(seen - balanced.LeanDeg), Math.Sign(observed.Joints.Centre.X - balanced.Joints.Centre.X));
+                    Assert.Equal(balanced, Squat.WithLean(lifter, bar, 0, balanced.LeanDeg));
+                }
+            );
 
     [Fact]
-    public void Nothing_is_ever_not_a_number_and_unreachable_is_an_answer() => Gen.Select(AnyBody, Gen.Double[0, 300]).Sample((lifter, load) =>
-    {
-        IEnumerable<Posture?> postures =
-        [
-            .. PullSetting.Exercises.Select(id => Pull.StartAt(lifter, PullSetting.Of(id, load)!)),
-            .. HingeSetting.Exercises.Select(id => Hinge.Deepest(lifter, HingeSetting.Of(id, load)!)),
-            .. SplitSetting.Exercises.Select(id => (Posture?)SplitSquat.At(lifter, SplitSetting.Of(id, load)!, 0)),
-            HipThrust.Top(lifter, load),
-        ];
-        Assert.All(postures.OfType<Posture>(), posture => Assert.All(
-            new[] { posture.LeanDeg, posture.ShankDeg, posture.HipMoment, posture.KneeMoment, posture.LowBackMoment, posture.HipHeight, posture.Joints.Centre.X }, value => Assert.True(double.IsFinite(value))));
-        Assert.All(PullSetting.Exercises.Select(id => PullSetting.Of(id, load)!), setting =>
-            Assert.True(Pull.StartAt(lifter, setting) is not null || Pull.RaiseNeeded(lifter, setting) is null or > 0));
-    });
+    public void Nothing_is_ever_not_a_number_and_unreachable_is_an_answer() =>
+        Gen.Select(AnyBody, Gen.Double[0, 300])
+            .Sample(
+                (lifter, load) =>
+                {
+                    IEnumerable<Posture?> postures =
+                    [
+                        .. PullSetting.Exercises.Select(id => Pull.StartAt(lifter, PullSetting.Of(id, load)!)),
+                        .. HingeSetting.Exercises.Select(id => Hinge.Deepest(lifter, HingeSetting.Of(id, load)!)),
+                        .. SplitSetting.Exercises.Select(id => (Posture?)SplitSquat.At(lifter, SplitSetting.Of(id, load)!, 0)),
+                        HipThrust.Top(lifter, load),
+                    ];
+                    Assert.All(
+                        postures.OfType<Posture>(),
+                        posture =>
+                            Assert.All(
+                                new[]
+                                {
+                                    posture.LeanDeg,
+                                    posture.ShankDeg,
+                                    posture.HipMoment,
+                                    posture.KneeMoment,
+                                    posture.LowBackMoment,
+                                    posture.HipHeight,
+                                    posture.Joints.Centre.X,
+                                },
+                                value => Assert.True(double.IsFinite(value))
+                            )
+                    );
+                    Assert.All(
+                        PullSetting.Exercises.Select(id => PullSetting.Of(id, load)!),
+                        setting =>
+                            Assert.True(Pull.StartAt(lifter, setting) is not null || Pull.RaiseNeeded(lifter, setting) is null or > 0)
+                    );
+                }
+            );
 
     [Fact]
-    public void A_sumo_start_leans_less_and_asks_less_of_the_low_back() => Gen.Select(AnyBody, Gen.Double[20, 300]).Sample((lifter, load) =>
-    {
-        if (Pull.StartAt(lifter, PullSetting.Of("conventional-deadlift", load)!) is not { } conventional || Pull.StartAt(lifter, PullSetting.Of("sumo-deadlift", load)!) is not { } sumo) return;
-        Assert.True(sumo.LeanDeg < conventional.LeanDeg);
-        Assert.True(sumo.LowBackMoment < conventional.LowBackMoment);
-    });
+    public void A_sumo_start_leans_less_and_asks_less_of_the_low_back() =>
+        Gen.Select(AnyBody, Gen.Double[20, 300])
+            .Sample(
+                (lifter, load) =>
+                {
+                    if (
+                        Pull.StartAt(lifter, PullSetting.Of("conventional-deadlift", load)!) is not { } conventional
+                        || Pull.StartAt(lifter, PullSetting.Of("sumo-deadlift", load)!) is not { } sumo
+                    )
+                        return;
+                    Assert.True(sumo.LeanDeg < conventional.LeanDeg);
+                    Assert.True(sumo.LowBackMoment < conventional.LowBackMoment);
+                }
+            );
 
     [Fact]
-    public void The_part_of_a_moment_that_is_the_load_grows_with_the_load() => Gen.Select(AnyBody, Gen.Double[20, 150]).Sample((lifter, load) =>
-    {
-        double Part(double kg) => HipThrust.Top(lifter, kg).HipMoment - HipThrust.Top(lifter, 0).HipMoment;
-        Assert.Equal(2 * Part(load), Part(2 * load), 6);
-        double Pulled(double kg) => Pull.StartAt(lifter, PullSetting.Of("block-pull", kg)!)?.HipMoment ?? 0;
-        Assert.Equal(2 * (Pulled(load) - Pulled(0)), Pulled(2 * load) - Pulled(0), 6);
-    });
+    public void The_part_of_a_moment_that_is_the_load_grows_with_the_load() =>
+        Gen.Select(AnyBody, Gen.Double[20, 150])
+            .Sample(
+                (lifter, load) =>
+                {
+                    double Part(double kg) => HipThrust.Top(lifter, kg).HipMoment - HipThrust.Top(lifter, 0).HipMoment;
+                    Assert.Equal(2 * Part(load), Part(2 * load), 6);
+                    double Pulled(double kg) => Pull.StartAt(lifter, PullSetting.Of("block-pull", kg)!)?.HipMoment ?? 0;
+                    Assert.Equal(2 * (Pulled(load) - Pulled(0)), Pulled(2 * load) - Pulled(0), 6);
+                }
+            );
 
     [Fact]
-    public void Longer_thighs_and_wider_stances_do_what_they_should() => Gen.Select(AnyBody, Gen.Double[20, 200], Gen.Double[-10, 30]).Sample((lifter, load, b) =>
-    {
-        SquatSetting high = SquatSetting.Of("back-squat-high-bar", load)!;
-        if (Squat.At(lifter, high, b) is not { } own) return;
-        if (Squat.At(lifter with { Thigh = lifter.Thigh * 1.03 }, high, b) is { } longer)
-        {
-            Assert.True(longer.LeanDeg > own.LeanDeg);
-            Assert.True(longer.HipShare >= own.HipShare - 1e-9);
-        }
-        if (Squat.At(lifter, high with { StanceDeg = high.StanceDeg + 15 }, b) is { } wider) Assert.True(wider.LeanDeg < own.LeanDeg);
-        if (Squat.At(lifter, SquatSetting.Of("wide-stance-back-squat", load)!, b) is { } wide) Assert.True(wide.HipShare >= own.HipShare - 1e-9);
-        if (Squat.At(lifter, high with { LoadKg = load + 0.01 }, b) is { } heavier) Assert.True(Math.Abs(heavier.LeanDeg - own.LeanDeg) < 0.1);
-    });
+    public void Longer_thighs_and_wider_stances_do_what_they_should() =>
+        Gen.Select(AnyBody, Gen.Double[20, 200], Gen.Double[-10, 30])
+            .Sample(
+                (lifter, load, b) =>
+                {
+                    SquatSetting high = SquatSetting.Of("back-squat-high-bar", load)!;
+                    if (Squat.At(lifter, high, b) is not { } own)
+                        return;
+                    if (Squat.At(lifter with { Thigh = lifter.Thigh * 1.03 }, high, b) is { } longer)
+                    {
+                        Assert.True(longer.LeanDeg > own.LeanDeg);
+                        Assert.True(longer.HipShare >= own.HipShare - 1e-9);
+                    }
+                    if (Squat.At(lifter, high with { StanceDeg = high.StanceDeg + 15 }, b) is { } wider)
+                        Assert.True(wider.LeanDeg < own.LeanDeg);
+                    if (Squat.At(lifter, SquatSetting.Of("wide-stance-back-squat", load)!, b) is { } wide)
+                        Assert.True(wide.HipShare >= own.HipShare - 1e-9);
+                    if (Squat.At(lifter, high with { LoadKg = load + 0.01 }, b) is { } heavier)
+                        Assert.True(Math.Abs(heavier.LeanDeg - own.LeanDeg) < 0.1);
+                }
+            );
 
     [Fact]
     public void What_opens_a_depth_is_found_and_is_the_smallest()

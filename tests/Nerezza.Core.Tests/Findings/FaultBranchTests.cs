@@ -4,7 +4,8 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>docs/handbook/05-faults.md, docs/handbook/06-findings.md: which fault means which finding, down each branch. "-": treated as skill with confidence 0.4.</summary>
+/// <summary>docs/handbook/05-faults.md, docs/handbook/06-findings.md: which fault means which finding, down each branch. "-": treated as
+/// skill with confidence 0.4.</summary>
 public sealed class FaultBranchTests
 {
     [Theory]
@@ -103,7 +104,13 @@ public sealed class FaultBranchTests
     [Fact]
     public void Timing_is_that_of_the_lift()
     {
-        LiftFault onSquat = new() { Lift = "front-squat", Fault = FaultCode.DropsAndBounces, FromPercent = 55, HeldInIsolation = true };
+        LiftFault onSquat = new()
+        {
+            Lift = "front-squat",
+            Fault = FaultCode.DropsAndBounces,
+            FromPercent = 55,
+            HeldInIsolation = true,
+        };
         Assert.Equal(["squat-timing skill - 1 0.8"], Lines(onSquat));
     }
 
@@ -112,13 +119,31 @@ public sealed class FaultBranchTests
     [InlineData(2, "squat-timing skill - 1 0.8", "pain-knee pain - 1 0.6")]
     public void A_lift_that_hurts_is_a_matter_of_pain_first(double score, params string[] expected)
     {
-        PainEntry knee = new() { Region = PainRegion.Knee, ScoreDuring = score, UsualScore = 0, ScoreNextMorning = 0 };
-        LiftFault fault = new() { Lift = "front-squat", Fault = FaultCode.KneesLead, FromPercent = 55, HeldInIsolation = true };
+        PainEntry knee = new()
+        {
+            Region = PainRegion.Knee,
+            ScoreDuring = score,
+            UsualScore = 0,
+            ScoreNextMorning = 0,
+        };
+        LiftFault fault = new()
+        {
+            Lift = "front-squat",
+            Fault = FaultCode.KneesLead,
+            FromPercent = 55,
+            HeldInIsolation = true,
+        };
         Assert.Equal(expected, Watched.Lines(Watched.Find(Screen.Untested, [fault], [knee], [])));
     }
 
     private static LiftFault Seen(string fault, double? from, bool? held) =>
-        new() { Lift = "conventional-deadlift", Fault = Codes.Find<FaultCode>(fault)!.Value, FromPercent = from, HeldInIsolation = held };
+        new()
+        {
+            Lift = "conventional-deadlift",
+            Fault = Codes.Find<FaultCode>(fault)!.Value,
+            FromPercent = from,
+            HeldInIsolation = held,
+        };
 
     private static string[] Lines(LiftFault fault) => Watched.Lines(Watched.Find(Screen.Untested, fault));
 }

@@ -11,7 +11,8 @@ using Nerezza.Core.Tests.Blocks;
 
 namespace Nerezza.Core.Tests.Findings;
 
-/// <summary>Whether a finding closes on its own measure, and the set a fortnight that one gets which does not (docs/handbook/12-weeks-and-blocks.md, docs/handbook/14-review.md).</summary>
+/// <summary>Whether a finding closes on its own measure, and the set a fortnight that one gets which does not
+/// (docs/handbook/12-weeks-and-blocks.md, docs/handbook/14-review.md).</summary>
 public sealed class FindingCourseTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
@@ -27,7 +28,11 @@ public sealed class FindingCourseTests
     public void The_shorter_ankle_is_held_against_the_shorter_one_then(double then, double now, Course expected, string because)
     {
         // The other ankle is longer on both days, and never decides.
-        ClientCase @case = Plain with { Screen = Ankles(now, 9.5), EarlierScreens = [new(Start.AddDays(-30), Ankles(then, 11.5), [])] };
+        ClientCase @case = Plain with
+        {
+            Screen = Ankles(now, 9.5),
+            EarlierScreens = [new(Start.AddDays(-30), Ankles(then, 11.5), [])],
+        };
         Assert.True(expected == CourseOf(@case, FindingCode.AnkleRange), because);
     }
 
@@ -36,7 +41,8 @@ public sealed class FindingCourseTests
     [InlineData(55, 62, Course.Worse)]
     public void Of_a_lean_and_a_tuck_less_is_better(double then, double now, Course expected)
     {
-        Screen Leans(double lean) => new() { Squat = new ScreenSquat(SquatDepth.At, lean, null, null, lean - 10, null, null, null, ScreenBar.None, null) };
+        Screen Leans(double lean) =>
+            new() { Squat = new ScreenSquat(SquatDepth.At, lean, null, null, lean - 10, null, null, null, ScreenBar.None, null) };
         ClientCase @case = Plain with { Screen = Leans(now), EarlierScreens = [new(Start.AddDays(-30), Leans(then), [])] };
         Assert.Equal(expected, CourseOf(@case, FindingCode.HipRange));
     }
@@ -47,9 +53,33 @@ public sealed class FindingCourseTests
     [InlineData(88, 80, 1, Course.Worse, "it begins sooner")]
     public void A_fault_is_known_by_its_code(int then, int now, int others, Course expected, string because)
     {
-        LiftFault Sticks(int percent) => new() { Lift = "back-squat-high-bar", Fault = FaultCode.SticksLow, FromPercent = percent, HeldInIsolation = true };
-        LiftFault[] before = [.. Enumerable.Repeat(new LiftFault { Lift = "conventional-deadlift", Fault = FaultCode.GripFails, FromPercent = 90, HeldInIsolation = true }, others), Sticks(then)];
-        ClientCase @case = Plain with { Faults = [Sticks(now)], EarlierScreens = [new(Start.AddDays(-21), new Screen { KneeToWallCm = new BothSides(12, 12) }, before)] };
+        LiftFault Sticks(int percent) =>
+            new()
+            {
+                Lift = "back-squat-high-bar",
+                Fault = FaultCode.SticksLow,
+                FromPercent = percent,
+                HeldInIsolation = true,
+            };
+        LiftFault[] before =
+        [
+            .. Enumerable.Repeat(
+                new LiftFault
+                {
+                    Lift = "conventional-deadlift",
+                    Fault = FaultCode.GripFails,
+                    FromPercent = 90,
+                    HeldInIsolation = true,
+                },
+                others
+            ),
+            Sticks(then),
+        ];
+        ClientCase @case = Plain with
+        {
+            Faults = [Sticks(now)],
+            EarlierScreens = [new(Start.AddDays(-21), new Screen { KneeToWallCm = new BothSides(12, 12) }, before)],
+        };
         Assert.True(expected == CourseOf(@case, FindingCode.BottomWeak), because);
     }
 
@@ -60,7 +90,12 @@ public sealed class FindingCourseTests
     [InlineData(21, 7, true)]
     public void Screens_less_than_a_fortnight_apart_say_nothing(int earlierDays, int newestDays, bool known)
     {
-        ClientCase @case = Plain with { Screen = Ankles(8, 8), ScreenedOn = Start.AddDays(-newestDays), EarlierScreens = [new(Start.AddDays(-earlierDays), Ankles(8, 8), [])] };
+        ClientCase @case = Plain with
+        {
+            Screen = Ankles(8, 8),
+            ScreenedOn = Start.AddDays(-newestDays),
+            EarlierScreens = [new(Start.AddDays(-earlierDays), Ankles(8, 8), [])],
+        };
         Assert.Equal(known, CourseOf(@case, FindingCode.AnkleRange) is not Course.NotKnown);
     }
 
@@ -69,9 +104,18 @@ public sealed class FindingCourseTests
     [InlineData(70, 70, Course.Same)]
     public void A_gap_between_the_sides_is_followed_through_the_maxes(double weakerThen, double weakerNow, Course expected)
     {
-        StrengthEntry Of(Side side, double kg, int daysBefore) => new("leg-press", Load.FromKilograms(kg), 5, Rpe.Ten, side, Start.AddDays(-daysBefore), false);
+        StrengthEntry Of(Side side, double kg, int daysBefore) =>
+            new("leg-press", Load.FromKilograms(kg), 5, Rpe.Ten, side, Start.AddDays(-daysBefore), false);
         // An AMRAP would move the filter further; rated sets a month apart move it enough.
-        ClientCase @case = Plain with { Strength = [Of(Side.Left, weakerThen, 40), Of(Side.Right, 100, 40), .. Enumerable.Range(1, 6).SelectMany(i => new[] { Of(Side.Left, weakerNow, i), Of(Side.Right, 100, i) })] };
+        ClientCase @case = Plain with
+        {
+            Strength =
+            [
+                Of(Side.Left, weakerThen, 40),
+                Of(Side.Right, 100, 40),
+                .. Enumerable.Range(1, 6).SelectMany(i => new[] { Of(Side.Left, weakerNow, i), Of(Side.Right, 100, i) }),
+            ],
+        };
         Assert.Equal(expected, CourseOf(@case, FindingCode.SideAsymmetry));
     }
 
@@ -79,10 +123,26 @@ public sealed class FindingCourseTests
     [InlineData(80, 80, "3 3 4 4 5", "one set more in the third and in the fifth week")]
     [InlineData(72, 80, "3 3 3 3 3", "it is closing")]
     [InlineData(0, 80, "3 3 3 3 3", "it was not measured before")]
-    public void One_accessory_gets_a_set_more_a_fortnight_while_its_finding_does_not_close(int then, int now, string expected, string because)
+    public void One_accessory_gets_a_set_more_a_fortnight_while_its_finding_does_not_close(
+        int then,
+        int now,
+        string expected,
+        string because
+    )
     {
-        LiftFault Fault(int percent) => new() { Lift = "back-squat-high-bar", Fault = FaultCode.HipsShootUp, FromPercent = percent, HeldInIsolation = true };
-        ClientCase plain = PlainCase.With(90, [Weekday.Mon, Weekday.Wed, Weekday.Fri], [Implement.LegPress, Implement.LegExtension, Implement.HackSquat]);
+        LiftFault Fault(int percent) =>
+            new()
+            {
+                Lift = "back-squat-high-bar",
+                Fault = FaultCode.HipsShootUp,
+                FromPercent = percent,
+                HeldInIsolation = true,
+            };
+        ClientCase plain = PlainCase.With(
+            90,
+            [Weekday.Mon, Weekday.Wed, Weekday.Fri],
+            [Implement.LegPress, Implement.LegExtension, Implement.HackSquat]
+        );
         ClientCase @case = plain with
         {
             Faults = [Fault(now)],
@@ -90,29 +150,48 @@ public sealed class FindingCourseTests
             Block = new BlockRequest(Start, BlockKind.Muscle, 6, BlockFocus.Whole),
         };
         Plan plan = Planner.Make(@case);
-        Chosen answers = plan.Selection.Others.First(one => one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(FindingCode.QuadsWeak));
+        Chosen answers = plan.Selection.Others.First(one =>
+            one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(FindingCode.QuadsWeak)
+        );
         Assert.Equal(expected.Contains('4'), answers.GrowsFor is FindingCode.QuadsWeak);
         Assert.Single(plan.Selection.Others.Where(one => one.GrowsFor is not null).DefaultIfEmpty(answers));
         IEnumerable<int> sets = plan.Block!.Weeks.Where(week => week.Kind is WeekKind.Load)
-            .Select(week => week.Sessions.SelectMany(session => session.Items).First(item => item.Exercise == answers.Exercise.Id).SetsASide);
+            .Select(week =>
+                week.Sessions.SelectMany(session => session.Items).First(item => item.Exercise == answers.Exercise.Id).SetsASide
+            );
         Assert.True(expected == string.Join(' ', sets), $"{because}: {string.Join(' ', sets)}");
     }
 
     [Fact]
-    public void What_pain_limits_keeps_its_sets_and_pain_itself_is_not_followed() => Gen.Select(Made.Case, Gen.Int[14, 60]).Sample((made, days) =>
-    {
-        // Sets older than any of it: a newer one would change a max, and the finding that rests on it.
-        ClientCase same = made with { EarlierScreens = [new(made.Block.Start.AddDays(-days), made.Screen, made.Faults)], Strength = [.. made.Strength.Select(entry => entry with { Date = made.Block.Start.AddDays(-90) })] };
-        Plan plan = Planner.Make(same);
-        Assert.All(plan.Findings.Where(finding => finding.Cause is Cause.Pain or Cause.Proportion or null), finding => Assert.Equal(Course.NotKnown, finding.Course));
-        // Nothing changed: what could be compared is as it was.
-        Assert.DoesNotContain(plan.Findings, finding => finding.Course is Course.Closing or Course.Worse);
-        Assert.All(plan.Selection.All.Where(one => one.GrowsFor is not null), one => Assert.True(one.Limits.MostRpe == Rpe.Ten && one.Limits.MostFraction >= 1));
-    });
+    public void What_pain_limits_keeps_its_sets_and_pain_itself_is_not_followed() =>
+        Gen.Select(Made.Case, Gen.Int[14, 60])
+            .Sample(
+                (made, days) =>
+                {
+                    // Sets older than any of it: a newer one would change a max, and the finding that rests on it.
+                    ClientCase same = made with
+                    {
+                        EarlierScreens = [new(made.Block.Start.AddDays(-days), made.Screen, made.Faults)],
+                        Strength = [.. made.Strength.Select(entry => entry with { Date = made.Block.Start.AddDays(-90) })],
+                    };
+                    Plan plan = Planner.Make(same);
+                    Assert.All(
+                        plan.Findings.Where(finding => finding.Cause is Cause.Pain or Cause.Proportion or null),
+                        finding => Assert.Equal(Course.NotKnown, finding.Course)
+                    );
+                    // Nothing changed: what could be compared is as it was.
+                    Assert.DoesNotContain(plan.Findings, finding => finding.Course is Course.Closing or Course.Worse);
+                    Assert.All(
+                        plan.Selection.All.Where(one => one.GrowsFor is not null),
+                        one => Assert.True(one.Limits.MostRpe == Rpe.Ten && one.Limits.MostFraction >= 1)
+                    );
+                }
+            );
 
     private static ClientCase Plain => PlainCase.With(75, [Weekday.Mon, Weekday.Thu], []);
 
     private static Screen Ankles(double left, double right) => new() { KneeToWallCm = new BothSides(left, right) };
 
-    private static Course CourseOf(ClientCase @case, FindingCode code) => Planner.Review(@case).Single(row => row.Finding.Code == code).Finding.Course;
+    private static Course CourseOf(ClientCase @case, FindingCode code) =>
+        Planner.Review(@case).Single(row => row.Finding.Code == code).Finding.Course;
 }

@@ -15,9 +15,11 @@ public sealed class FindingProperties
 
     private static readonly Gen<bool?> AnyAnswer = Gen.Int[0, 2].Select(i => i == 0 ? (bool?)null : i == 1);
 
-    private static Gen<double?> AnyNumber(double least, double most) => Gen.Frequency((1, Gen.Const((double?)null)), (3, Gen.Double[least, most].Select(v => (double?)v)));
+    private static Gen<double?> AnyNumber(double least, double most) =>
+        Gen.Frequency((1, Gen.Const((double?)null)), (3, Gen.Double[least, most].Select(v => (double?)v)));
 
-    private static Gen<BothSides?> AnySides(double least, double most) => Gen.Select(AnyNumber(least, most), AnyNumber(least, most)).Select((left, right) => (BothSides?)new BothSides(left, right));
+    private static Gen<BothSides?> AnySides(double least, double most) =>
+        Gen.Select(AnyNumber(least, most), AnyNumber(least, most)).Select((left, right) => (BothSides?)new BothSides(left, right));
 
     private static readonly Gen<Screen> AnyScreen =
         from knees in AnySides(2, 15)
@@ -49,48 +51,72 @@ public sealed class FindingProperties
         from percent in AnyNumber(0, 100)
         from held in AnyAnswer
         from side in Gen.Int[0, 2]
-        select new LiftFault { Lift = lift, Fault = code, FromPercent = percent, HeldInIsolation = held, Side = side == 0 ? null : (Side)(side - 1) };
+        select new LiftFault
+        {
+            Lift = lift,
+            Fault = code,
+            FromPercent = percent,
+            HeldInIsolation = held,
+            Side = side == 0 ? null : (Side)(side - 1),
+        };
 
     private static readonly Gen<(Screen Screen, LiftFault[] Faults)> AnySeen = Gen.Select(AnyScreen, AnyFault.Array[0, 4]);
 
     [Fact]
-    public void Every_finding_rests_on_something_and_keeps_to_its_scales() => AnySeen.Sample(seen =>
-    {
-        IReadOnlyList<Finding> findings = Watched.Find(seen.Screen, seen.Faults);
-        Assert.All(findings, finding =>
+    public void Every_finding_rests_on_something_and_keeps_to_its_scales() =>
+        AnySeen.Sample(seen =>
         {
-            Assert.NotEmpty(finding.Evidence);
-            Assert.InRange(finding.Severity, 1, 3);
-            Assert.InRange(finding.Confidence, 0, 0.95);
-            Assert.NotNull(finding.Retest is null && finding.Cause is not Cause.Proportion ? null : finding);
-            Assert.DoesNotContain("screen.", Words.Text(finding), StringComparison.Ordinal);
+            IReadOnlyList<Finding> findings = Watched.Find(seen.Screen, seen.Faults);
+            Assert.All(
+                findings,
+                finding =>
+                {
+                    Assert.NotEmpty(finding.Evidence);
+                    Assert.InRange(finding.Severity, 1, 3);
+                    Assert.InRange(finding.Confidence, 0, 0.95);
+                    Assert.NotNull(finding.Retest is null && finding.Cause is not Cause.Proportion ? null : finding);
+                    Assert.DoesNotContain("screen.", Words.Text(finding), StringComparison.Ordinal);
+                }
+            );
+            Assert.Equal(findings.Count, findings.DistinctBy(finding => (finding.Code, finding.Cause)).Count());
         });
-        Assert.Equal(findings.Count, findings.DistinctBy(finding => (finding.Code, finding.Cause)).Count());
-    });
 
     [Fact]
     public void Nothing_seen_is_nothing_found() => Assert.Empty(Watched.Find(Screen.Untested));
 
     [Fact]
-    public void The_same_is_found_whatever_the_order_of_the_faults() => AnySeen.Sample(seen =>
-    {
-        LiftFault[] reversed = [.. seen.Faults.Reverse()];
-        Assert.Equal(Watched.Lines(Watched.Find(seen.Screen, seen.Faults)), Watched.Lines(Watched.Find(seen.Screen, reversed)));
-    });
-
-    /// <summary>Taking an answer away can open another branch, on what is still known; but no finding gets surer without a new piece of evidence.</summary>
-    [Fact]
-    public void Removing_an_answer_never_raises_confidence() => Gen.Select(AnySeen, Gen.Int[0, 15], Gen.Int[0, 3]).Sample((seen, which, place) =>
-    {
-        IReadOnlyList<Finding> before = Watched.Find(seen.Screen, seen.Faults);
-        (Screen screen, LiftFault[] faults) = Without(seen.Screen, seen.Faults, which, place);
-        foreach (Finding after in Watched.Find(screen, faults))
+    public void The_same_is_found_whatever_the_order_of_the_faults() =>
+        AnySeen.Sample(seen =>
         {
-            Finding? same = before.FirstOrDefault(finding => finding.Code == after.Code && finding.Cause == after.Cause);
-            bool newEvidence = same is null || after.Evidence.Select(piece => piece.Measure).Except(same.Evidence.Select(piece => piece.Measure)).Any();
-            if (!newEvidence) Assert.True(after.Confidence <= same!.Confidence, $"{Watched.Line(same)} became {Watched.Line(after)} without {which}");
-        }
-    }, iter: 3000);
+            LiftFault[] reversed = [.. seen.Faults.Reverse()];
+            Assert.Equal(Watched.Lines(Watched.Find(seen.Screen, seen.Faults)), Watched.Lines(Watched.Find(seen.Screen, reversed)));
+        });
+
+    /// <summary>Taking an answer away can open another branch, on what is still known; but no finding gets surer without a new piece of
+    /// evidence.</summary>
+    [Fact]
+    public void Removing_an_answer_never_raises_confidence() =>
+        Gen.Select(AnySeen, Gen.Int[0, 15], Gen.Int[0, 3])
+            .Sample(
+                (seen, which, place) =>
+                {
+                    IReadOnlyList<Finding> before = Watched.Find(seen.Screen, seen.Faults);
+                    (Screen screen, LiftFault[] faults) = Without(seen.Screen, seen.Faults, which, place);
+                    foreach (Finding after in Watched.Find(screen, faults))
+                    {
+                        Finding? same = before.FirstOrDefault(finding => finding.Code == after.Code && finding.Cause == after.Cause);
+                        bool newEvidence =
+                            same is null
+                            || after.Evidence.Select(piece => piece.Measure).Except(same.Evidence.Select(piece => piece.Measure)).Any();
+                        if (!newEvidence)
+                            Assert.True(
+                                after.Confidence <= same!.Confidence,
+                                $"{Watched.Line(same)} became {Watched.Line(after)} without {which}"
+                            );
+                    }
+                },
+                iter: 3000
+            );
 
     private static (Screen Screen, LiftFault[] Faults) Without(Screen screen, LiftFault[] faults, int which, int place)
     {

@@ -23,7 +23,7 @@ public sealed class ScreenThresholdTests
     [InlineData("leg-raise", 70, 95, "")]
     [InlineData("bridge", 11, 12, "glutes-weak strength left 1 0.6")]
     [InlineData("bridge", 12, 14, "")]
-    [InlineData("bridge", 20, 17, "")]                                                // exactly 15 % apart
+    [InlineData("bridge", 20, 17, "")] // exactly 15 % apart
     [InlineData("bridge", 20, 16, "side-asymmetry strength right 1 0.6")]
     [InlineData("calf", 19, 25, "calves-weak strength left 1 0.6")]
     [InlineData("calf", 20, 30, "")]
@@ -51,25 +51,26 @@ public sealed class ScreenThresholdTests
     public void Hip_flexion(double degrees, string expected) =>
         Assert.Equal(expected.Length == 0 ? [] : [expected], Watched.Lines(Watched.Find(new Screen { HipFlexionDeg = degrees })));
 
-    public static TheoryData<string, string> Signs => new()
-    {
-        { "upper back", "thoracic-range capacity - 1 0.5" },
-        { "lower back", "spinal-control skill - 1 0.5" },
-        { "wall reach", "spinal-control skill - 1 0.5" },
-        { "contact", "spinal-control skill - 1 0.5" },
-        { "all three of the spine", "spinal-control skill - 1 0.9" },
-        { "ribs", "brace skill - 1 0.5" },
-        { "glutes", "glutes-not-felt skill - 1 0.5" },
-        { "plate", "squat-timing skill - 1 0.5" },
-        { "knees", "abductors-weak strength - 1 0.5" },
-        { "shift", "side-asymmetry strength - 1 0.5" },
-        { "tuck", "hip-range capacity - 1 0.6" },
-        { "heels", "squat-timing skill - 1 0.1" },
-        { "wedge", "ankle-range capacity - 1 0.5" },
-        { "wedge and heels", "ankle-range capacity - 1 0.8" },
-        { "arms, upper back still", "thoracic-range capacity - 2 0.8" },
-        { "depth", "" },
-    };
+    public static TheoryData<string, string> Signs =>
+        new()
+        {
+            { "upper back", "thoracic-range capacity - 1 0.5" },
+            { "lower back", "spinal-control skill - 1 0.5" },
+            { "wall reach", "spinal-control skill - 1 0.5" },
+            { "contact", "spinal-control skill - 1 0.5" },
+            { "all three of the spine", "spinal-control skill - 1 0.9" },
+            { "ribs", "brace skill - 1 0.5" },
+            { "glutes", "glutes-not-felt skill - 1 0.5" },
+            { "plate", "squat-timing skill - 1 0.5" },
+            { "knees", "abductors-weak strength - 1 0.5" },
+            { "shift", "side-asymmetry strength - 1 0.5" },
+            { "tuck", "hip-range capacity - 1 0.6" },
+            { "heels", "squat-timing skill - 1 0.1" },
+            { "wedge", "ankle-range capacity - 1 0.5" },
+            { "wedge and heels", "ankle-range capacity - 1 0.8" },
+            { "arms, upper back still", "thoracic-range capacity - 2 0.8" },
+            { "depth", "" },
+        };
 
     [Theory, MemberData(nameof(Signs))]
     public void What_is_seen_alone_has_severity_1(string sign, string expected)
@@ -81,7 +82,12 @@ public sealed class ScreenThresholdTests
             "lower back" => new Screen { LowerBackMovesAlone = false },
             "wall reach" => new Screen { WallReach = false },
             "contact" => new Screen { LostContacts = [DowelContact.Sacrum] },
-            "all three of the spine" => new Screen { LostContacts = [DowelContact.Head], WallReach = false, LowerBackMovesAlone = false },
+            "all three of the spine" => new Screen
+            {
+                LostContacts = [DowelContact.Head],
+                WallReach = false,
+                LowerBackMovesAlone = false,
+            },
             "ribs" => new Screen { RibsStayDown = false },
             "glutes" => new Screen { FeelsGlutes = false },
             "plate" => new Screen { Squat = squat with { BetterWithPlateInFront = true } },
@@ -98,19 +104,24 @@ public sealed class ScreenThresholdTests
     }
 
     [Fact]
-    public void What_was_tested_and_is_fine_says_nothing() => Assert.Empty(Watched.Find(new Screen
-    {
-        KneeToWallCm = new BothSides(12, 12),
-        ArmsOverheadDeg = new BothSides(165, 170),
-        StraightLegRaiseDeg = new BothSides(75, 75),
-        HipFlexionDeg = 125,
-        SingleLegBridgeReps = new BothSides(14, 15),
-        CalfRaiseReps = new BothSides(22, 22),
-        FeelsGlutes = true,
-        RibsStayDown = true,
-        WallReach = true,
-        UpperBackMovesAlone = true,
-        LowerBackMovesAlone = true,
-        Squat = new ScreenSquat(SquatDepth.Below, 30, false, false, null, Shift.None, false, false, ScreenBar.High, 20),
-    }));
+    public void What_was_tested_and_is_fine_says_nothing() =>
+        Assert.Empty(
+            Watched.Find(
+                new Screen
+                {
+                    KneeToWallCm = new BothSides(12, 12),
+                    ArmsOverheadDeg = new BothSides(165, 170),
+                    StraightLegRaiseDeg = new BothSides(75, 75),
+                    HipFlexionDeg = 125,
+                    SingleLegBridgeReps = new BothSides(14, 15),
+                    CalfRaiseReps = new BothSides(22, 22),
+                    FeelsGlutes = true,
+                    RibsStayDown = true,
+                    WallReach = true,
+                    UpperBackMovesAlone = true,
+                    LowerBackMovesAlone = true,
+                    Squat = new ScreenSquat(SquatDepth.Below, 30, false, false, null, Shift.None, false, false, ScreenBar.High, 20),
+                }
+            )
+        );
 }

@@ -19,19 +19,28 @@ public sealed class JumpTests
     {
         var fit = new LoadFit(RepCurve.Standard, max, 0, Bells);
         Jump jump = Jump.From(fit, Load.FromKilograms(16), lastReps, new SetWanted(10, Rpe.Of(8), new RepRange(6, 12)));
-        Assert.Equal(expected, jump switch
-        {
-            Jump.GoUp up => $"up {up.Load.Kilograms} x {up.Reps}",
-            Jump.AddReps stay => $"stay {stay.Load.Kilograms} x {stay.Reps}",
-            Jump.Bridge bridge => $"bridge {bridge.Next?.Kilograms}",
-            _ => "?",
-        });
+        Assert.Equal(
+            expected,
+            jump switch
+            {
+                Jump.GoUp up => $"up {up.Load.Kilograms} x {up.Reps}",
+                Jump.AddReps stay => $"stay {stay.Load.Kilograms} x {stay.Reps}",
+                Jump.Bridge bridge => $"bridge {bridge.Next?.Kilograms}",
+                _ => "?",
+            }
+        );
     }
 
     [Fact]
     public void A_band_pulls_by_its_measured_points()
     {
-        var band = new Band("light", [new BandPoint(100, Load.Zero), new BandPoint(150, Load.FromKilograms(9)), new BandPoint(200, Load.FromKilograms(16))]);
-        Assert.Equal([0, 0, 4.5, 9, 12.5, 16, 16], new[] { 50.0, 100, 125, 150, 175, 200, 260 }.Select(cm => BandTension.At(band, cm).Kilograms));
+        var band = new Band(
+            "light",
+            [new BandPoint(100, Load.Zero), new BandPoint(150, Load.FromKilograms(9)), new BandPoint(200, Load.FromKilograms(16))]
+        );
+        Assert.Equal(
+            [0, 0, 4.5, 9, 12.5, 16, 16],
+            new[] { 50.0, 100, 125, 150, 175, 200, 260 }.Select(cm => BandTension.At(band, cm).Kilograms)
+        );
     }
 }

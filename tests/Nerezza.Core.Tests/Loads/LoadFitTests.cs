@@ -9,10 +9,27 @@ namespace Nerezza.Core.Tests.Loads;
 public sealed class LoadFitTests
 {
     private static readonly Gen<LoadMeans> AnyMeans = Gen.OneOf<LoadMeans>(
-        Gen.Int[1, 4].Select(pairs => (LoadMeans)new LoadMeans.OnBar(new BarRack(new Bar("bar", Load.FromKilograms(20), Implement.Barbell), Load.Zero,
-            new SleeveSums([Plate(20, pairs), Plate(10, 1), Plate(5, pairs), Plate(2.5, 1)]), BarStart.Raised))),
-        Gen.Double[2, 60].Array[1, 8].Select(kg => (LoadMeans)new LoadMeans.Pieces(1, [.. kg.Select(Load.FromKilograms).Distinct().Order()])),
-        Gen.OneOf(2.5, 5, 10).Select(step => (LoadMeans)new LoadMeans.Stack(Load.FromKilograms(step), [.. Enumerable.Range(1, 60).Select(i => Load.FromKilograms(i * step))])));
+        Gen.Int[1, 4]
+            .Select(pairs =>
+                (LoadMeans)
+                    new LoadMeans.OnBar(
+                        new BarRack(
+                            new Bar("bar", Load.FromKilograms(20), Implement.Barbell),
+                            Load.Zero,
+                            new SleeveSums([Plate(20, pairs), Plate(10, 1), Plate(5, pairs), Plate(2.5, 1)]),
+                            BarStart.Raised
+                        )
+                    )
+            ),
+        Gen.Double[2, 60]
+            .Array[1, 8]
+            .Select(kg => (LoadMeans)new LoadMeans.Pieces(1, [.. kg.Select(Load.FromKilograms).Distinct().Order()])),
+        Gen.OneOf(2.5, 5, 10)
+            .Select(step =>
+                (LoadMeans)
+                    new LoadMeans.Stack(Load.FromKilograms(step), [.. Enumerable.Range(1, 60).Select(i => Load.FromKilograms(i * step))])
+            )
+    );
 
     private static readonly Gen<(LoadFit Fit, SetWanted Wanted)> Any =
         from means in AnyMeans
@@ -26,35 +43,56 @@ public sealed class LoadFitTests
         select (new LoadFit(RepCurve.Standard, max, 0, means), new SetWanted(range.Hold(bottom + place), Rpe.Of(rpe / 2.0), range, cap));
 
     [Fact]
-    public void The_load_can_be_made_and_agrees_with_its_percentage() => Any.Sample(row =>
-    {
-        var (fit, wanted) = row;
-        if (fit.Fit(wanted) is not { } set) return;
-        Assert.Contains(set.Load, fit.Means.Steps);
-        double target = set.Percent.Fraction * fit.MaxKg;
-        bool nearEnough = Math.Abs(set.Load.Kilograms - target) <= 0.01 * target + 1e-6;
-        // The written percentage is rounded to 1e-6, which can carry a tie upward.
-        Load? nearest = fit.Means.Nearest(target - 1e-5);
-        bool underCap = wanted.MostFraction < 1 && nearest?.Kilograms > wanted.MostFraction * fit.MaxKg + 0.001 && set.Load == fit.Means.NextBelow(nearest.Value);
-        Assert.True(nearEnough || set.Load == nearest || underCap, $"{set} of {fit.MaxKg}");
-    }, iter: 5000);
+    public void The_load_can_be_made_and_agrees_with_its_percentage() =>
+        Any.Sample(
+            row =>
+            {
+                var (fit, wanted) = row;
+                if (fit.Fit(wanted) is not { } set)
+                    return;
+                Assert.Contains(set.Load, fit.Means.Steps);
+                double target = set.Percent.Fraction * fit.MaxKg;
+                bool nearEnough = Math.Abs(set.Load.Kilograms - target) <= 0.01 * target + 1e-6;
+                // The written percentage is rounded to 1e-6, which can carry a tie upward.
+                Load? nearest = fit.Means.Nearest(target - 1e-5);
+                bool underCap =
+                    wanted.MostFraction < 1
+                    && nearest?.Kilograms > wanted.MostFraction * fit.MaxKg + 0.001
+                    && set.Load == fit.Means.NextBelow(nearest.Value);
+                Assert.True(nearEnough || set.Load == nearest || underCap, $"{set} of {fit.MaxKg}");
+            },
+            iter: 5000
+        );
 
     [Fact]
-    public void Effort_is_never_above_what_was_asked_by_more_than_rounding() => Any.Sample(row =>
-    {
-        var (fit, wanted) = row;
-        if (fit.Fit(wanted) is not { } set) return;
-        Assert.True(set.Load.Kilograms <= fit.Curve.Fraction(set.Reps, wanted.Rpe) * fit.MaxKg * 1.02 + 1e-6, $"{set} against {wanted}");
-        Assert.True(set.Rpe <= wanted.Rpe);
-        Assert.True(set.Reps <= wanted.Range.Top);
-    }, iter: 5000);
+    public void Effort_is_never_above_what_was_asked_by_more_than_rounding() =>
+        Any.Sample(
+            row =>
+            {
+                var (fit, wanted) = row;
+                if (fit.Fit(wanted) is not { } set)
+                    return;
+                Assert.True(
+                    set.Load.Kilograms <= fit.Curve.Fraction(set.Reps, wanted.Rpe) * fit.MaxKg * 1.02 + 1e-6,
+                    $"{set} against {wanted}"
+                );
+                Assert.True(set.Rpe <= wanted.Rpe);
+                Assert.True(set.Reps <= wanted.Range.Top);
+            },
+            iter: 5000
+        );
 
     [Fact]
-    public void A_cap_is_never_passed() => Any.Sample(row =>
-    {
-        var (fit, wanted) = row;
-        if (wanted.MostFraction < 1 && fit.Fit(wanted) is { } set) Assert.True(set.Load.Kilograms <= wanted.MostFraction * fit.MaxKg + 0.001);
-    }, iter: 5000);
+    public void A_cap_is_never_passed() =>
+        Any.Sample(
+            row =>
+            {
+                var (fit, wanted) = row;
+                if (wanted.MostFraction < 1 && fit.Fit(wanted) is { } set)
+                    Assert.True(set.Load.Kilograms <= wanted.MostFraction * fit.MaxKg + 0.001);
+            },
+            iter: 5000
+        );
 
     // Max 100, bells of 16 and 24 kg: by hand from the curve.
     [Theory]
@@ -93,12 +131,15 @@ public sealed class LoadFitTests
     {
         // 75 % of 30 kg is 22.5; 24 is nearest and over; 20 / 30 = 0.667 allows 15 (Epley), 8 of them leave 7 in reserve: RPE 3.
         var means = new LoadMeans.Pieces(1, [Load.FromKilograms(20), Load.FromKilograms(24)]);
-        FittedSet set = new LoadFit(RepCurve.Standard, 30, 0, means).Fit(new SetWanted(8, Rpe.Of(8), new RepRange(8, 12), AimFraction: 0.75))!;
+        FittedSet set = new LoadFit(RepCurve.Standard, 30, 0, means).Fit(
+            new SetWanted(8, Rpe.Of(8), new RepRange(8, 12), AimFraction: 0.75)
+        )!;
         Assert.Equal((8, 20.0, 3.0), (set.Reps, set.Load.Kilograms, Math.Round(set.Rpe.Value, 6)));
     }
 
     [Theory]
-    // A chin-up of 80 kg body, max 100 kg in all: 8 at RPE 8 ask for 75, which the body alone is over; 80 / 100 allows 8.2, so 6 leave two in reserve.
+    // A chin-up of 80 kg body, max 100 kg in all: 8 at RPE 8 ask for 75, which the body alone is over; 80 / 100 allows 8.2, so 6 leave two
+    // in reserve.
     [InlineData(100, 0, 3, 10, "6 x 0 at 8, 80.6 %")]
     [InlineData(100, 0, 7, 10, "by effort")] // no plate makes the body lighter
     [InlineData(90, 0, 2, 10, "3 x 0 at 8, 88.9 %")] // 80 / 90 allows 5
@@ -109,19 +150,35 @@ public sealed class LoadFitTests
     {
         LoadMeans means = new LoadMeans.Pieces(1, most > 0 ? [Load.Zero, Load.FromKilograms(most)] : [Load.Zero]);
         FittedSet? set = new LoadFit(RepCurve.Standard, maxKg, 80, means).Fit(new SetWanted(8, Rpe.Of(8), new RepRange(bottom, top)));
-        Assert.Equal(expected, set is null ? "by effort" : FormattableString.Invariant($"{set.Reps} x {set.Load.Kilograms} at {Math.Round(set.Rpe.Value * 2) / 2}, {set.Percent.Value:0.0} %"));
+        Assert.Equal(
+            expected,
+            set is null
+                ? "by effort"
+                : FormattableString.Invariant(
+                    $"{set.Reps} x {set.Load.Kilograms} at {Math.Round(set.Rpe.Value * 2) / 2}, {set.Percent.Value:0.0} %"
+                )
+        );
     }
 
     [Fact]
-    public void Body_and_load_are_the_percent_that_is_written_within_a_step() => Gen.Select(Any, Gen.Double[0, 120]).Sample((row, body) =>
-    {
-        LoadFit fit = row.Fit with { BodyKg = body };
-        if (fit.Fit(row.Wanted) is not { } set) return;
-        double step = Math.Max(set.Load.Kilograms - (fit.Means.NextBelow(set.Load) ?? set.Load).Kilograms, (fit.Means.NextAbove(set.Load) ?? set.Load).Kilograms - set.Load.Kilograms);
-        double off = Math.Abs(set.Load.Kilograms + body - set.Percent.Fraction * fit.MaxKg);
-        Assert.True(off <= Math.Max(step, 0.025 * fit.MaxKg) + 0.002, $"{set} of {fit.MaxKg}, body {body}, a step of {step}");
-        Assert.True(set.Reps >= row.Wanted.Range.Bottom || body <= 0, $"{set}");
-    }, iter: 5000);
+    public void Body_and_load_are_the_percent_that_is_written_within_a_step() =>
+        Gen.Select(Any, Gen.Double[0, 120])
+            .Sample(
+                (row, body) =>
+                {
+                    LoadFit fit = row.Fit with { BodyKg = body };
+                    if (fit.Fit(row.Wanted) is not { } set)
+                        return;
+                    double step = Math.Max(
+                        set.Load.Kilograms - (fit.Means.NextBelow(set.Load) ?? set.Load).Kilograms,
+                        (fit.Means.NextAbove(set.Load) ?? set.Load).Kilograms - set.Load.Kilograms
+                    );
+                    double off = Math.Abs(set.Load.Kilograms + body - set.Percent.Fraction * fit.MaxKg);
+                    Assert.True(off <= Math.Max(step, 0.025 * fit.MaxKg) + 0.002, $"{set} of {fit.MaxKg}, body {body}, a step of {step}");
+                    Assert.True(set.Reps >= row.Wanted.Range.Bottom || body <= 0, $"{set}");
+                },
+                iter: 5000
+            );
 
     private static PlatePairs Plate(double kg, int pairs) => new(Load.FromKilograms(kg), pairs, kg >= 20);
 }

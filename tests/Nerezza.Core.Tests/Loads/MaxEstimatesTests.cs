@@ -32,13 +32,30 @@ public sealed class MaxEstimatesTests
     [Fact]
     public void A_logged_set_moves_the_estimate_by_the_filters_gain()
     {
-        // By hand: prior ln 100, sd 0.05, 15 days of drift 0.004, too long ago to bend the curve; seen 5 x 90 at RPE 8, n = 7, sd of 0.015, 0.006 x 6, 0.02.
-        double variance = 0.05 * 0.05 + 15 * 0.004 * 0.004, seenVariance = 0.015 * 0.015 + 0.036 * 0.036 + 0.02 * 0.02;
-        double gain = variance / (variance + seenVariance), seen = 90 / (30 / 36.0);
+        // By hand: prior ln 100, sd 0.05, 15 days of drift 0.004, too long ago to bend the curve; seen 5 x 90 at RPE 8, n = 7, sd of 0.015,
+        // 0.006 x 6, 0.02.
+        double variance = 0.05 * 0.05 + 15 * 0.004 * 0.004,
+            seenVariance = 0.015 * 0.015 + 0.036 * 0.036 + 0.02 * 0.02;
+        double gain = variance / (variance + seenVariance),
+            seen = 90 / (30 / 36.0);
         double expected = Math.Exp(Math.Log(100) + gain * Math.Log(seen / 100));
         OneRepMax max = Book(
-            strength: [Entry("back-squat-high-bar", 100, 1, 10, Today.AddDays(-15))],
-            log: [Day(Today, new LogSet { Exercise = "back-squat-high-bar", Load = Load.FromKilograms(90), Reps = 5, Rpe = Rpe.Of(8) })]).Find("back-squat-high-bar")!;
+                strength: [Entry("back-squat-high-bar", 100, 1, 10, Today.AddDays(-15))],
+                log:
+                [
+                    Day(
+                        Today,
+                        new LogSet
+                        {
+                            Exercise = "back-squat-high-bar",
+                            Load = Load.FromKilograms(90),
+                            Reps = 5,
+                            Rpe = Rpe.Of(8),
+                        }
+                    ),
+                ]
+            )
+            .Find("back-squat-high-bar")!;
         Assert.Equal(expected, max.Kilograms, 4);
         Assert.Equal(Math.Sqrt((1 - gain) * variance), max.LogSd, 4);
         Assert.Equal(MaxSource.Log, max.Source);
@@ -51,11 +68,26 @@ public sealed class MaxEstimatesTests
     [InlineData(3, 100, null, true)]
     public void A_set_that_only_bounds_moves_the_estimate_upward_alone(int reps, double kg, double? rpe, bool moves)
     {
-        double n = rpe is null ? reps : reps + 4, seen = RepCurve.Standard.OneRepMax(kg, n);
+        double n = rpe is null ? reps : reps + 4,
+            seen = RepCurve.Standard.OneRepMax(kg, n);
         double max = Book(
-            strength: [Entry("back-squat-high-bar", 100, 1, 10, Today.AddDays(-1))],
-            log: [Day(Today, new LogSet { Exercise = "back-squat-high-bar", Load = Load.FromKilograms(kg), Reps = reps, Rpe = rpe is { } r ? Rpe.Of(r) : null })])
-            .Find("back-squat-high-bar")!.Kilograms;
+                strength: [Entry("back-squat-high-bar", 100, 1, 10, Today.AddDays(-1))],
+                log:
+                [
+                    Day(
+                        Today,
+                        new LogSet
+                        {
+                            Exercise = "back-squat-high-bar",
+                            Load = Load.FromKilograms(kg),
+                            Reps = reps,
+                            Rpe = rpe is { } r ? Rpe.Of(r) : null,
+                        }
+                    ),
+                ]
+            )
+            .Find("back-squat-high-bar")!
+            .Kilograms;
         Assert.Equal(moves || seen > 100, max > 100 + 1e-9);
         Assert.True(max >= 100 - 1e-9);
     }
@@ -64,9 +96,24 @@ public sealed class MaxEstimatesTests
     public void The_first_set_at_the_highest_load_speaks_for_the_day_unless_there_is_an_amrap()
     {
         LogSet Set(double kg, int reps, double? rpe, bool amrap = false) =>
-            new() { Exercise = "front-squat", Load = Load.FromKilograms(kg), Reps = reps, Rpe = rpe is { } r ? Rpe.Of(r) : null, Amrap = amrap };
-        Assert.Equal(90 / RepCurve.Standard.Fraction(4), Book(log: [Day(Today, Set(80, 3, 8), Set(90, 3, 9), Set(90, 3, 10))]).Find("front-squat")!.Kilograms, 4);
-        Assert.Equal(88 / RepCurve.Standard.Fraction(6), Book(log: [Day(Today, Set(90, 3, 9), Set(88, 6, null, amrap: true))]).Find("front-squat")!.Kilograms, 4);
+            new()
+            {
+                Exercise = "front-squat",
+                Load = Load.FromKilograms(kg),
+                Reps = reps,
+                Rpe = rpe is { } r ? Rpe.Of(r) : null,
+                Amrap = amrap,
+            };
+        Assert.Equal(
+            90 / RepCurve.Standard.Fraction(4),
+            Book(log: [Day(Today, Set(80, 3, 8), Set(90, 3, 9), Set(90, 3, 10))]).Find("front-squat")!.Kilograms,
+            4
+        );
+        Assert.Equal(
+            88 / RepCurve.Standard.Fraction(6),
+            Book(log: [Day(Today, Set(90, 3, 9), Set(88, 6, null, amrap: true))]).Find("front-squat")!.Kilograms,
+            4
+        );
     }
 
     [Fact]
@@ -90,16 +137,42 @@ public sealed class MaxEstimatesTests
     [Fact]
     public void The_rating_bias_is_pulled_toward_nothing_and_credits_fatigue()
     {
-        LogSet amrap = new() { Exercise = "goblet-squat", Load = Load.FromKilograms(20), Reps = 14, Amrap = true, ReserveSaid = new ReserveSaid(8, 2) };
-        LogSet hard = new() { Exercise = "goblet-squat", Load = Load.FromKilograms(20), Reps = 8, Rpe = Rpe.Of(8) };
+        LogSet amrap = new()
+        {
+            Exercise = "goblet-squat",
+            Load = Load.FromKilograms(20),
+            Reps = 14,
+            Amrap = true,
+            ReserveSaid = new ReserveSaid(8, 2),
+        };
+        LogSet hard = new()
+        {
+            Exercise = "goblet-squat",
+            Load = Load.FromKilograms(20),
+            Reps = 8,
+            Rpe = Rpe.Of(8),
+        };
         Assert.Equal(new EffortBias(2, 1), EffortBias.From([Day(Today, amrap)])); // 14 - 10 = 4, halved
         EffortBias two = EffortBias.From([Day(Today, amrap), Day(Today.AddDays(7), hard, hard, amrap)]);
         Assert.Equal((4 + 4.6) / 3, two.Repetitions, 9);
         Assert.Equal(EffortBias.None, EffortBias.From([Day(Today, hard)]));
     }
 
-    private static MaxEstimates Book(IReadOnlyList<StrengthEntry>? strength = null, IReadOnlyList<LogDay>? log = null) => MaxEstimates.Of(
-        new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] }, ExerciseCatalogue.Shipped, strength ?? [], log ?? [], Today);
+    private static MaxEstimates Book(IReadOnlyList<StrengthEntry>? strength = null, IReadOnlyList<LogDay>? log = null) =>
+        MaxEstimates.Of(
+            new Client
+            {
+                Name = "x",
+                HeightCm = 175,
+                MassKg = 80,
+                Level = Level.Intermediate,
+                Days = [],
+            },
+            ExerciseCatalogue.Shipped,
+            strength ?? [],
+            log ?? [],
+            Today
+        );
 
     private static StrengthEntry Entry(string exercise, double kg, int reps, double rpe, DateOnly date) =>
         new(exercise, Load.FromKilograms(kg), reps, Rpe.Of(rpe), null, date, false);

@@ -6,7 +6,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Tests.Loads;
 
-/// <summary>The rep curve that a lifter's own sets bend (docs/handbook/10-loads.md), worked out by hand: the exercise's k weighs 3, each pair 1.</summary>
+/// <summary>The rep curve that a lifter's own sets bend (docs/handbook/10-loads.md), worked out by hand: the exercise's k weighs 3, each
+/// pair 1.</summary>
 public sealed class OwnCurveTests
 {
     private static readonly DateOnly Today = new(2026, 11, 30);
@@ -24,8 +25,20 @@ public sealed class OwnCurveTests
     [InlineData("seated-leg-curl", "50x8@10 0", 0.75, "single joints")]
     public void Pairs_of_sets_bend_the_curve(string exercise, string sets, double k, string because)
     {
-        StrengthEntry[] entries = [.. sets.Split(", ").Select(text => text.Split('x', '@', ' ')).Select(part =>
-            new StrengthEntry(exercise, Load.FromKilograms(double.Parse(part[0])), int.Parse(part[1]), Rpe.Of(double.Parse(part[2])), null, Today.AddDays(-int.Parse(part[3])), false))];
+        StrengthEntry[] entries =
+        [
+            .. sets.Split(", ")
+                .Select(text => text.Split('x', '@', ' '))
+                .Select(part => new StrengthEntry(
+                    exercise,
+                    Load.FromKilograms(double.Parse(part[0])),
+                    int.Parse(part[1]),
+                    Rpe.Of(double.Parse(part[2])),
+                    null,
+                    Today.AddDays(-int.Parse(part[3])),
+                    false
+                )),
+        ];
         OneRepMax max = MaxOf(exercise, entries);
         Assert.True(Math.Abs(k - max.Curve.K) < 1e-6, $"{because}: {max.Curve.K}");
         Assert.Equal(k == ExerciseCatalogue.Shipped[exercise].Curve, max.OwnK is null);
@@ -33,15 +46,44 @@ public sealed class OwnCurveTests
 
     [Fact]
     public void Sets_on_a_lifters_true_curve_draw_k_toward_it_and_never_past_it() =>
-        Gen.Select(Gen.Double[0.6, 1.4], Gen.Int[1, 5], Gen.Int[1, 7].Array[2, 10]).Sample((truth, apart, reps) =>
-        {
-            StrengthEntry[] entries = [.. reps.Select(n => new StrengthEntry("back-squat-high-bar", Load.FromKilograms(200 * new RepCurve(truth).Fraction(n)), n, Rpe.Ten, null, Today.AddDays(-apart), false))];
-            double k = MaxOf("back-squat-high-bar", entries).Curve.K;
-            int pairs = reps.SelectMany((n, i) => reps.Skip(i + 1).Where(m => Math.Abs(n - m) >= 3)).Count();
-            // Loads are whole grams, which is the only rounding. Up to seven repetitions only one k makes a pair agree.
-            Assert.InRange(k - (3 + pairs * truth) / (3 + pairs), -1e-3, 1e-3);
-        });
+        Gen.Select(Gen.Double[0.6, 1.4], Gen.Int[1, 5], Gen.Int[1, 7].Array[2, 10])
+            .Sample(
+                (truth, apart, reps) =>
+                {
+                    StrengthEntry[] entries =
+                    [
+                        .. reps.Select(n => new StrengthEntry(
+                            "back-squat-high-bar",
+                            Load.FromKilograms(200 * new RepCurve(truth).Fraction(n)),
+                            n,
+                            Rpe.Ten,
+                            null,
+                            Today.AddDays(-apart),
+                            false
+                        )),
+                    ];
+                    double k = MaxOf("back-squat-high-bar", entries).Curve.K;
+                    int pairs = reps.SelectMany((n, i) => reps.Skip(i + 1).Where(m => Math.Abs(n - m) >= 3)).Count();
+                    // Loads are whole grams, which is the only rounding. Up to seven repetitions only one k makes a pair agree.
+                    Assert.InRange(k - (3 + pairs * truth) / (3 + pairs), -1e-3, 1e-3);
+                }
+            );
 
-    private static OneRepMax MaxOf(string exercise, StrengthEntry[] entries) => MaxEstimates.Of(
-        new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] }, ExerciseCatalogue.Shipped, entries, [], Today).Find(exercise)!;
+    private static OneRepMax MaxOf(string exercise, StrengthEntry[] entries) =>
+        MaxEstimates
+            .Of(
+                new Client
+                {
+                    Name = "x",
+                    HeightCm = 175,
+                    MassKg = 80,
+                    Level = Level.Intermediate,
+                    Days = [],
+                },
+                ExerciseCatalogue.Shipped,
+                entries,
+                [],
+                Today
+            )
+            .Find(exercise)!;
 }

@@ -36,23 +36,26 @@ public sealed class RepCurveTests
     private static readonly Gen<(double N, double K)> AnyPoint = Gen.Select(Gen.Double[1, 40], Gen.Double[0.6, 1.4]);
 
     [Fact]
-    public void More_repetitions_are_always_a_smaller_part() => Gen.Select(AnyPoint, Gen.Double[0.01, 5]).Sample(row =>
-    {
-        var ((n, k), more) = row;
-        RepCurve curve = new(k);
-        Assert.True(curve.Fraction(n + more) < curve.Fraction(n));
-    });
+    public void More_repetitions_are_always_a_smaller_part() =>
+        Gen.Select(AnyPoint, Gen.Double[0.01, 5])
+            .Sample(row =>
+            {
+                var ((n, k), more) = row;
+                RepCurve curve = new(k);
+                Assert.True(curve.Fraction(n + more) < curve.Fraction(n));
+            });
 
     [Fact]
-    public void The_inverse_gives_the_repetitions_back() => AnyPoint.Sample(row =>
-        Assert.Equal(row.N, new RepCurve(row.K).RepsToFailure(new RepCurve(row.K).Fraction(row.N)), 6));
+    public void The_inverse_gives_the_repetitions_back() =>
+        AnyPoint.Sample(row => Assert.Equal(row.N, new RepCurve(row.K).RepsToFailure(new RepCurve(row.K).Fraction(row.N)), 6));
 
     [Fact]
-    public void There_is_no_jump_anywhere() => AnyPoint.Sample(row =>
-    {
-        RepCurve curve = new(row.K);
-        Assert.True(Math.Abs(curve.Fraction(row.N + 1e-6) - curve.Fraction(row.N)) < 1e-6);
-    });
+    public void There_is_no_jump_anywhere() =>
+        AnyPoint.Sample(row =>
+        {
+            RepCurve curve = new(row.K);
+            Assert.True(Math.Abs(curve.Fraction(row.N + 1e-6) - curve.Fraction(row.N)) < 1e-6);
+        });
 
     [Theory]
     [InlineData(12, EstimateTrust.Usual)]

@@ -8,8 +8,14 @@ namespace Nerezza.Core.Tests.Loads;
 
 public sealed class WarmUpTests
 {
-    private static readonly LoadMeans Bar = new LoadMeans.OnBar(new BarRack(new Bar("bar", Load.FromKilograms(20), Implement.Barbell), Load.Zero,
-        new SleeveSums([Plate(25, 4), Plate(20, 2), Plate(10, 2), Plate(5, 2), Plate(2.5, 2), Plate(1.25, 1)]), BarStart.Raised));
+    private static readonly LoadMeans Bar = new LoadMeans.OnBar(
+        new BarRack(
+            new Bar("bar", Load.FromKilograms(20), Implement.Barbell),
+            Load.Zero,
+            new SleeveSums([Plate(25, 4), Plate(20, 2), Plate(10, 2), Plate(5, 2), Plate(2.5, 2), Plate(1.25, 1)]),
+            BarStart.Raised
+        )
+    );
 
     // Each row by hand from docs/handbook/10-loads.md, on a 20 kg bar with 2.5 kg steps.
     [Theory]
@@ -32,17 +38,21 @@ public sealed class WarmUpTests
 
     [Fact]
     public void Every_step_rises_by_a_twentieth_of_the_work_load_and_stays_under_it() =>
-        Gen.Select(Gen.Int[0, Bar.Steps.Count - 1], Gen.Double[40, 97]).Sample((place, percent) =>
-        {
-            Load work = Bar.Steps[place];
-            IReadOnlyList<WarmUpSet> ramp = WarmUp.RampTo(work, percent, Bar, WarmUpNeed.ColdPattern);
-            double least = work.Kilograms * 0.05 - 1e-9;
-            Assert.All(ramp, set => Assert.Contains(set.Load, Bar.Steps));
-            Assert.All(ramp.Zip(ramp.Skip(1)), pair => Assert.True(pair.Second.Load - pair.First.Load >= least));
-            Assert.All(ramp.Skip(1), set => Assert.True(work - set.Load >= least));
-        });
+        Gen.Select(Gen.Int[0, Bar.Steps.Count - 1], Gen.Double[40, 97])
+            .Sample(
+                (place, percent) =>
+                {
+                    Load work = Bar.Steps[place];
+                    IReadOnlyList<WarmUpSet> ramp = WarmUp.RampTo(work, percent, Bar, WarmUpNeed.ColdPattern);
+                    double least = work.Kilograms * 0.05 - 1e-9;
+                    Assert.All(ramp, set => Assert.Contains(set.Load, Bar.Steps));
+                    Assert.All(ramp.Zip(ramp.Skip(1)), pair => Assert.True(pair.Second.Load - pair.First.Load >= least));
+                    Assert.All(ramp.Skip(1), set => Assert.True(work - set.Load >= least));
+                }
+            );
 
-    private static string Text(IEnumerable<WarmUpSet> ramp) => string.Join(' ', ramp.Select(set => FormattableString.Invariant($"{set.Load.Kilograms}x{set.Reps}")));
+    private static string Text(IEnumerable<WarmUpSet> ramp) =>
+        string.Join(' ', ramp.Select(set => FormattableString.Invariant($"{set.Load.Kilograms}x{set.Reps}")));
 
     private static PlatePairs Plate(double kg, int pairs) => new(Load.FromKilograms(kg), pairs, kg >= 20);
 }

@@ -8,7 +8,14 @@ namespace Nerezza.Core.Tests.Safety;
 
 public sealed class ReferralTests
 {
-    private static readonly PainEntry Ache = new() { Region = PainRegion.LowBack, WorseOn = [PainTrigger.Bending], ScoreDuring = 1, UsualScore = 1, Weeks = 1 };
+    private static readonly PainEntry Ache = new()
+    {
+        Region = PainRegion.LowBack,
+        WorseOn = [PainTrigger.Bending],
+        ScoreDuring = 1,
+        UsualScore = 1,
+        Weeks = 1,
+    };
 
     // Each flag alone, without and with pain; from docs/handbook/07-pain-and-health.md.
     [Theory]
@@ -42,7 +49,11 @@ public sealed class ReferralTests
         Referral referral = HealthReferral.From(health, [Ache])!;
         Assert.Equal(withPain, Text(referral));
         Assert.Contains($"health.flags: {flag}", referral.Reasons);
-        Assert.Contains(ReferralWords.Question(Codes.Find<HealthFlag>(flag)!.Value), ReferralWords.Text(referral), StringComparison.Ordinal);
+        Assert.Contains(
+            ReferralWords.Question(Codes.Find<HealthFlag>(flag)!.Value),
+            ReferralWords.Text(referral),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -53,13 +64,17 @@ public sealed class ReferralTests
     {
         var cleared = new Clearance("A. Doctor", "physician", new DateOnly(2026, 11, 1), [HealthFlag.Fever]);
         Assert.Null(HealthReferral.From(new Health([HealthFlag.Fever], cleared), []));
-        Assert.Equal(["health.flags: chest-pain"], HealthReferral.From(new Health([HealthFlag.Fever, HealthFlag.ChestPain], cleared), [])!.Reasons);
+        Assert.Equal(
+            ["health.flags: chest-pain"],
+            HealthReferral.From(new Health([HealthFlag.Fever, HealthFlag.ChestPain], cleared), [])!.Reasons
+        );
     }
 
     [Fact]
     public void Nerve_signs_come_before_heavy_work_and_lasting_pain_comes_last()
     {
-        PainEntry nerve = Ache with { NerveSigns = true }, lasting = Ache with { Weeks = 7, Improving = false };
+        PainEntry nerve = Ache with { NerveSigns = true },
+            lasting = Ache with { Weeks = 7, Improving = false };
         Assert.Equal("BeforeLoading Clearance", Text(HealthReferral.From(new Health([HealthFlag.Hernia], null), [nerve])));
         Assert.Equal("Soon Clearance", Text(HealthReferral.From(new Health([], null), [lasting])));
         Assert.Null(HealthReferral.From(new Health([], null), [lasting with { Improving = true }]));
@@ -99,9 +114,19 @@ public sealed class ReferralTests
     }
 
     private static Caution.Allowed Allowed(Client client) =>
-        Assert.IsType<Caution.Allowed>(new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped["front-squat"]));
+        Assert.IsType<Caution.Allowed>(
+            new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped["front-squat"])
+        );
 
     private static string Text(Referral? referral) => referral is null ? "none" : $"{referral.Level} {referral.Urgency}";
 
-    private static Client Client() => new() { Name = "x", HeightCm = 175, MassKg = 80, Level = Level.Intermediate, Days = [] };
+    private static Client Client() =>
+        new()
+        {
+            Name = "x",
+            HeightCm = 175,
+            MassKg = 80,
+            Level = Level.Intermediate,
+            Days = [],
+        };
 }

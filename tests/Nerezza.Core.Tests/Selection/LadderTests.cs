@@ -39,7 +39,10 @@ public sealed class LadderTests
         LogDay day = Day("bodyweight-hip-thrust", "20x0@7", 0);
         Assert.Equal(5, Book(Level.Novice, SideSchool.BarbellFirst, [day]).OpenOn(LadderId.HipThrust));
         Assert.Null(Book(Level.Novice, SideSchool.BarbellFirst, [day]).LockOn("barbell-hip-thrust"));
-        Assert.Equal(new LockedRung("barbell-hip-thrust", LadderId.HipThrust, 5, 2), Book(Level.Novice, SideSchool.UnilateralFirst, [day]).LockOn("barbell-hip-thrust"));
+        Assert.Equal(
+            new LockedRung("barbell-hip-thrust", LadderId.HipThrust, 5, 2),
+            Book(Level.Novice, SideSchool.UnilateralFirst, [day]).LockOn("barbell-hip-thrust")
+        );
     }
 
     [Fact]
@@ -50,12 +53,40 @@ public sealed class LadderTests
         Assert.Equal(1, Book(Level.Novice, log: [lost]).OpenOn(LadderId.HipThrust));
     }
 
-    private static LadderProgress Book(Level level, SideSchool school = SideSchool.UnilateralFirst, IReadOnlyList<LogDay>? log = null) => new(
-        new Client { Name = "x", HeightCm = 175, MassKg = 80, Level = level, Days = [] }, school, ExerciseCatalogue.Shipped, [], [], log ?? []);
+    private static LadderProgress Book(Level level, SideSchool school = SideSchool.UnilateralFirst, IReadOnlyList<LogDay>? log = null) =>
+        new(
+            new Client
+            {
+                Name = "x",
+                HeightCm = 175,
+                MassKg = 80,
+                Level = level,
+                Days = [],
+            },
+            school,
+            ExerciseCatalogue.Shipped,
+            [],
+            [],
+            log ?? []
+        );
 
-    private static LogDay Day(string exercise, string sets, int number) => new(new DateOnly(2026, 11, 2).AddDays(number), null, [.. sets.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(set =>
-    {
-        double[] parts = [.. set.Split('x', '@').Select(double.Parse)];
-        return new LogSet { Exercise = exercise, Reps = (int)parts[0], Load = Load.FromKilograms(parts[1]), Rpe = Rpe.Of(parts[2]) };
-    })]);
+    private static LogDay Day(string exercise, string sets, int number) =>
+        new(
+            new DateOnly(2026, 11, 2).AddDays(number),
+            null,
+            [
+                .. sets.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    .Select(set =>
+                    {
+                        double[] parts = [.. set.Split('x', '@').Select(double.Parse)];
+                        return new LogSet
+                        {
+                            Exercise = exercise,
+                            Reps = (int)parts[0],
+                            Load = Load.FromKilograms(parts[1]),
+                            Rpe = Rpe.Of(parts[2]),
+                        };
+                    }),
+            ]
+        );
 }

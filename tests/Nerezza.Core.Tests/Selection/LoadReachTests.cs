@@ -25,18 +25,30 @@ public sealed class LoadReachTests
         ClientCase @case = plain with
         {
             Client = plain.Client with { TargetLifts = ["conventional-deadlift"] },
-            Equipment = plain.Equipment with { Plates = [new PlatePairs(Load.FromKilograms(25), heavy, true), new PlatePairs(Load.FromKilograms(20), twenties, true)] },
-            Strength = [new StrengthEntry("back-squat-high-bar", Load.FromKilograms(200), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false)],
+            Equipment = plain.Equipment with
+            {
+                Plates = [new PlatePairs(Load.FromKilograms(25), heavy, true), new PlatePairs(Load.FromKilograms(20), twenties, true)],
+            },
+            Strength =
+            [
+                new StrengthEntry("back-squat-high-bar", Load.FromKilograms(200), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+            ],
         };
         Chosen main = Planner.Make(@case).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main;
-        Assert.True(expected == main.Exercise.Id, $"{because}: {main.Exercise.Id} at {main.Score}, before {string.Join(", ", main.InsteadOf)}");
+        Assert.True(
+            expected == main.Exercise.Id,
+            $"{because}: {main.Exercise.Id} at {main.Score}, before {string.Join(", ", main.InsteadOf)}"
+        );
     }
 
     [Fact]
     public void A_lift_without_a_max_or_of_unknown_weight_is_not_held_back()
     {
         ClientCase plain = PlainCase.With(75, Days, []) with { Strength = [] };
-        Assert.Equal("back-squat-high-bar", Planner.Make(plain).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main.Exercise.Id);
+        Assert.Equal(
+            "back-squat-high-bar",
+            Planner.Make(plain).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main.Exercise.Id
+        );
     }
 
     [Theory]
@@ -49,11 +61,18 @@ public sealed class LoadReachTests
         ClientCase @case = plain with
         {
             Client = plain.Client with { Level = Level.Novice, TargetLifts = target == "" ? [] : [target] },
-            Equipment = new Equipment { Items = kit.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(code => Codes.Find<Implement>(code)!.Value).ToHashSet() },
+            Equipment = new Equipment
+            {
+                Items = kit.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    .Select(code => Codes.Find<Implement>(code)!.Value)
+                    .ToHashSet(),
+            },
             Block = plain.Block with { Focus = BlockFocus.Lower },
         };
-        Assert.All(Planner.Make(@case).Block!.Weeks.SelectMany(week => week.Sessions), session =>
-            Assert.True(session.Items.Select(item => item.Exercise).Distinct().Count() == session.Items.Count, because));
+        Assert.All(
+            Planner.Make(@case).Block!.Weeks.SelectMany(week => week.Sessions),
+            session => Assert.True(session.Items.Select(item => item.Exercise).Distinct().Count() == session.Items.Count, because)
+        );
     }
 
     [Theory]
@@ -63,8 +82,18 @@ public sealed class LoadReachTests
     {
         // The front squat stands by ratio: in a strength block its first session would be a calibration.
         ClientCase plain = PlainCase.With(75, Days, []);
-        ClientCase @case = plain with { Client = plain.Client with { TargetLifts = ["front-squat", "conventional-deadlift"] }, Block = plain.Block with { Kind = kind, Weeks = kind is BlockKind.Return ? 4 : 1 } };
-        Assert.Contains(Planner.Make(@case with { Block = plain.Block }).Block!.Weeks[0].Sessions.SelectMany(session => session.Items), item => item.Ask.Target.Kind is TargetKind.Calibration);
-        Assert.All(Planner.Make(@case).Block!.Weeks[0].Sessions.SelectMany(session => session.Items).SelectMany(item => item.Sets), set => Assert.True(set.Rpe.Value <= most));
+        ClientCase @case = plain with
+        {
+            Client = plain.Client with { TargetLifts = ["front-squat", "conventional-deadlift"] },
+            Block = plain.Block with { Kind = kind, Weeks = kind is BlockKind.Return ? 4 : 1 },
+        };
+        Assert.Contains(
+            Planner.Make(@case with { Block = plain.Block }).Block!.Weeks[0].Sessions.SelectMany(session => session.Items),
+            item => item.Ask.Target.Kind is TargetKind.Calibration
+        );
+        Assert.All(
+            Planner.Make(@case).Block!.Weeks[0].Sessions.SelectMany(session => session.Items).SelectMany(item => item.Sets),
+            set => Assert.True(set.Rpe.Value <= most)
+        );
     }
 }

@@ -15,90 +15,160 @@ public sealed class SelectionPropertyTests
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
 
     [Fact]
-    public void Everything_chosen_can_be_done_and_conflicts_with_nothing() => Each((@case, plan, chosen) =>
-    {
-        Assert.True(chosen.Exercise.CanBeDoneWith(@case.Equipment), chosen.Exercise.Id);
-        Assert.IsType<Caution.Allowed>(new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start).For(chosen.Exercise));
-        foreach (PainEntry entry in @case.Pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch))
-            Assert.Empty(chosen.Exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)));
-        if (plan.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= 2)) Assert.DoesNotContain(Conflict.ShoulderRange, chosen.Exercise.Conflicts);
-        Assert.Null(new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, @case.Ladders, @case.Strength, @case.Log).LockOn(chosen.Exercise.Id));
-    });
+    public void Everything_chosen_can_be_done_and_conflicts_with_nothing() =>
+        Each(
+            (@case, plan, chosen) =>
+            {
+                Assert.True(chosen.Exercise.CanBeDoneWith(@case.Equipment), chosen.Exercise.Id);
+                Assert.IsType<Caution.Allowed>(new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start).For(chosen.Exercise));
+                foreach (PainEntry entry in @case.Pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch))
+                    Assert.Empty(chosen.Exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)));
+                if (plan.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange && finding.Severity >= 2))
+                    Assert.DoesNotContain(Conflict.ShoulderRange, chosen.Exercise.Conflicts);
+                Assert.Null(
+                    new LadderProgress(
+                        @case.Client,
+                        @case.Schools.Sides,
+                        ExerciseCatalogue.Shipped,
+                        @case.Ladders,
+                        @case.Strength,
+                        @case.Log
+                    ).LockOn(chosen.Exercise.Id)
+                );
+            }
+        );
 
     [Fact]
-    public void Scores_and_parts_stay_between_0_and_1_and_are_told_apart_by_their_weights() => Each((@case, plan, chosen) =>
-    {
-        Assert.All(chosen.Parts.Named, part => Assert.InRange(part.Value, 0, 1));
-        Assert.InRange(chosen.Score, -1, 1);
-        if (chosen.Role is not (Role.Main or Role.Second)) Assert.InRange(chosen.Score, 0, 1);
-        if (chosen.Sessions > 0) Assert.Equal(ScoreWeights.Of(Codes.Find<AccessorySchool>(plan.Selection.School)!.Value).Score(chosen.Parts), chosen.Score);
-    });
+    public void Scores_and_parts_stay_between_0_and_1_and_are_told_apart_by_their_weights() =>
+        Each(
+            (@case, plan, chosen) =>
+            {
+                Assert.All(chosen.Parts.Named, part => Assert.InRange(part.Value, 0, 1));
+                Assert.InRange(chosen.Score, -1, 1);
+                if (chosen.Role is not (Role.Main or Role.Second))
+                    Assert.InRange(chosen.Score, 0, 1);
+                if (chosen.Sessions > 0)
+                    Assert.Equal(
+                        ScoreWeights.Of(Codes.Find<AccessorySchool>(plan.Selection.School)!.Value).Score(chosen.Parts),
+                        chosen.Score
+                    );
+            }
+        );
 
     [Fact]
-    public void A_clear_finding_is_answered_or_a_check_says_that_it_is_not() => Made.Case.Sample(@case =>
-    {
-        Plan plan = Planner.Make(@case);
-        if (plan.Block is null) return;
-        HashSet<FindingCode> answered = [.. plan.Selection.All.SelectMany(chosen => chosen.Answers)];
-        HashSet<string> told = [.. plan.Checks.Where(check => check.Code is CheckCode.FindingUnanswered).Select(check => check.Exercise!)];
-        foreach (Finding finding in plan.Findings.Where(finding => finding.Code is not FindingCode.Refer && finding.Severity >= 2))
-            Assert.NotEqual(answered.Contains(finding.Code), told.Contains(Codes.Of(finding.Code)));
-    });
-
-    [Fact]
-    public void What_the_coach_picks_comes_in_and_what_is_taken_out_stays_out_unless_it_cannot_be_done() => Gen.Select(Made.Case, Gen.Int[0, 1000]).Sample((@case, number) =>
-    {
-        Plan before = Planner.Make(@case);
-        if (before.Selection.Ranked.Count == 0 || before.Selection.Others.All(chosen => chosen.Sessions == 0)) return;
-        Exercise wanted = before.Selection.Ranked[number % before.Selection.Ranked.Count].Exercise;
-        Exercise unwanted = before.Selection.Others.First(chosen => chosen.Sessions > 0).Exercise;
-        if (wanted.Id == unwanted.Id || !new DaySplit(@case.Client, @case.Block, ExerciseCatalogue.Shipped).LayOut(new GreedyWeekLayout()).Any(day => Region.Suits(wanted, day.Focus, QuadSchool.Standard))) return;
-        Plan after = Planner.Make(@case with { Picks = [new Pick(wanted.Id, PickKind.Accessory), new Pick(unwanted.Id, PickKind.Banned)] });
-        Assert.Contains(after.Selection.All, chosen => chosen.Exercise.Id == wanted.Id);
-        Assert.DoesNotContain(after.Selection.All, chosen => chosen.Exercise.Id == unwanted.Id);
-        Assert.Contains(after.Selection.PassedOver, passed => passed is PassedOver.Banned && passed.Exercise == unwanted.Id);
-    });
-
-    [Fact]
-    public void Kit_that_is_taken_away_brings_in_nothing_that_needs_it() => Gen.Select(Made.Case, Gen.Enum<Implement>()).Sample((@case, gone) =>
-    {
-        ClientCase less = @case with { Equipment = @case.Equipment with { Items = @case.Equipment.Items.Where(item => item != gone).ToHashSet() } };
-        Assert.All(Planner.Make(less).Selection.All, chosen => Assert.Contains(chosen.Exercise.Kit, set => !set.Contains(gone)));
-    });
-
-    [Fact]
-    public void At_most_two_of_one_family_and_no_cap_is_passed() => Made.Case.Sample(@case =>
-    {
-        Plan plan = Planner.Make(@case);
-        IEnumerable<IGrouping<string, Chosen>> families = plan.Selection.Others.Where(chosen => chosen.Sessions > 0).GroupBy(chosen => $"{chosen.Exercise.Pattern} {chosen.Exercise.Load}");
-        Assert.All(families, family => Assert.InRange(family.Count(), 1, 2));
-        int axial = plan.Selection.Others.Where(chosen => chosen.Sessions > 0).Sum(chosen => chosen.Exercise.Axial * chosen.Sessions);
-        Assert.InRange(axial * 3, 0, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Week);
-    });
-
-    [Fact]
-    public void Sessions_stay_within_the_minutes_or_a_check_says_so() => Made.Case.Sample(@case =>
-    {
-        Plan plan = Planner.Make(@case);
-        foreach (var week in plan.Block?.Weeks ?? [])
-            foreach (var session in week.Sessions.Where(session => session.Minutes > session.MinutesGiven * 1.05))
-                Assert.Contains(plan.Checks, check => check.Code is CheckCode.SessionTooLong && check.Week == week.Number && check.Day == session.Day);
-    });
-
-    [Fact]
-    public void The_weaker_side_goes_first_in_every_one_sided_set() => Each((@case, plan, chosen) =>
-    {
-        Side? weaker = plan.Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null)?.Side;
-        foreach (var item in plan.Block!.Weeks[0].Sessions.SelectMany(session => session.Items).Where(item => item.Exercise == chosen.Exercise.Id && chosen.Exercise.Sides is Sides.One))
+    public void A_clear_finding_is_answered_or_a_check_says_that_it_is_not() =>
+        Made.Case.Sample(@case =>
         {
-            Assert.Equal(weaker ?? Side.Left, item.Sets[0].Side);
-            Assert.Equal(item.Sets[0].Reps, item.Sets[1].Reps);
-        }
-    });
+            Plan plan = Planner.Make(@case);
+            if (plan.Block is null)
+                return;
+            HashSet<FindingCode> answered = [.. plan.Selection.All.SelectMany(chosen => chosen.Answers)];
+            HashSet<string> told =
+            [
+                .. plan.Checks.Where(check => check.Code is CheckCode.FindingUnanswered).Select(check => check.Exercise!),
+            ];
+            foreach (Finding finding in plan.Findings.Where(finding => finding.Code is not FindingCode.Refer && finding.Severity >= 2))
+                Assert.NotEqual(answered.Contains(finding.Code), told.Contains(Codes.Of(finding.Code)));
+        });
 
-    private static void Each(Action<ClientCase, Plan, Chosen> check) => Made.Case.Sample(@case =>
-    {
-        Plan plan = Planner.Make(@case);
-        foreach (Chosen chosen in plan.Selection.All) check(@case, plan, chosen);
-    });
+    [Fact]
+    public void What_the_coach_picks_comes_in_and_what_is_taken_out_stays_out_unless_it_cannot_be_done() =>
+        Gen.Select(Made.Case, Gen.Int[0, 1000])
+            .Sample(
+                (@case, number) =>
+                {
+                    Plan before = Planner.Make(@case);
+                    if (before.Selection.Ranked.Count == 0 || before.Selection.Others.All(chosen => chosen.Sessions == 0))
+                        return;
+                    Exercise wanted = before.Selection.Ranked[number % before.Selection.Ranked.Count].Exercise;
+                    Exercise unwanted = before.Selection.Others.First(chosen => chosen.Sessions > 0).Exercise;
+                    if (
+                        wanted.Id == unwanted.Id
+                        || !new DaySplit(@case.Client, @case.Block, ExerciseCatalogue.Shipped)
+                            .LayOut(new GreedyWeekLayout())
+                            .Any(day => Region.Suits(wanted, day.Focus, QuadSchool.Standard))
+                    )
+                        return;
+                    Plan after = Planner.Make(
+                        @case with
+                        {
+                            Picks = [new Pick(wanted.Id, PickKind.Accessory), new Pick(unwanted.Id, PickKind.Banned)],
+                        }
+                    );
+                    Assert.Contains(after.Selection.All, chosen => chosen.Exercise.Id == wanted.Id);
+                    Assert.DoesNotContain(after.Selection.All, chosen => chosen.Exercise.Id == unwanted.Id);
+                    Assert.Contains(after.Selection.PassedOver, passed => passed is PassedOver.Banned && passed.Exercise == unwanted.Id);
+                }
+            );
+
+    [Fact]
+    public void Kit_that_is_taken_away_brings_in_nothing_that_needs_it() =>
+        Gen.Select(Made.Case, Gen.Enum<Implement>())
+            .Sample(
+                (@case, gone) =>
+                {
+                    ClientCase less = @case with
+                    {
+                        Equipment = @case.Equipment with { Items = @case.Equipment.Items.Where(item => item != gone).ToHashSet() },
+                    };
+                    Assert.All(
+                        Planner.Make(less).Selection.All,
+                        chosen => Assert.Contains(chosen.Exercise.Kit, set => !set.Contains(gone))
+                    );
+                }
+            );
+
+    [Fact]
+    public void At_most_two_of_one_family_and_no_cap_is_passed() =>
+        Made.Case.Sample(@case =>
+        {
+            Plan plan = Planner.Make(@case);
+            IEnumerable<IGrouping<string, Chosen>> families = plan
+                .Selection.Others.Where(chosen => chosen.Sessions > 0)
+                .GroupBy(chosen => $"{chosen.Exercise.Pattern} {chosen.Exercise.Load}");
+            Assert.All(families, family => Assert.InRange(family.Count(), 1, 2));
+            int axial = plan.Selection.Others.Where(chosen => chosen.Sessions > 0).Sum(chosen => chosen.Exercise.Axial * chosen.Sessions);
+            Assert.InRange(axial * 3, 0, WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Week);
+        });
+
+    [Fact]
+    public void Sessions_stay_within_the_minutes_or_a_check_says_so() =>
+        Made.Case.Sample(@case =>
+        {
+            Plan plan = Planner.Make(@case);
+            foreach (var week in plan.Block?.Weeks ?? [])
+            foreach (var session in week.Sessions.Where(session => session.Minutes > session.MinutesGiven * 1.05))
+                Assert.Contains(
+                    plan.Checks,
+                    check => check.Code is CheckCode.SessionTooLong && check.Week == week.Number && check.Day == session.Day
+                );
+        });
+
+    [Fact]
+    public void The_weaker_side_goes_first_in_every_one_sided_set() =>
+        Each(
+            (@case, plan, chosen) =>
+            {
+                Side? weaker = plan
+                    .Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null)
+                    ?.Side;
+                foreach (
+                    var item in plan.Block!.Weeks[0]
+                        .Sessions.SelectMany(session => session.Items)
+                        .Where(item => item.Exercise == chosen.Exercise.Id && chosen.Exercise.Sides is Sides.One)
+                )
+                {
+                    Assert.Equal(weaker ?? Side.Left, item.Sets[0].Side);
+                    Assert.Equal(item.Sets[0].Reps, item.Sets[1].Reps);
+                }
+            }
+        );
+
+    private static void Each(Action<ClientCase, Plan, Chosen> check) =>
+        Made.Case.Sample(@case =>
+        {
+            Plan plan = Planner.Make(@case);
+            foreach (Chosen chosen in plan.Selection.All)
+                check(@case, plan, chosen);
+        });
 }

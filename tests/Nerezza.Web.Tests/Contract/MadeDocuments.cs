@@ -10,8 +10,24 @@ namespace Nerezza.Web.Tests.Contract;
 /// <summary>Made-up cases as JSON, with every part of the format in some of them: what a stranger could send.</summary>
 internal static class MadeDocuments
 {
-    private static readonly string[] Ids = [.. ExerciseCatalogue.Shipped.All.Where(exercise => exercise.Muscles.Count > 0).Select(exercise => exercise.Id)];
-    private static readonly string[] Lifts = ["back-squat-high-bar", "back-squat-low-bar", "front-squat", "paused-back-squat", "leg-press", "conventional-deadlift", "sumo-deadlift", "romanian-deadlift", "block-pull", "barbell-hip-thrust", "leg-extension"];
+    private static readonly string[] Ids =
+    [
+        .. ExerciseCatalogue.Shipped.All.Where(exercise => exercise.Muscles.Count > 0).Select(exercise => exercise.Id),
+    ];
+    private static readonly string[] Lifts =
+    [
+        "back-squat-high-bar",
+        "back-squat-low-bar",
+        "front-squat",
+        "paused-back-squat",
+        "leg-press",
+        "conventional-deadlift",
+        "sumo-deadlift",
+        "romanian-deadlift",
+        "block-pull",
+        "barbell-hip-thrust",
+        "leg-extension",
+    ];
     private static readonly DateOnly Start = new(2026, 11, 30);
 
     public static readonly Gen<JsonObject> Any =
@@ -42,7 +58,8 @@ internal static class MadeDocuments
             ["block"] = block,
         };
 
-    private static Gen<JsonNode> Code<T>() where T : struct, Enum => Gen.Enum<T>().Select(value => (JsonNode)JsonValue.Create(Codes.Of(value)));
+    private static Gen<JsonNode> Code<T>()
+        where T : struct, Enum => Gen.Enum<T>().Select(value => (JsonNode)JsonValue.Create(Codes.Of(value)));
 
     private static JsonArray Array(IEnumerable<JsonNode> nodes) => new([.. nodes]);
 
@@ -62,24 +79,36 @@ internal static class MadeDocuments
         from alone in Gen.Bool
         from never in Gen.Shuffle(Ids, 0, 2)
         from flags in Gen.Frequency((5, Gen.Const<HealthFlag[]>([])), (1, Gen.Enum<HealthFlag>().Array[1]))
-        select (JsonNode)new JsonObject
-        {
-            ["name"] = "Made up",
-            ["birthYear"] = born,
-            ["heightCm"] = height,
-            ["massKg"] = mass,
-            ["level"] = level,
-            ["goal"] = goal,
-            ["emphasis"] = Array(emphasis.Select(muscle => (JsonNode)Codes.Of(muscle))),
-            ["targetLifts"] = Array(targets.Select(id => (JsonNode)id)),
-            ["diet"] = diet,
-            ["days"] = Array(days.Select(day => (JsonNode)new JsonObject { ["day"] = Codes.Of(day), ["minutes"] = minutes })),
-            ["otherTraining"] = Array(sport.Select(day => (JsonNode)new JsonObject { ["day"] = Codes.Of(day), ["kind"] = "run", ["minutes"] = 45, ["hard"] = true })),
-            ["events"] = Array(events.Select(kind => (JsonNode)new JsonObject { ["kind"] = Codes.Of(kind), ["date"] = "2027-05-01" })),
-            ["trainsAlone"] = alone,
-            ["dislikes"] = Array(never.Select(id => (JsonNode)new JsonObject { ["exercise"] = id, ["never"] = true })),
-            ["health"] = new JsonObject { ["flags"] = Array(flags.Select(flag => (JsonNode)Codes.Of(flag))) },
-        };
+        select (JsonNode)
+            new JsonObject
+            {
+                ["name"] = "Made up",
+                ["birthYear"] = born,
+                ["heightCm"] = height,
+                ["massKg"] = mass,
+                ["level"] = level,
+                ["goal"] = goal,
+                ["emphasis"] = Array(emphasis.Select(muscle => (JsonNode)Codes.Of(muscle))),
+                ["targetLifts"] = Array(targets.Select(id => (JsonNode)id)),
+                ["diet"] = diet,
+                ["days"] = Array(days.Select(day => (JsonNode)new JsonObject { ["day"] = Codes.Of(day), ["minutes"] = minutes })),
+                ["otherTraining"] = Array(
+                    sport.Select(day =>
+                        (JsonNode)
+                            new JsonObject
+                            {
+                                ["day"] = Codes.Of(day),
+                                ["kind"] = "run",
+                                ["minutes"] = 45,
+                                ["hard"] = true,
+                            }
+                    )
+                ),
+                ["events"] = Array(events.Select(kind => (JsonNode)new JsonObject { ["kind"] = Codes.Of(kind), ["date"] = "2027-05-01" })),
+                ["trainsAlone"] = alone,
+                ["dislikes"] = Array(never.Select(id => (JsonNode)new JsonObject { ["exercise"] = id, ["never"] = true })),
+                ["health"] = new JsonObject { ["flags"] = Array(flags.Select(flag => (JsonNode)Codes.Of(flag))) },
+            };
 
     private static Gen<JsonNode> Equipment() =>
         from items in Gen.Shuffle(Enum.GetValues<Implement>(), 4, 40)
@@ -90,18 +119,39 @@ internal static class MadeDocuments
         from bells in Gen.Shuffle(new[] { 4.0, 8, 10, 12.5, 15, 20, 25, 30 }, 0, 8)
         from kettles in Gen.OneOf(8.0, 12, 16, 24).Array[0, 4]
         from sacks in Gen.OneOf(20.0, 45, 70).Array[0, 2]
-        select (JsonNode)new JsonObject
-        {
-            ["items"] = Array(items.Select(item => (JsonNode)Codes.Of(item))),
-            ["bars"] = Array(bars.Select((kg, i) => (JsonNode)new JsonObject { ["name"] = $"bar {i}", ["kg"] = kg, ["kind"] = "barbell" })),
-            ["plates"] = Array(plates.Select(kg => (JsonNode)new JsonObject { ["kg"] = kg, ["pairs"] = pairs })),
-            ["collarKg"] = collar,
-            ["dumbbellsKg"] = Array(bells.Select(kg => (JsonNode)kg)),
-            ["kettlebellsKg"] = Array(kettles.Select(kg => (JsonNode)kg)),
-            ["sandbagsKg"] = Array(sacks.Select(kg => (JsonNode)kg)),
-            ["bands"] = new JsonArray(new JsonObject { ["name"] = "light", ["points"] = new JsonArray(new JsonObject { ["cm"] = 100, ["kg"] = 0 }, new JsonObject { ["cm"] = 200, ["kg"] = 18 }) }),
-            ["stackStepKg"] = 5,
-        };
+        select (JsonNode)
+            new JsonObject
+            {
+                ["items"] = Array(items.Select(item => (JsonNode)Codes.Of(item))),
+                ["bars"] = Array(
+                    bars.Select(
+                        (kg, i) =>
+                            (JsonNode)
+                                new JsonObject
+                                {
+                                    ["name"] = $"bar {i}",
+                                    ["kg"] = kg,
+                                    ["kind"] = "barbell",
+                                }
+                    )
+                ),
+                ["plates"] = Array(plates.Select(kg => (JsonNode)new JsonObject { ["kg"] = kg, ["pairs"] = pairs })),
+                ["collarKg"] = collar,
+                ["dumbbellsKg"] = Array(bells.Select(kg => (JsonNode)kg)),
+                ["kettlebellsKg"] = Array(kettles.Select(kg => (JsonNode)kg)),
+                ["sandbagsKg"] = Array(sacks.Select(kg => (JsonNode)kg)),
+                ["bands"] = new JsonArray(
+                    new JsonObject
+                    {
+                        ["name"] = "light",
+                        ["points"] = new JsonArray(
+                            new JsonObject { ["cm"] = 100, ["kg"] = 0 },
+                            new JsonObject { ["cm"] = 200, ["kg"] = 18 }
+                        ),
+                    }
+                ),
+                ["stackStepKg"] = 5,
+            };
 
     private static Gen<JsonNode> Schools() =>
         from accessories in Code<AccessorySchool>()
@@ -112,17 +162,18 @@ internal static class MadeDocuments
         from isolation in Code<Isolation>()
         from counting in Code<SetCounting>()
         from quads in Code<QuadSchool>()
-        select (JsonNode)new JsonObject
-        {
-            ["accessories"] = accessories,
-            ["sides"] = sides,
-            ["strengthReps"] = reps,
-            ["workSets"] = shape,
-            ["progression"] = progression,
-            ["isolation"] = isolation,
-            ["setCounting"] = counting,
-            ["quads"] = quads,
-        };
+        select (JsonNode)
+            new JsonObject
+            {
+                ["accessories"] = accessories,
+                ["sides"] = sides,
+                ["strengthReps"] = reps,
+                ["workSets"] = shape,
+                ["progression"] = progression,
+                ["isolation"] = isolation,
+                ["setCounting"] = counting,
+                ["quads"] = quads,
+            };
 
     private static JsonObject Sides(double left, double right) => new() { ["left"] = left, ["right"] = right };
 
@@ -136,52 +187,122 @@ internal static class MadeDocuments
         from lean in Gen.Int[30, 65]
         from depth in Code<SquatDepth>()
         from yes in Gen.Bool.Array[6]
-        select (JsonNode)new JsonObject
-        {
-            ["kneeToWallCm"] = Sides(ankle, other),
-            ["squat"] = new JsonObject { ["depth"] = depth, ["leanDeg"] = lean, ["heelRise"] = yes[0], ["kneesIn"] = yes[1], ["betterWithHeelsRaised"] = yes[2], ["betterWithPlateInFront"] = yes[3], ["bar"] = "high", ["loadKg"] = 20 },
-            ["hinge"] = new JsonObject { ["lostContacts"] = yes[4] ? new JsonArray("sacrum") : [], ["wallReach"] = !yes[4] },
-            ["armsOverheadDeg"] = Sides(arms, arms),
-            ["straightLegRaiseDeg"] = Sides(raise, raise),
-            ["singleLegBridgeReps"] = Sides(bridge, otherBridge),
-            ["feelsGlutes"] = yes[5],
-        };
+        select (JsonNode)
+            new JsonObject
+            {
+                ["kneeToWallCm"] = Sides(ankle, other),
+                ["squat"] = new JsonObject
+                {
+                    ["depth"] = depth,
+                    ["leanDeg"] = lean,
+                    ["heelRise"] = yes[0],
+                    ["kneesIn"] = yes[1],
+                    ["betterWithHeelsRaised"] = yes[2],
+                    ["betterWithPlateInFront"] = yes[3],
+                    ["bar"] = "high",
+                    ["loadKg"] = 20,
+                },
+                ["hinge"] = new JsonObject { ["lostContacts"] = yes[4] ? new JsonArray("sacrum") : [], ["wallReach"] = !yes[4] },
+                ["armsOverheadDeg"] = Sides(arms, arms),
+                ["straightLegRaiseDeg"] = Sides(raise, raise),
+                ["singleLegBridgeReps"] = Sides(bridge, otherBridge),
+                ["feelsGlutes"] = yes[5],
+            };
 
     private static Gen<JsonNode> Faults() =>
-        (from lift in Gen.OneOf("back-squat-high-bar", "conventional-deadlift", "barbell-hip-thrust")
-         from fault in Code<FaultCode>()
-         from percent in Gen.Int[30, 95]
-         from held in Gen.Bool
-         select (JsonNode)new JsonObject { ["lift"] = lift, ["fault"] = fault, ["fromPercent"] = percent, ["heldInIsolation"] = held }).Array[0, 3].Select(rows => (JsonNode)Array(rows));
+        (
+            from lift in Gen.OneOf("back-squat-high-bar", "conventional-deadlift", "barbell-hip-thrust")
+            from fault in Code<FaultCode>()
+            from percent in Gen.Int[30, 95]
+            from held in Gen.Bool
+            select (JsonNode)
+                new JsonObject
+                {
+                    ["lift"] = lift,
+                    ["fault"] = fault,
+                    ["fromPercent"] = percent,
+                    ["heldInIsolation"] = held,
+                }
+        )
+            .Array[0, 3]
+            .Select(rows => (JsonNode)Array(rows));
 
     private static Gen<JsonNode> Strength() =>
-        (from lift in Gen.OneOf(Lifts)
-         from kg in Gen.Int[8, 80]
-         from reps in Gen.Int[1, 10]
-         from back in Gen.Int[1, 60]
-         select (JsonNode)new JsonObject { ["exercise"] = lift, ["kg"] = kg * 2.5, ["reps"] = reps, ["rpe"] = 8, ["date"] = Start.AddDays(-back).ToString("yyyy-MM-dd") }).Array[0, 4].Select(rows => (JsonNode)Array(rows));
+        (
+            from lift in Gen.OneOf(Lifts)
+            from kg in Gen.Int[8, 80]
+            from reps in Gen.Int[1, 10]
+            from back in Gen.Int[1, 60]
+            select (JsonNode)
+                new JsonObject
+                {
+                    ["exercise"] = lift,
+                    ["kg"] = kg * 2.5,
+                    ["reps"] = reps,
+                    ["rpe"] = 8,
+                    ["date"] = Start.AddDays(-back).ToString("yyyy-MM-dd"),
+                }
+        )
+            .Array[0, 4]
+            .Select(rows => (JsonNode)Array(rows));
 
-    private static Gen<JsonNode> Pain() => Gen.Frequency(
-        (3, Gen.Const(0).Select(_ => (JsonNode)new JsonArray())),
-        (1, from region in Code<PainRegion>()
-            from worse in Code<PainTrigger>()
-            from score in Gen.Int[0, 8]
-            select (JsonNode)new JsonArray(new JsonObject { ["region"] = region, ["worseOn"] = new JsonArray(worse), ["scoreDuring"] = score, ["usualScore"] = 1, ["scoreNextMorning"] = 1, ["weeks"] = 3 })));
+    private static Gen<JsonNode> Pain() =>
+        Gen.Frequency(
+            (3, Gen.Const(0).Select(_ => (JsonNode)new JsonArray())),
+            (
+                1,
+                from region in Code<PainRegion>()
+                from worse in Code<PainTrigger>()
+                from score in Gen.Int[0, 8]
+                select (JsonNode)
+                    new JsonArray(
+                        new JsonObject
+                        {
+                            ["region"] = region,
+                            ["worseOn"] = new JsonArray(worse),
+                            ["scoreDuring"] = score,
+                            ["usualScore"] = 1,
+                            ["scoreNextMorning"] = 1,
+                            ["weeks"] = 3,
+                        }
+                    )
+            )
+        );
 
     private static Gen<JsonNode> Log() =>
-        (from back in Gen.Int[1, 40]
-         from lift in Gen.OneOf(Lifts)
-         from kg in Gen.Int[8, 60]
-         from reps in Gen.Int[1, 12]
-         select (JsonNode)new JsonObject
-         {
-             ["date"] = Start.AddDays(-back).ToString("yyyy-MM-dd"),
-             ["sets"] = new JsonArray(new JsonObject { ["exercise"] = lift, ["kg"] = kg * 2.5, ["reps"] = reps, ["rpe"] = 8 }),
-         }).Array[0, 5].Select(rows => (JsonNode)Array(rows));
+        (
+            from back in Gen.Int[1, 40]
+            from lift in Gen.OneOf(Lifts)
+            from kg in Gen.Int[8, 60]
+            from reps in Gen.Int[1, 12]
+            select (JsonNode)
+                new JsonObject
+                {
+                    ["date"] = Start.AddDays(-back).ToString("yyyy-MM-dd"),
+                    ["sets"] = new JsonArray(
+                        new JsonObject
+                        {
+                            ["exercise"] = lift,
+                            ["kg"] = kg * 2.5,
+                            ["reps"] = reps,
+                            ["rpe"] = 8,
+                        }
+                    ),
+                }
+        )
+            .Array[0, 5]
+            .Select(rows => (JsonNode)Array(rows));
 
     private static Gen<JsonNode> Block() =>
         from kind in Code<BlockKind>()
         from weeks in Gen.Int[1, 8]
         from focus in Code<BlockFocus>()
-        select (JsonNode)new JsonObject { ["start"] = Start.ToString("yyyy-MM-dd"), ["kind"] = kind, ["weeks"] = weeks, ["focus"] = focus };
+        select (JsonNode)
+            new JsonObject
+            {
+                ["start"] = Start.ToString("yyyy-MM-dd"),
+                ["kind"] = kind,
+                ["weeks"] = weeks,
+                ["focus"] = focus,
+            };
 }

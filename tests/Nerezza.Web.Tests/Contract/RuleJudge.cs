@@ -10,37 +10,65 @@ using Nerezza.Formats.Plans;
 
 namespace Nerezza.Web.Tests.Contract;
 
-/// <summary>Holds a plan against the handbook's numbers, written down here once more: effort and percent, spacing, sides, deloads, budgets, weekly limits. Of Core it takes the catalogue's facts and no rule.</summary>
+/// <summary>Holds a plan against the handbook's numbers, written down here once more: effort and percent, spacing, sides, deloads, budgets,
+/// weekly limits. Of Core it takes the catalogue's facts and no rule.</summary>
 internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
 {
     private static readonly ExerciseCatalogue Catalogue = ExerciseCatalogue.Shipped;
-    private readonly Dictionary<string, double> _maxes = plan.Maxes.GroupBy(max => max.Exercise).ToDictionary(same => same.Key, same => same.First().Kg);
+    private readonly Dictionary<string, double> _maxes = plan
+        .Maxes.GroupBy(max => max.Exercise)
+        .ToDictionary(same => same.Key, same => same.First().Kg);
 
     /// <summary>Every complaint, as PLACE: what is wrong; nothing where no block was made.</summary>
-    public IEnumerable<string> Complaints() => plan.Block is not { } block
-        ? []
-        : [.. Curve(block), .. Lifted(block), .. Hinges(block), .. Sides(block), .. Deloads(block), .. Budgets(block), .. Weekly(block), .. Referred(block), .. Supersets(block)];
+    public IEnumerable<string> Complaints() =>
+        plan.Block is not { } block
+            ? []
+            :
+            [
+                .. Curve(block),
+                .. Lifted(block),
+                .. Hinges(block),
+                .. Sides(block),
+                .. Deloads(block),
+                .. Budgets(block),
+                .. Weekly(block),
+                .. Referred(block),
+                .. Supersets(block),
+            ];
 
     private static IEnumerable<(WeekPart Week, SessionPart Session, ItemPart Item)> All(BlockPart block) =>
         block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Select(item => (week, session, item))));
 
-    private static string At(WeekPart week, SessionPart session, ItemPart item) => $"week {week.Number} {Codes.Of(session.Day)} {item.Exercise}";
+    private static string At(WeekPart week, SessionPart session, ItemPart item) =>
+        $"week {week.Number} {Codes.Of(session.Day)} {item.Exercise}";
 
     private bool Said(string code) => plan.Checks.Any(check => check.Code == code);
 
-    private bool Said(string code, string word) => plan.Checks.Any(check => check.Code == code && check.Because.Contains(word, StringComparison.OrdinalIgnoreCase));
+    private bool Said(string code, string word) =>
+        plan.Checks.Any(check => check.Code == code && check.Because.Contains(word, StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>Percent and effort are two faces of one number, within 2.5 points or one step of what can be loaded. A curve that a lifter's own sets may have bent is not known here.</summary>
+    /// <summary>Percent and effort are two faces of one number, within 2.5 points or one step of what can be loaded. A curve that a
+    /// lifter's own sets may have bent is not known here.</summary>
     private IEnumerable<string> Curve(BlockPart block)
     {
         foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block))
         {
             SetPart last = item.Sets[^1];
-            bool bent = (@case.Strength ?? []).Count(entry => entry.Exercise == item.Exercise) + (@case.Log ?? []).SelectMany(day => day.Sets).Count(set => set.Exercise == item.Exercise) > 1;
-            if (bent || last.Amrap || last is not { Percent: { } percent, Reps: { } reps, Rpe: > 1 and var rpe, Kg: { } kg } || !_maxes.TryGetValue(item.Exercise, out double max)) continue;
+            bool bent =
+                (@case.Strength ?? []).Count(entry => entry.Exercise == item.Exercise)
+                    + (@case.Log ?? []).SelectMany(day => day.Sets).Count(set => set.Exercise == item.Exercise)
+                > 1;
+            if (
+                bent
+                || last.Amrap
+                || last is not { Percent: { } percent, Reps: { } reps, Rpe: > 1 and var rpe, Kg: { } kg }
+                || !_maxes.TryGetValue(item.Exercise, out double max)
+            )
+                continue;
             double asked = 100 * Fraction(reps + 10 - rpe, Catalogue[item.Exercise].Curve) * (IsSlow(last.Tempo!) ? 0.92 : 1);
             if (Math.Abs(asked - percent) > 2.5 && Math.Abs(asked - percent) / 100 * max > Step(last, kg) + 1e-6)
-                yield return $"{At(week, session, item)}: {reps} at RPE {rpe} is {asked:0.0} %, not {percent:0.0}; {kg} kg of {max:0.0}, a step of {Step(last, kg)}";
+                yield return $"{At(week, session, item)}: {reps} at RPE {rpe} is {asked:0.0} %, not {percent:0.0}; {kg} kg of "
+                    + $"{max:0.0}, a step of {Step(last, kg)}";
         }
     }
 
@@ -48,13 +76,18 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     private IEnumerable<string> Lifted(BlockPart block)
     {
         foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block))
-            foreach (SetPart set in item.Sets.Where(set => set is { Percent: not null, Kg: not null }))
-            {
-                if (!_maxes.TryGetValue(item.Exercise, out double max)) continue;
-                double lifted = set.Kg!.Value + Catalogue[item.Exercise].BodyFraction * @case.Client.MassKg, percent = 100 * lifted / max;
-                if (Math.Abs(percent - set.Percent!.Value) > 2.5 && Math.Abs(percent - set.Percent.Value) / 100 * max > Step(set, set.Kg.Value) + 1e-6)
-                    yield return $"{At(week, session, item)}: {set.Kg} kg is {percent:0.0} % of {max:0.0}, not {set.Percent:0.0}";
-            }
+        foreach (SetPart set in item.Sets.Where(set => set is { Percent: not null, Kg: not null }))
+        {
+            if (!_maxes.TryGetValue(item.Exercise, out double max))
+                continue;
+            double lifted = set.Kg!.Value + Catalogue[item.Exercise].BodyFraction * @case.Client.MassKg,
+                percent = 100 * lifted / max;
+            if (
+                Math.Abs(percent - set.Percent!.Value) > 2.5
+                && Math.Abs(percent - set.Percent.Value) / 100 * max > Step(set, set.Kg.Value) + 1e-6
+            )
+                yield return $"{At(week, session, item)}: {set.Kg} kg is {percent:0.0} % of {max:0.0}, not {set.Percent:0.0}";
+        }
     }
 
     private static double Fraction(double toFailure, double k)
@@ -64,11 +97,21 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     }
 
     /// <summary>Lowering of 3 s or more with a pause of 2 s or more.</summary>
-    private static bool IsSlow(string tempo) => tempo.Split('-') is [var down, var pause, ..] && int.Parse(down, System.Globalization.CultureInfo.InvariantCulture) >= 3 && int.Parse(pause, System.Globalization.CultureInfo.InvariantCulture) >= 2;
+    private static bool IsSlow(string tempo) =>
+        tempo.Split('-') is [var down, var pause, ..]
+        && int.Parse(down, System.Globalization.CultureInfo.InvariantCulture) >= 3
+        && int.Parse(pause, System.Globalization.CultureInfo.InvariantCulture) >= 2;
 
     /// <summary>The widest step beside a load, kilograms, among the implements that it could be made of.</summary>
-    private double Step(SetPart set, double kg) => Loads(set).Select(one => one.Append(kg).Distinct().Order().ToList())
-        .Max(loads => Math.Max(loads.IndexOf(kg) is > 0 and var at ? kg - loads[at - 1] : 0, loads.Where(load => load > kg).Select(load => load - kg).FirstOrDefault()));
+    private double Step(SetPart set, double kg) =>
+        Loads(set)
+            .Select(one => one.Append(kg).Distinct().Order().ToList())
+            .Max(loads =>
+                Math.Max(
+                    loads.IndexOf(kg) is > 0 and var at ? kg - loads[at - 1] : 0,
+                    loads.Where(load => load > kg).Select(load => load - kg).FirstOrDefault()
+                )
+            );
 
     private IEnumerable<IEnumerable<double>> Loads(SetPart set)
     {
@@ -77,14 +120,27 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
         {
             IEnumerable<double> sums = [0];
             foreach (var plate in kit.Plates ?? [])
-                sums = [.. sums.SelectMany(sum => Enumerable.Range(0, plate.Pairs + 1).Select(count => Math.Round(sum + count * plate.Kg, 3))).Distinct()];
+                sums =
+                [
+                    .. sums.SelectMany(sum => Enumerable.Range(0, plate.Pairs + 1).Select(count => Math.Round(sum + count * plate.Kg, 3)))
+                        .Distinct(),
+                ];
             double bare = set.Kg!.Value - 2 * set.PerSide.Sum();
             return [sums.Select(sum => Math.Round(bare + 2 * sum, 3))];
         }
         if (set is { Each: not null, Count: { } count })
         {
-            IEnumerable<double> bells = (kit.KettlebellsKg ?? []).GroupBy(one => one).Where(same => same.Count() >= count).Select(same => same.Key);
-            return [Pieces(kit.DumbbellsKg ?? []), Pieces(bells), Pieces((kit.DumbbellsKg ?? []).Concat(bells)), Pieces(kit.SandbagsKg ?? [])];
+            IEnumerable<double> bells = (kit.KettlebellsKg ?? [])
+                .GroupBy(one => one)
+                .Where(same => same.Count() >= count)
+                .Select(same => same.Key);
+            return
+            [
+                Pieces(kit.DumbbellsKg ?? []),
+                Pieces(bells),
+                Pieces((kit.DumbbellsKg ?? []).Concat(bells)),
+                Pieces(kit.SandbagsKg ?? []),
+            ];
             IEnumerable<double> Pieces(IEnumerable<double> kinds) => kinds.Select(each => each * count);
         }
         double step = kit.StackStepKg ?? 5;
@@ -94,7 +150,11 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     /// <summary>Heavy hinges, by percent or effort, lie two calendar days apart.</summary>
     private IEnumerable<string> Hinges(BlockPart block)
     {
-        var heavy = All(block).Where(row => Catalogue[row.Item.Exercise].Pattern is Pattern.Hinge && row.Item.Sets.Any(set => set.Percent >= 75 || set.Rpe >= 8)).ToList();
+        var heavy = All(block)
+            .Where(row =>
+                Catalogue[row.Item.Exercise].Pattern is Pattern.Hinge && row.Item.Sets.Any(set => set.Percent >= 75 || set.Rpe >= 8)
+            )
+            .ToList();
         foreach ((var first, var second) in heavy.Zip(heavy.Skip(1)))
             if (second.Session.Date.DayNumber - first.Session.Date.DayNumber == 1 && !Said("hinge-spacing"))
                 yield return $"{At(second.Week, second.Session, second.Item)}: heavy hinges a day apart and no remark";
@@ -103,26 +163,49 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     /// <summary>Where one side is weaker it goes first in every one-sided set, and the other has no more sets than it.</summary>
     private IEnumerable<string> Sides(BlockPart block)
     {
-        if (plan.Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is not { Side: { } weaker }) yield break;
-        foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block).Where(row => row.Item.Sets.Any(set => set.Side is not null)))
+        if (
+            plan.Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null)
+            is not { Side: { } weaker }
+        )
+            yield break;
+        foreach (
+            (WeekPart week, SessionPart session, ItemPart item) in All(block).Where(row => row.Item.Sets.Any(set => set.Side is not null))
+        )
         {
-            if (item.Sets[0].Side != weaker) yield return $"{At(week, session, item)}: the {item.Sets[0].Side} side first, the {weaker} is weaker";
-            if (item.Sets.Count(set => set.Side == weaker) < item.Sets.Count(set => set.Side != weaker)) yield return $"{At(week, session, item)}: fewer sets for the weaker side";
+            if (item.Sets[0].Side != weaker)
+                yield return $"{At(week, session, item)}: the {item.Sets[0].Side} side first, the {weaker} is weaker";
+            if (item.Sets.Count(set => set.Side == weaker) < item.Sets.Count(set => set.Side != weaker))
+                yield return $"{At(week, session, item)}: fewer sets for the weaker side";
         }
     }
 
     /// <summary>Five weeks and more hold a deload from intermediate on; it stays easy and under the load week before it.</summary>
     private IEnumerable<string> Deloads(BlockPart block)
     {
-        bool due = block.Kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength && block.Weeks.Count >= 5 && @case.Client.Level is not Level.Novice;
-        if (due && block.Weeks.All(week => week.Kind is not WeekKind.Deload) && !Said("deload-missing")) yield return "block: five weeks and more without a deload or a remark";
-        foreach ((WeekPart load, WeekPart deload) in block.Weeks.Zip(block.Weeks.Skip(1)).Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload))
+        bool due =
+            block.Kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength
+            && block.Weeks.Count >= 5
+            && @case.Client.Level is not Level.Novice;
+        if (due && block.Weeks.All(week => week.Kind is not WeekKind.Deload) && !Said("deload-missing"))
+            yield return "block: five weeks and more without a deload or a remark";
+        foreach (
+            (WeekPart load, WeekPart deload) in block
+                .Weeks.Zip(block.Weeks.Skip(1))
+                .Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload)
+        )
         {
-            foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block).Where(row => row.Week == deload && row.Item.Sets.Any(set => set.Rpe > 6)))
+            foreach (
+                (WeekPart week, SessionPart session, ItemPart item) in All(block)
+                    .Where(row => row.Week == deload && row.Item.Sets.Any(set => set.Rpe > 6))
+            )
                 yield return $"{At(week, session, item)}: RPE {item.Sets.Max(set => set.Rpe)} in a deload";
-            (int before, int now) = (load.Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count)), deload.Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count)));
+            (int before, int now) = (
+                load.Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count)),
+                deload.Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count))
+            );
             // Halves of odd numbers round up, a side; the weaker side keeps its set more.
-            if (now > before / 2.0 + deload.Sessions.Sum(session => session.Items.Sum(item => item.Sets[0].Side is null ? 1 : 1.5))) yield return $"week {deload.Number}: {now} sets after {before}";
+            if (now > before / 2.0 + deload.Sessions.Sum(session => session.Items.Sum(item => item.Sets[0].Side is null ? 1 : 1.5)))
+                yield return $"week {deload.Number}: {now} sets after {before}";
         }
     }
 
@@ -130,37 +213,54 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     private IEnumerable<string> Budgets(BlockPart block)
     {
         double part = block.Start.Year - @case.Client.BirthYear > 51 ? 0.8 : 1;
-        int most = @case.Client.Level switch { Level.Novice => 36, Level.Intermediate => 48, _ => 60 };
+        int most = @case.Client.Level switch
+        {
+            Level.Novice => 36,
+            Level.Intermediate => 48,
+            _ => 60,
+        };
         foreach (WeekPart week in block.Weeks)
         {
             double Axial(SessionPart session) => session.Items.Sum(item => Hard(item) * Catalogue[item.Exercise].Axial);
-            if (week.Sessions.Sum(Axial) > most * part + 1 && !Said("axial-budget")) yield return $"week {week.Number}: axial {week.Sessions.Sum(Axial)} of {most * part} and no remark";
-            foreach (SessionPart session in week.Sessions.Where(session => Axial(session) > 24 * part + 1 && !Said("axial-budget"))) yield return $"week {week.Number} {Codes.Of(session.Day)}: axial {Axial(session)} and no remark";
+            if (week.Sessions.Sum(Axial) > most * part + 1 && !Said("axial-budget"))
+                yield return $"week {week.Number}: axial {week.Sessions.Sum(Axial)} of {most * part} and no remark";
+            foreach (SessionPart session in week.Sessions.Where(session => Axial(session) > 24 * part + 1 && !Said("axial-budget")))
+                yield return $"week {week.Number} {Codes.Of(session.Day)}: axial {Axial(session)} and no remark";
         }
     }
 
     private static double Hard(ItemPart item) => item.Sets.Where(set => set.Rpe >= 6).Sum(set => set.Side is null ? 1 : 0.5);
 
-    /// <summary>What the ledger shows under its low or over its high limit in a load week is remarked, by the muscle's name; low only where a block is meant to hold it.</summary>
+    /// <summary>What the ledger shows under its low or over its high limit in a load week is remarked, by the muscle's name; low only where
+    /// a block is meant to hold it.</summary>
     private IEnumerable<string> Weekly(BlockPart block)
     {
         foreach (LedgerPart row in plan.Ledger)
-            foreach (LedgerWeekPart week in row.Weeks.Where(week => week.Number <= block.Weeks.Count && block.Weeks[week.Number - 1].Kind is WeekKind.Load))
-            {
-                string name = Codes.Of(row.Muscle).Replace('-', ' ');
-                if (week.Sets > week.High + 1e-6 && !Said("weekly-high", name)) yield return $"week {week.Number}: {week.Sets} sets of {name}, at most {week.High}, and no remark";
-                if (block.Kind is BlockKind.Muscle or BlockKind.Strength && week.Sets < week.Low - 1e-6 && !Said("weekly-low", name)) yield return $"week {week.Number}: {week.Sets} sets of {name}, at least {week.Low}, and no remark";
-            }
+        foreach (
+            LedgerWeekPart week in row.Weeks.Where(week =>
+                week.Number <= block.Weeks.Count && block.Weeks[week.Number - 1].Kind is WeekKind.Load
+            )
+        )
+        {
+            string name = Codes.Of(row.Muscle).Replace('-', ' ');
+            if (week.Sets > week.High + 1e-6 && !Said("weekly-high", name))
+                yield return $"week {week.Number}: {week.Sets} sets of {name}, at most {week.High}, and no remark";
+            if (block.Kind is BlockKind.Muscle or BlockKind.Strength && week.Sets < week.Low - 1e-6 && !Said("weekly-low", name))
+                yield return $"week {week.Number}: {week.Sets} sets of {name}, at least {week.Low}, and no remark";
+        }
     }
 
     /// <summary>Until someone was seen: before heavy work nothing above RPE 7, before any loading nothing along the spine either.</summary>
     private IEnumerable<string> Referred(BlockPart block)
     {
-        if (plan.Referral?.Level is not (ReferralLevel.BeforeHeavy or ReferralLevel.BeforeLoading)) yield break;
+        if (plan.Referral?.Level is not (ReferralLevel.BeforeHeavy or ReferralLevel.BeforeLoading))
+            yield break;
         foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block))
         {
-            if (item.Sets.Any(set => set.Rpe > 7)) yield return $"{At(week, session, item)}: RPE {item.Sets.Max(set => set.Rpe)} under a referral";
-            if (plan.Referral.Level is ReferralLevel.BeforeLoading && Catalogue[item.Exercise].Axial > 0) yield return $"{At(week, session, item)}: loads the spine under a referral";
+            if (item.Sets.Any(set => set.Rpe > 7))
+                yield return $"{At(week, session, item)}: RPE {item.Sets.Max(set => set.Rpe)} under a referral";
+            if (plan.Referral.Level is ReferralLevel.BeforeLoading && Catalogue[item.Exercise].Axial > 0)
+                yield return $"{At(week, session, item)}: loads the spine under a referral";
         }
     }
 
@@ -168,11 +268,18 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     private static IEnumerable<string> Supersets(BlockPart block)
     {
         foreach ((WeekPart week, SessionPart session) in block.Weeks.SelectMany(week => week.Sessions.Select(session => (week, session))))
-            foreach (List<ItemPart> pair in session.Items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Select(same => same.ToList()))
-            {
-                string where = $"week {week.Number} {Codes.Of(session.Day)} superset {pair[0].Superset}";
-                if (pair.Count != 2) yield return $"{where}: {pair.Count} exercises";
-                else if (Catalogue[pair[0].Exercise].PrimeMovers.Intersect(Catalogue[pair[1].Exercise].PrimeMovers).Any()) yield return $"{where}: {pair[0].Exercise} and {pair[1].Exercise} train the same muscle";
-            }
+        foreach (
+            List<ItemPart> pair in session
+                .Items.Where(item => item.Superset is not null)
+                .GroupBy(item => item.Superset)
+                .Select(same => same.ToList())
+        )
+        {
+            string where = $"week {week.Number} {Codes.Of(session.Day)} superset {pair[0].Superset}";
+            if (pair.Count != 2)
+                yield return $"{where}: {pair.Count} exercises";
+            else if (Catalogue[pair[0].Exercise].PrimeMovers.Intersect(Catalogue[pair[1].Exercise].PrimeMovers).Any())
+                yield return $"{where}: {pair[0].Exercise} and {pair[1].Exercise} train the same muscle";
+        }
     }
 }

@@ -20,7 +20,10 @@ export interface EditActs {
   drop: () => void
 }
 
-/** The coach's edits of a block: tried on the server at every step, undone and redone without limit, kept in this tab until they are saved. */
+/**
+ * The coach's edits of a block: tried on the server at every step, undone and redone without limit, kept in this tab until they are
+ * saved.
+ */
 export interface BlockEdits {
   view: BlockView
   edits: readonly EditSection[]

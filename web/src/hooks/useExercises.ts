@@ -67,7 +67,10 @@ export function useTakeSchool(id: string) {
   )
 }
 
-/** The version of a client's file as this page last saw it; a change made here moves it on at once, so that the next one does not race it. */
+/**
+ * The version of a client's file as this page last saw it; a change made here moves it on at once, so that the next one does not race
+ * it.
+ */
 function useFileVersion(id: string) {
   const queries = useQueryClient()
   const key = ['client', id, 'exercises']

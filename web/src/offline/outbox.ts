@@ -61,7 +61,10 @@ export async function sendAgain(id: string): Promise<void> {
     .modify((entry) => delete entry.refused)
 }
 
-/** Sends an account's entries in the order made, and stops at the first that finds no server or nobody signed in, so that the order holds. */
+/**
+ * Sends an account's entries in the order made, and stops at the first that finds no server or nobody signed in, so that the order
+ * holds.
+ */
 export async function sendAll(account: string, send: (entry: Waiting) => Promise<Outcome>): Promise<void> {
   for (const entry of await waitingOf(account)) {
     if (entry.refused || entry.sent) continue

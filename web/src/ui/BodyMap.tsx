@@ -97,16 +97,18 @@ export function BodyMap({ muscles, height = 170 }: { muscles: readonly MuscleSha
   )
 }
 
+const leftHalf =
+  'M-4 23 L-4 27 Q-20 29 -24 38 L-31 78 L-30 90 L-26 90 L-25 78 L-19 50 L-15 70 L-17 88 L-16 122 L-15 168 L-21 174 L-8 174 L-7 168 L-5 122'
+const rightHalf =
+  'L0 96 L5 122 L7 168 L8 174 L21 174 L15 168 L16 122 L17 88 L15 70 L19 50 L25 78 L26 90 L30 90 L31 78 L24 38 Q20 29 4 27 L4 23'
+
 /** One body, standing, arms a little out. */
 function Outline({ x }: { x: number }) {
   const line = { fill: 'none', stroke: quiet, strokeWidth: 1.1 } as const
   return (
     <g transform={`translate(${x} 0)`}>
       <circle cx={0} cy={14} r={9} {...line} />
-      <path
-        d="M-4 23 L-4 27 Q-20 29 -24 38 L-31 78 L-30 90 L-26 90 L-25 78 L-19 50 L-15 70 L-17 88 L-16 122 L-15 168 L-21 174 L-8 174 L-7 168 L-5 122 L0 96 L5 122 L7 168 L8 174 L21 174 L15 168 L16 122 L17 88 L15 70 L19 50 L25 78 L26 90 L30 90 L31 78 L24 38 Q20 29 4 27 L4 23"
-        {...line}
-      />
+      <path d={`${leftHalf} ${rightHalf}`} {...line} />
     </g>
   )
 }

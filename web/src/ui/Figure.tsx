@@ -64,7 +64,8 @@ function limb(from: SpotPart, to: SpotPart, wide: number, thin: number): string 
   const ny = (to.x - from.x) / length
   const a = (wide / 2) * scale
   const b = (thin / 2) * scale
-  return `M${from.x + nx * a} ${from.y + ny * a} L${to.x + nx * b} ${to.y + ny * b} A${b} ${b} 0 0 0 ${to.x - nx * b} ${to.y - ny * b} L${from.x - nx * a} ${from.y - ny * a} A${a} ${a} 0 0 0 ${from.x + nx * a} ${from.y + ny * a} Z`
+  const at = (end: { x: number; y: number }, by: number) => `${end.x + nx * by} ${end.y + ny * by}`
+  return `M${at(from, a)} L${at(to, b)} A${b} ${b} 0 0 0 ${at(to, -b)} L${at(from, -a)} A${a} ${a} 0 0 0 ${at(from, a)} Z`
 }
 
 /** A point along and beside the way from one to another: beside is to the left of it. */

@@ -2,16 +2,26 @@ using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Blocks.Editing;
 
-/// <summary>Writes a whole block as edits of empty weeks: by sets, repetitions and effort, so that loads follow from whoever it is copied to.</summary>
+/// <summary>Writes a whole block as edits of empty weeks: by sets, repetitions and effort, so that loads follow from whoever it is copied
+/// to.</summary>
 public static class BlockCopy
 {
     /// <summary>One edit for each exercise of each session.</summary>
     /// <param name="carries">Whether an exercise may come along.</param>
     public static IReadOnlyList<BlockEdit> Edits(Block block, Func<string, bool> carries) =>
-    [
-        .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => session.Items.Where(item => carries(item.Exercise))
-            .Select(item => new BlockEdit.Add(new CellPlace(week.Number, session.Day, item.Exercise), item.Role, ValuesOf(item))))),
-    ];
+        [
+            .. block.Weeks.SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session
+                        .Items.Where(item => carries(item.Exercise))
+                        .Select(item => new BlockEdit.Add(
+                            new CellPlace(week.Number, session.Day, item.Exercise),
+                            item.Role,
+                            ValuesOf(item)
+                        ))
+                )
+            ),
+        ];
 
     private static CellValues ValuesOf(PrescribedItem item)
     {

@@ -14,28 +14,40 @@ public sealed record CellValues
 {
     /// <summary>Changes nothing.</summary>
     public static CellValues Nothing { get; } = new();
+
     /// <summary>Work sets, both sides of one counted once.</summary>
     public int? Sets { get; init; }
+
     /// <summary>Repetitions.</summary>
     public int? Reps { get; init; }
+
     /// <summary>Percent of e1RM: effort and load follow.</summary>
     public double? Percent { get; init; }
+
     /// <summary>Effort: percent and load follow.</summary>
     public Rpe? Rpe { get; init; }
+
     /// <summary>The whole external load, made loadable: percent and effort follow.</summary>
     public Load? Load { get; init; }
+
     /// <summary>Tempo.</summary>
     public Tempo? Tempo { get; init; }
+
     /// <summary>Rest, seconds.</summary>
     public int? RestSeconds { get; init; }
+
     /// <summary>Shape of the sets.</summary>
     public TargetKind? Kind { get; init; }
+
     /// <summary>What the last set is.</summary>
     public LastSet? Last { get; init; }
+
     /// <summary>Letter of a superset; empty takes it out of one.</summary>
     public string? Superset { get; init; }
+
     /// <summary>Metres of a carry.</summary>
     public int? Metres { get; init; }
+
     /// <summary>Seconds of a hold.</summary>
     public int? Seconds { get; init; }
 }
@@ -46,13 +58,14 @@ public abstract record BlockEdit
     private BlockEdit() { }
 
     /// <summary>The same change of a cell in another week; changes of whole sessions name their weeks themselves.</summary>
-    public BlockEdit In(int week) => this switch
-    {
-        Write write => write with { At = write.At with { Week = week } },
-        Remove remove => remove with { At = remove.At with { Week = week } },
-        Order order => order with { At = order.At with { Week = week } },
-        _ => this,
-    };
+    public BlockEdit In(int week) =>
+        this switch
+        {
+            Write write => write with { At = write.At with { Week = week } },
+            Remove remove => remove with { At = remove.At with { Week = week } },
+            Order order => order with { At = order.At with { Week = week } },
+            _ => this,
+        };
 
     /// <summary>Writes into a cell.</summary>
     public sealed record Write(CellPlace At, CellValues Values) : BlockEdit;
@@ -78,7 +91,8 @@ public abstract record BlockEdit
     /// <summary>Copies a session over another, or onto an empty day.</summary>
     public sealed record CopySession(int Week, Weekday Day, int ToWeek, Weekday ToDay) : BlockEdit;
 
-    /// <summary>A session was missed: its main lift moves to the next day that keeps the spacing, the rest of it drops. After the second one of a week the week is repeated.</summary>
+    /// <summary>A session was missed: its main lift moves to the next day that keeps the spacing, the rest of it drops. After the second
+    /// one of a week the week is repeated.</summary>
     public sealed record Missed(int Week, Weekday Day) : BlockEdit;
 }
 
@@ -87,10 +101,13 @@ public enum EditRefusal
 {
     /// <summary>The exercise or session it names is not there.</summary>
     NotThere,
+
     /// <summary>The week it names is not in the block.</summary>
     NoSuchWeek,
+
     /// <summary>The exercise stands in that session already.</summary>
     ThereAlready,
+
     /// <summary>Pain or a referral rules the exercise out.</summary>
     RuledOut,
 }

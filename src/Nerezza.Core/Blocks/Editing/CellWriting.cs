@@ -32,10 +32,18 @@ internal static class CellWriting
     /// <summary>One of percent, effort and load leads; the last that was written.</summary>
     private static WeekTarget Led(ItemTarget ask, CellValues values)
     {
-        WeekTarget free = ask.Target with { MostFraction = ask.Chosen.Limits.MostFraction, MostRpe = ask.Chosen.Limits.MostRpe, LoadFactor = 1 };
-        if (values.Load is { } load) return free with { Load = load, AimFraction = null };
-        if (values.Percent is { } percent) return free with { AimFraction = percent / 100, Load = null, Rpe = Rpe.Ten };
-        if (values.Rpe is { } rpe) return free with { Rpe = rpe, AimFraction = null, Load = null };
+        WeekTarget free = ask.Target with
+        {
+            MostFraction = ask.Chosen.Limits.MostFraction,
+            MostRpe = ask.Chosen.Limits.MostRpe,
+            LoadFactor = 1,
+        };
+        if (values.Load is { } load)
+            return free with { Load = load, AimFraction = null };
+        if (values.Percent is { } percent)
+            return free with { AimFraction = percent / 100, Load = null, Rpe = Rpe.Ten };
+        if (values.Rpe is { } rpe)
+            return free with { Rpe = rpe, AimFraction = null, Load = null };
         // At other repetitions a load that was only progressed to is found again from the effort.
         return values.Reps is not null && (ask.Pinned & Pins.Load) == 0 ? ask.Target with { Load = null } : ask.Target;
     }

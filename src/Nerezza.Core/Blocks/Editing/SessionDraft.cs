@@ -11,7 +11,8 @@ internal sealed class SessionDraft(Weekday day, DateOnly date, int minutes, IEnu
     public Weekday Day => day;
     public List<ItemTarget> Asks { get; } = [.. asks];
 
-    public static SessionDraft Of(Session session) => new(session.Day, session.Date, session.MinutesGiven, session.Items.Select(item => item.Ask), session);
+    public static SessionDraft Of(Session session) =>
+        new(session.Day, session.Date, session.MinutesGiven, session.Items.Select(item => item.Ask), session);
 
     public int IndexOf(string exercise) => Asks.FindIndex(ask => ask.Chosen.Exercise.Id == exercise);
 

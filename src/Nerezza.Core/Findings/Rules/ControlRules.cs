@@ -4,7 +4,8 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Control and strength that the screen shows without load (docs/handbook/04-screen.md, docs/handbook/06-findings.md). A weakness from body weight alone has severity 1.</summary>
+/// <summary>Control and strength that the screen shows without load (docs/handbook/04-screen.md, docs/handbook/06-findings.md). A weakness
+/// from body weight alone has severity 1.</summary>
 internal static class ControlRules
 {
     private static readonly ScreenLimits Limits = FindingRules.Shipped.Screen;
@@ -12,18 +13,38 @@ internal static class ControlRules
     public static IEnumerable<Observation> Spine(Screen screen)
     {
         if (screen.LostContacts.Count > 0)
-            yield return Seen(FindingCode.SpinalControl, Cause.Skill, "screen.hinge.lostContacts", string.Join(", ", screen.LostContacts.Distinct().Order().Select(Codes.Of)), "all three kept");
-        if (screen.WallReach == false) yield return Seen(FindingCode.SpinalControl, Cause.Skill, "screen.hinge.wallReach", false, "reaches with the spine still");
-        if (screen.LowerBackMovesAlone == false) yield return Seen(FindingCode.SpinalControl, Cause.Skill, "screen.spine.lowerBackMovesAlone", false, "rounds and extends alone");
-        if (screen.RibsStayDown == false) yield return Seen(FindingCode.Brace, Cause.Skill, "screen.ribsStayDown", false, "ribs stay down");
+            yield return Seen(
+                FindingCode.SpinalControl,
+                Cause.Skill,
+                "screen.hinge.lostContacts",
+                string.Join(", ", screen.LostContacts.Distinct().Order().Select(Codes.Of)),
+                "all three kept"
+            );
+        if (screen.WallReach == false)
+            yield return Seen(FindingCode.SpinalControl, Cause.Skill, "screen.hinge.wallReach", false, "reaches with the spine still");
+        if (screen.LowerBackMovesAlone == false)
+            yield return Seen(
+                FindingCode.SpinalControl,
+                Cause.Skill,
+                "screen.spine.lowerBackMovesAlone",
+                false,
+                "rounds and extends alone"
+            );
+        if (screen.RibsStayDown == false)
+            yield return Seen(FindingCode.Brace, Cause.Skill, "screen.ribsStayDown", false, "ribs stay down");
     }
 
     public static IEnumerable<Observation> Squat(Screen screen)
     {
-        if (screen.Squat is not { } squat) yield break;
+        if (screen.Squat is not { } squat)
+            yield break;
         if (squat.BetterWithPlateInFront == true)
-            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.betterWithPlateInFront", true, "no better") with { Drill = Drill.Alone };
-        if (squat.KneesIn == true) yield return Seen(FindingCode.AbductorsWeak, Cause.Strength, "screen.squat.kneesIn", true, "knees over the feet");
+            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.betterWithPlateInFront", true, "no better") with
+            {
+                Drill = Drill.Alone,
+            };
+        if (squat.KneesIn == true)
+            yield return Seen(FindingCode.AbductorsWeak, Cause.Strength, "screen.squat.kneesIn", true, "knees over the feet");
         if (squat.Shift is Shift.Left or Shift.Right)
             yield return Seen(FindingCode.SideAsymmetry, Cause.Strength, "screen.squat.shift", Codes.Of(squat.Shift.Value), "none");
         // Heels that rise on an ankle that measured well are timing; where it was not measured that is less sure still.
@@ -37,15 +58,48 @@ internal static class ControlRules
 
     public static IEnumerable<Observation> Weakness(Screen screen)
     {
-        foreach (Observation bridge in RangeRules.TwoSided(screen.SingleLegBridgeReps, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps, FindingCode.GlutesWeak, Cause.Strength))
-            yield return bridge with { Limit = Limit.NotMeasured };
-        if (screen.SingleLegBridgeReps is { Difference: { } apart } bridges && Math.Round(apart / Math.Max(bridges.Left!.Value, bridges.Right!.Value), 6) > Limits.BridgeSidesDiffer)
-            yield return new Observation(FindingCode.SideAsymmetry, Cause.Strength, 1, Basis.Measured,
-                [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)])
-            { Side = bridges.Lesser };
-        foreach (Observation calf in RangeRules.TwoSided(screen.CalfRaiseReps, "screen.calfRaiseReps", Limits.CalfRaiseReps, FindingCode.CalvesWeak, Cause.Strength))
-            yield return calf with { Limit = Limit.NotMeasured };
-        if (screen.FeelsGlutes == false) yield return Seen(FindingCode.GlutesNotFelt, Cause.Skill, "screen.feelsGlutes", false, "felt");
+        foreach (
+            Observation bridge in RangeRules.TwoSided(
+                screen.SingleLegBridgeReps,
+                "screen.singleLegBridgeReps",
+                Limits.SingleLegBridgeReps,
+                FindingCode.GlutesWeak,
+                Cause.Strength
+            )
+        )
+            yield return bridge with
+            {
+                Limit = Limit.NotMeasured,
+            };
+        if (
+            screen.SingleLegBridgeReps is { Difference: { } apart } bridges
+            && Math.Round(apart / Math.Max(bridges.Left!.Value, bridges.Right!.Value), 6) > Limits.BridgeSidesDiffer
+        )
+            yield return new Observation(
+                FindingCode.SideAsymmetry,
+                Cause.Strength,
+                1,
+                Basis.Measured,
+                [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)]
+            )
+            {
+                Side = bridges.Lesser,
+            };
+        foreach (
+            Observation calf in RangeRules.TwoSided(
+                screen.CalfRaiseReps,
+                "screen.calfRaiseReps",
+                Limits.CalfRaiseReps,
+                FindingCode.CalvesWeak,
+                Cause.Strength
+            )
+        )
+            yield return calf with
+            {
+                Limit = Limit.NotMeasured,
+            };
+        if (screen.FeelsGlutes == false)
+            yield return Seen(FindingCode.GlutesNotFelt, Cause.Skill, "screen.feelsGlutes", false, "felt");
     }
 
     private static Observation Seen(FindingCode code, Cause cause, string measure, object value, string norm) =>

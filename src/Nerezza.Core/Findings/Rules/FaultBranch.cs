@@ -11,26 +11,38 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
 {
     private static readonly FindingRules Rules = FindingRules.Shipped;
 
-    /// <summary>The observations of a fault; none for one that only caps repetitions. A lift that hurts is a matter of pain first.</summary>
+    /// <summary>The observations of a fault; none for one that only caps repetitions. A lift that hurts is a matter of pain
+    /// first.</summary>
     /// <param name="path">Its place in the case.</param>
     public IEnumerable<Observation> Of(LiftFault fault, string path)
     {
-        if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule)) return [];
+        if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule))
+            return [];
         List<Observation> hurting = [.. Hurting(fault, path)];
         return hurting.Count > 0 ? hurting : Branch(rule, fault, path);
     }
 
-    private IEnumerable<Observation> Hurting(LiftFault fault, string path) => pain
-        .Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, catalogue[fault.Lift]))
-        .SelectMany(PainKind.Of).Distinct()
-        .Select(kind => new Observation(PainRules.Code(kind), Cause.Pain, 1, Basis.Seen, Seen(fault, path)));
+    private IEnumerable<Observation> Hurting(LiftFault fault, string path) =>
+        pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, catalogue[fault.Lift]))
+            .SelectMany(PainKind.Of)
+            .Distinct()
+            .Select(kind => new Observation(PainRules.Code(kind), Cause.Pain, 1, Basis.Seen, Seen(fault, path)));
 
     private IEnumerable<Observation> Branch(FaultRule rule, LiftFault fault, string path)
     {
         if (rule.Always is { } always)
         {
             Cause cause = Codes.Find<Cause>(rule.Cause!)!.Value;
-            yield return new Observation(Code(always), cause, cause is Cause.Strength ? StrengthSeverity(fault) : 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side };
+            yield return new Observation(
+                Code(always),
+                cause,
+                cause is Cause.Strength ? StrengthSeverity(fault) : 1,
+                Basis.Seen,
+                Seen(fault, path)
+            )
+            {
+                Side = fault.Side,
+            };
             yield break;
         }
         FindingCode? range = Range(rule);
@@ -45,41 +57,74 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         if (!held)
         {
             // No range explains this fault: it is trained as a skill.
-            yield return Skill(rule, fault, path) with { Confidence = Rules.Confidence.NoRange };
+            yield return Skill(rule, fault, path) with
+            {
+                Confidence = Rules.Confidence.NoRange,
+            };
             yield break;
         }
         if (fault.FromPercent is not { } from)
         {
-            yield return Skill(rule, fault, path) with { Confidence = Rules.Confidence.NoPercent, Doubt = doubt };
+            yield return Skill(rule, fault, path) with
+            {
+                Confidence = Rules.Confidence.NoPercent,
+                Doubt = doubt,
+            };
             yield break;
         }
         bool both = from >= Rules.Branch.SkillBelow && from < Rules.Branch.StrengthFrom;
         if (from < Rules.Branch.StrengthFrom)
         {
             Observation skill = Skill(rule, fault, path);
-            yield return skill with { Drill = drill, Doubt = doubt, Rank = both ? Math.Max(skill.Severity, StrengthSeverity(fault)) : skill.Severity };
+            yield return skill with
+            {
+                Drill = drill,
+                Doubt = doubt,
+                Rank = both ? Math.Max(skill.Severity, StrengthSeverity(fault)) : skill.Severity,
+            };
         }
         if (from >= Rules.Branch.SkillBelow)
-            yield return new Observation(Named(rule.Strength!, fault), Cause.Strength, StrengthSeverity(fault), Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill, Doubt = doubt };
+            yield return new Observation(
+                Named(rule.Strength!, fault),
+                Cause.Strength,
+                StrengthSeverity(fault),
+                Basis.Seen,
+                Seen(fault, path)
+            )
+            {
+                Side = fault.Side,
+                Drill = drill,
+                Doubt = doubt,
+            };
     }
 
     private Observation Skill(FaultRule rule, LiftFault fault, string path) =>
-        new(Named(rule.Skill!, fault), Cause.Skill, fault.FromPercent < Rules.Severity.SkillBelow ? 2 : 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side };
+        new(Named(rule.Skill!, fault), Cause.Skill, fault.FromPercent < Rules.Severity.SkillBelow ? 2 : 1, Basis.Seen, Seen(fault, path))
+        {
+            Side = fault.Side,
+        };
 
-    private FindingCode? Range(FaultRule rule) => rule.Capacity is null ? null
+    private FindingCode? Range(FaultRule rule) =>
+        rule.Capacity is null ? null
         : rule.AnkleFirst && RangeRules.IsFlagged(screen) ? FindingCode.AnkleRange
         : Code(rule.Capacity);
 
-    /// <summary>Whether the position can be held alone: as recorded, else as the matching test of the screen has it, else taken to be so.</summary>
+    /// <summary>Whether the position can be held alone: as recorded, else as the matching test of the screen has it, else taken to be
+    /// so.</summary>
     private (bool Held, bool Guessed) Held(LiftFault fault, FindingCode? range)
     {
-        if (fault.HeldInIsolation is { } known) return (known, false);
+        if (fault.HeldInIsolation is { } known)
+            return (known, false);
         ScreenLimits limits = Rules.Screen;
         bool? tested = range switch
         {
-            FindingCode.AnkleRange => screen.KneeToWallCm?.Smaller >= limits.KneeToWallCm.Adequate ? true : RangeRules.IsFlagged(screen) ? false : null,
+            FindingCode.AnkleRange => screen.KneeToWallCm?.Smaller >= limits.KneeToWallCm.Adequate ? true
+            : RangeRules.IsFlagged(screen) ? false
+            : null,
             FindingCode.HipRange => screen.HipFlexionDeg is { } hip ? hip >= limits.HipFlexionDeg.Adequate : null,
-            FindingCode.HamstringRange => screen.StraightLegRaiseDeg?.Smaller is { } raise ? raise >= limits.StraightLegRaiseDeg.Adequate : null,
+            FindingCode.HamstringRange => screen.StraightLegRaiseDeg?.Smaller is { } raise
+                ? raise >= limits.StraightLegRaiseDeg.Adequate
+                : null,
             FindingCode.ShoulderRange => screen.ArmsOverheadDeg?.Smaller is { } arms ? arms >= limits.ArmsOverheadDeg.Adequate : null,
             FindingCode.ThoracicRange => screen.UpperBackMovesAlone,
             _ => null,
@@ -87,23 +132,26 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         return tested is { } found ? (found, false) : (true, true);
     }
 
-    private static int StrengthSeverity(LiftFault fault) => fault.FromPercent switch
-    {
-        { } from when from < Rules.Severity.StrengthSevereBelow => 3,
-        { } from when from < Rules.Severity.StrengthBelow => 2,
-        _ => 1,
-    };
+    private static int StrengthSeverity(LiftFault fault) =>
+        fault.FromPercent switch
+        {
+            { } from when from < Rules.Severity.StrengthSevereBelow => 3,
+            { } from when from < Rules.Severity.StrengthBelow => 2,
+            _ => 1,
+        };
 
     /// <summary>"timing" is that of the fault's own lift.</summary>
-    private FindingCode Named(string code, LiftFault fault) => code != "timing" ? Code(code)
-        : catalogue[fault.Lift].Pattern is Pattern.Hinge ? FindingCode.HingeTiming : FindingCode.SquatTiming;
+    private FindingCode Named(string code, LiftFault fault) =>
+        code != "timing" ? Code(code)
+        : catalogue[fault.Lift].Pattern is Pattern.Hinge ? FindingCode.HingeTiming
+        : FindingCode.SquatTiming;
 
     private static FindingCode Code(string code) => Codes.Find<FindingCode>(code)!.Value;
 
     private static Evidence[] Seen(LiftFault fault, string path) =>
-    [
-        new Evidence($"{path}.fault", Codes.Of(fault.Fault), "not seen"),
-        .. fault.FromPercent is { } from ? [new Evidence($"{path}.fromPercent", from, "none up to 100")] : Array.Empty<Evidence>(),
-        .. fault.HeldInIsolation is { } held ? [new Evidence($"{path}.heldInIsolation", held, "true")] : Array.Empty<Evidence>(),
-    ];
+        [
+            new Evidence($"{path}.fault", Codes.Of(fault.Fault), "not seen"),
+            .. fault.FromPercent is { } from ? [new Evidence($"{path}.fromPercent", from, "none up to 100")] : Array.Empty<Evidence>(),
+            .. fault.HeldInIsolation is { } held ? [new Evidence($"{path}.heldInIsolation", held, "true")] : Array.Empty<Evidence>(),
+        ];
 }

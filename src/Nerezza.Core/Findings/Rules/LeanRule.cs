@@ -4,7 +4,8 @@ using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings.Rules;
 
-/// <summary>Measure before judging: compares the lean of the screen's squat with the lean that this body cannot do without (docs/handbook/05-faults.md, rule 6).</summary>
+/// <summary>Measure before judging: compares the lean of the screen's squat with the lean that this body cannot do without
+/// (docs/handbook/05-faults.md, rule 6).</summary>
 internal static class LeanRule
 {
     private static readonly LeanNumbers Numbers = BodyRules.Shipped.Lean;
@@ -33,27 +34,38 @@ internal static class LeanRule
     public static Outcome Judge(Client client, Screen screen, IReadOnlyList<LiftFault> faults)
     {
         bool recorded = faults.Any(fault => fault.Fault is FaultCode.ExcessLean);
-        if (screen.Squat?.LeanDeg is not { } observed || !(IsExcess(observed) || recorded)) return new Outcome.NothingToCompare();
+        if (screen.Squat?.LeanDeg is not { } observed || !(IsExcess(observed) || recorded))
+            return new Outcome.NothingToCompare();
         double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
-        if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin) return new Outcome.OwnBranch();
+        if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin)
+            return new Outcome.OwnBranch();
         Evidence evidence = new(LeanComparison.Measure, observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));
-        double excess = predicted - Numbers.AsksAbove, gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
+        double excess = predicted - Numbers.AsksAbove,
+            gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
         bool ankle = RangeRules.IsFlagged(screen) && gained > Numbers.Share * excess;
-        return new Outcome.Explained(ankle
-            ? new Observation(FindingCode.AnkleRange, Cause.Range, 1, Basis.Measured, [evidence])
-            : new Observation(FindingCode.LongThighs, Cause.Proportion, 1, Basis.Measured, [evidence]));
+        return new Outcome.Explained(
+            ankle
+                ? new Observation(FindingCode.AnkleRange, Cause.Range, 1, Basis.Measured, [evidence])
+                : new Observation(FindingCode.LongThighs, Cause.Proportion, 1, Basis.Measured, [evidence])
+        );
     }
 
-    /// <summary>The lean in degrees that balance asks for, with the screen's bar, at the screen's depth; 80 where it cannot be held.</summary>
+    /// <summary>The lean in degrees that balance asks for, with the screen's bar, at the screen's depth; 80 where it cannot be
+    /// held.</summary>
     public static double Predict(Client client, Screen screen, double? kneeToWallCm) =>
         Balanced(Lifter.Of(client, kneeToWallCm, screen.HipFlexionDeg), screen.Squat!)?.LeanDeg ?? Numbers.NotReachable;
 
     /// <summary>What balance asks for beside what was seen, to be drawn; null when no lean was measured.</summary>
     public static LeanComparison? Compare(Client client, Screen screen)
     {
-        if (screen.Squat is not { LeanDeg: { } observed } squat) return null;
+        if (screen.Squat is not { LeanDeg: { } observed } squat)
+            return null;
         Lifter lifter = Lifter.Of(client, screen.KneeToWallCm?.Smaller, screen.HipFlexionDeg);
-        return new LeanComparison(Balanced(lifter, squat), Body.Squat.WithLean(lifter, SettingOf(squat), DepthOf(squat), observed), new Pose(LeverFamily.Squat, HoldOf(squat.Bar), RearFoot.Floor, HandSupport.None));
+        return new LeanComparison(
+            Balanced(lifter, squat),
+            Body.Squat.WithLean(lifter, SettingOf(squat), DepthOf(squat), observed),
+            new Pose(LeverFamily.Squat, HoldOf(squat.Bar), RearFoot.Floor, HandSupport.None)
+        );
     }
 
     private static Posture? Balanced(Lifter lifter, ScreenSquat squat)
@@ -64,22 +76,30 @@ internal static class LeanRule
         return Body.Squat.Deepest(lifter, setting, depth) <= depth ? Body.Squat.At(lifter, setting, depth) : null;
     }
 
-    private static double DepthOf(ScreenSquat squat) => squat.Depth switch { SquatDepth.Above => Numbers.Above, SquatDepth.Below => Numbers.Below, _ => Numbers.At };
+    private static double DepthOf(ScreenSquat squat) =>
+        squat.Depth switch
+        {
+            SquatDepth.Above => Numbers.Above,
+            SquatDepth.Below => Numbers.Below,
+            _ => Numbers.At,
+        };
 
-    private static SquatSetting SettingOf(ScreenSquat squat) => squat.Bar switch
-    {
-        ScreenBar.High => SquatSetting.Of("back-squat-high-bar", LoadOf(squat))!,
-        ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", LoadOf(squat))!,
-        ScreenBar.Front => SquatSetting.Of("front-squat", LoadOf(squat))!,
-        _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
-    };
+    private static SquatSetting SettingOf(ScreenSquat squat) =>
+        squat.Bar switch
+        {
+            ScreenBar.High => SquatSetting.Of("back-squat-high-bar", LoadOf(squat))!,
+            ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", LoadOf(squat))!,
+            ScreenBar.Front => SquatSetting.Of("front-squat", LoadOf(squat))!,
+            _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
+        };
 
     private static double LoadOf(ScreenSquat squat) => squat.LoadKg ?? Numbers.BarKg;
 
-    private static Hold HoldOf(ScreenBar? bar) => bar switch
-    {
-        ScreenBar.High or ScreenBar.Low => Hold.Back,
-        ScreenBar.Front => Hold.Front,
-        _ => Hold.Reach,
-    };
+    private static Hold HoldOf(ScreenBar? bar) =>
+        bar switch
+        {
+            ScreenBar.High or ScreenBar.Low => Hold.Back,
+            ScreenBar.Front => Hold.Front,
+            _ => Hold.Reach,
+        };
 }

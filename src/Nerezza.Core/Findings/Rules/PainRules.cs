@@ -12,7 +12,12 @@ internal static class PainRules
     {
         for (int i = 0; i < pain.Count; i++)
         {
-            int severity = PainScore.LevelOf(pain[i]) switch { PainLevel.Stop => 3, PainLevel.Change => 2, _ => 1 };
+            int severity = PainScore.LevelOf(pain[i]) switch
+            {
+                PainLevel.Stop => 3,
+                PainLevel.Change => 2,
+                _ => 1,
+            };
             foreach (PainSort kind in PainKind.Of(pain[i]))
                 yield return new Observation(Code(kind), Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
         }
@@ -20,9 +25,21 @@ internal static class PainRules
 
     public static IEnumerable<Observation> Refer(Referral? referral)
     {
-        if (referral is null) yield break;
-        int severity = referral.Level switch { ReferralLevel.Stop => 3, ReferralLevel.Soon => 1, _ => 2 };
-        yield return new Observation(FindingCode.Refer, null, severity, Basis.Measured, [.. referral.Reasons.Select(reason => new Evidence(reason, true, "not answered"))])
+        if (referral is null)
+            yield break;
+        int severity = referral.Level switch
+        {
+            ReferralLevel.Stop => 3,
+            ReferralLevel.Soon => 1,
+            _ => 2,
+        };
+        yield return new Observation(
+            FindingCode.Refer,
+            null,
+            severity,
+            Basis.Measured,
+            [.. referral.Reasons.Select(reason => new Evidence(reason, true, "not answered"))]
+        )
         {
             Confidence = FindingRules.Shipped.Confidence.Most,
         };
@@ -34,7 +51,9 @@ internal static class PainRules
     private static IEnumerable<Evidence> Scores(PainEntry entry, string path)
     {
         yield return new Evidence($"{path}.region", Codes.Of(entry.Region), "no pain");
-        if (entry.ScoreDuring is { } during) yield return new Evidence($"{path}.scoreDuring", during, "0 to 2");
-        if (entry.ScoreNextMorning is { } morning) yield return new Evidence($"{path}.scoreNextMorning", morning, "the usual score");
+        if (entry.ScoreDuring is { } during)
+            yield return new Evidence($"{path}.scoreDuring", during, "0 to 2");
+        if (entry.ScoreNextMorning is { } morning)
+            yield return new Evidence($"{path}.scoreNextMorning", morning, "the usual score");
     }
 }

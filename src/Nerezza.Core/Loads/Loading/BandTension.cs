@@ -11,12 +11,15 @@ public static class BandTension
     public static Load At(Band band, double lengthCm)
     {
         IReadOnlyList<BandPoint> points = band.Points;
-        if (points.Count == 0) return Load.Zero;
-        if (lengthCm <= points[0].LengthCm) return points[0].Tension;
+        if (points.Count == 0)
+            return Load.Zero;
+        if (lengthCm <= points[0].LengthCm)
+            return points[0].Tension;
         for (int i = 1; i < points.Count; i++)
         {
             (BandPoint from, BandPoint to) = (points[i - 1], points[i]);
-            if (lengthCm > to.LengthCm) continue;
+            if (lengthCm > to.LengthCm)
+                continue;
             double share = (lengthCm - from.LengthCm) / (to.LengthCm - from.LengthCm);
             return Load.FromKilograms(from.Tension.Kilograms + share * (to.Tension - from.Tension));
         }

@@ -5,7 +5,8 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Loads.Loading;
 
 /// <summary>One bar, the collars and the counted pairs of plates: which totals can be made, and with which plates.</summary>
-/// <remarks>Exact, by counting. Taking the largest plate first fails where counts are odd or plates are not multiples of each other (25, 20, 15: 30 is two of 15).</remarks>
+/// <remarks>Exact, by counting. Taking the largest plate first fails where counts are odd or plates are not multiples of each other (25,
+/// 20, 15: 30 is two of 15).</remarks>
 public sealed class BarRack
 {
     private readonly SleeveSums _sums;
@@ -45,7 +46,8 @@ public sealed class BarRack
         return ways.Count > 0 ? ways : throw new ArgumentException($"{total.Kilograms} kg cannot be made on this bar.", nameof(total));
     }
 
-    /// <summary>The totals of a bar, made from the sums of a sleeve when they are asked for: a kit of odd masses has tens of thousands, and many bars.</summary>
+    /// <summary>The totals of a bar, made from the sums of a sleeve when they are asked for: a kit of odd masses has tens of thousands, and
+    /// many bars.</summary>
     private sealed class TotalsOf(Load bare, IReadOnlyList<int> sums) : IReadOnlyList<Load>
     {
         public int Count => sums.Count;
@@ -63,6 +65,7 @@ public enum BarStart
 {
     /// <summary>A rack, blocks or the hands: any plates will do.</summary>
     Raised,
+
     /// <summary>The floor: a pair of 45 cm plates must be on it.</summary>
     FromFloor,
 }

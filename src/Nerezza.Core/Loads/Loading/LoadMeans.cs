@@ -17,11 +17,15 @@ public abstract record LoadMeans
     /// <returns>Null when nothing can be loaded.</returns>
     public Load? Nearest(double kilograms)
     {
-        if (Steps.Count == 0) return null;
+        if (Steps.Count == 0)
+            return null;
         int above = FirstAtOrAbove(kilograms);
-        if (above == 0) return Steps[0];
-        if (above == Steps.Count) return Steps[^1];
-        Load lower = Steps[above - 1], upper = Steps[above];
+        if (above == 0)
+            return Steps[0];
+        if (above == Steps.Count)
+            return Steps[^1];
+        Load lower = Steps[above - 1],
+            upper = Steps[above];
         return upper.Kilograms - kilograms < kilograms - lower.Kilograms - 1e-9 ? upper : lower;
     }
 
@@ -42,17 +46,21 @@ public abstract record LoadMeans
     /// <summary>The totals from a load upward, ascending.</summary>
     public IEnumerable<Load> From(double kilograms)
     {
-        for (int at = FirstAtOrAbove(kilograms); at < Steps.Count; at++) yield return Steps[at];
+        for (int at = FirstAtOrAbove(kilograms); at < Steps.Count; at++)
+            yield return Steps[at];
     }
 
     private int FirstAtOrAbove(double kilograms)
     {
-        int low = 0, high = Steps.Count;
+        int low = 0,
+            high = Steps.Count;
         while (low < high)
         {
             int middle = (low + high) / 2;
-            if (Steps[middle].Kilograms < kilograms - 1e-9) low = middle + 1;
-            else high = middle;
+            if (Steps[middle].Kilograms < kilograms - 1e-9)
+                low = middle + 1;
+            else
+                high = middle;
         }
         return low;
     }

@@ -36,30 +36,35 @@ public sealed class Loader(Equipment equipment)
             ?? all[0];
     }
 
-    private List<LoadMeans> Find(LoadSource source, BarStart start) => source switch
-    {
-        LoadSource.Barbell => OnBars(Implement.Barbell, start),
-        LoadSource.SafetyBar => OnBars(Implement.SafetyBar, start),
-        LoadSource.TrapBar => OnBars(Implement.TrapBar, start),
-        LoadSource.Smith => OnBars(Implement.Smith, start),
-        LoadSource.Stack or LoadSource.Sled => [StackOf(equipment.StackStep ?? Load.FromKilograms(LoadRules.Shipped.Loading.StackStepKg))],
-        LoadSource.Dumbbells => [Pieces(2, equipment.Dumbbells.Select(one => one * 2))],
-        LoadSource.Dumbbell => [Pieces(1, equipment.Dumbbells)],
-        LoadSource.Goblet => [Pieces(1, equipment.Dumbbells.Concat(equipment.Kettlebells))],
-        LoadSource.Kettlebell => [Pieces(1, equipment.Kettlebells)],
-        LoadSource.TwoKettlebells => [Pieces(2, Pairs(equipment.Kettlebells).Select(one => one * 2))],
-        LoadSource.Sandbag => [Pieces(1, equipment.Sandbags)],
-        LoadSource.Plate => [Pieces(1, equipment.Plates.Where(kind => kind.Pairs > 0).Select(kind => kind.Mass).Prepend(Load.Zero))],
-        LoadSource.Band => [new LoadMeans.Stretched([.. equipment.Bands.Select(Stretch)])],
-        LoadSource.BodyWeight or LoadSource.None => [new LoadMeans.Unloaded()],
-        LoadSource.Keg or LoadSource.Stone => [new LoadMeans.Unknown()],
-        _ => throw new ArgumentOutOfRangeException(nameof(source), source, "A load source without means."),
-    };
+    private List<LoadMeans> Find(LoadSource source, BarStart start) =>
+        source switch
+        {
+            LoadSource.Barbell => OnBars(Implement.Barbell, start),
+            LoadSource.SafetyBar => OnBars(Implement.SafetyBar, start),
+            LoadSource.TrapBar => OnBars(Implement.TrapBar, start),
+            LoadSource.Smith => OnBars(Implement.Smith, start),
+            LoadSource.Stack or LoadSource.Sled =>
+            [
+                StackOf(equipment.StackStep ?? Load.FromKilograms(LoadRules.Shipped.Loading.StackStepKg)),
+            ],
+            LoadSource.Dumbbells => [Pieces(2, equipment.Dumbbells.Select(one => one * 2))],
+            LoadSource.Dumbbell => [Pieces(1, equipment.Dumbbells)],
+            LoadSource.Goblet => [Pieces(1, equipment.Dumbbells.Concat(equipment.Kettlebells))],
+            LoadSource.Kettlebell => [Pieces(1, equipment.Kettlebells)],
+            LoadSource.TwoKettlebells => [Pieces(2, Pairs(equipment.Kettlebells).Select(one => one * 2))],
+            LoadSource.Sandbag => [Pieces(1, equipment.Sandbags)],
+            LoadSource.Plate => [Pieces(1, equipment.Plates.Where(kind => kind.Pairs > 0).Select(kind => kind.Mass).Prepend(Load.Zero))],
+            LoadSource.Band => [new LoadMeans.Stretched([.. equipment.Bands.Select(Stretch)])],
+            LoadSource.BodyWeight or LoadSource.None => [new LoadMeans.Unloaded()],
+            LoadSource.Keg or LoadSource.Stone => [new LoadMeans.Unknown()],
+            _ => throw new ArgumentOutOfRangeException(nameof(source), source, "A load source without means."),
+        };
 
     private List<LoadMeans> OnBars(Implement kind, BarStart start)
     {
         List<Bar> bars = [.. equipment.Bars.Where(bar => bar.Kind == kind)];
-        if (bars.Count == 0) bars = [new Bar(Codes.Of(kind), Load.FromKilograms(LoadRules.Shipped.Loading.BarKg[Codes.Of(kind)]), kind)];
+        if (bars.Count == 0)
+            bars = [new Bar(Codes.Of(kind), Load.FromKilograms(LoadRules.Shipped.Loading.BarKg[Codes.Of(kind)]), kind)];
         return [.. bars.Select(bar => new LoadMeans.OnBar(_kit.RackOf(bar, start)))];
     }
 
@@ -89,6 +94,7 @@ public sealed class Loader(Equipment equipment)
 
         public SleeveSums Sums => _sums.Value;
 
-        public BarRack RackOf(Bar bar, BarStart start) => _racks.GetOrAdd((bar, start), key => new BarRack(key.Item1, equipment.Collar, Sums, key.Item2));
+        public BarRack RackOf(Bar bar, BarStart start) =>
+            _racks.GetOrAdd((bar, start), key => new BarRack(key.Item1, equipment.Collar, Sums, key.Item2));
     }
 }

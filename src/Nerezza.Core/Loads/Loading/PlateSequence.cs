@@ -22,13 +22,15 @@ public static class PlateSequence
         }
         var sleeves = new Sleeve[totals.Count];
         Step? step = totals.Count == 0 ? null : layers[^1].Aggregate((best, next) => next.Cost < best.Cost ? next : best);
-        for (int i = totals.Count - 1; i >= 0; i--, step = step.From) sleeves[i] = step!.Sleeve;
+        for (int i = totals.Count - 1; i >= 0; i--, step = step.From)
+            sleeves[i] = step!.Sleeve;
         return sleeves;
     }
 
-    private static Step Cheapest(List<Step> before, Sleeve way) => before
-        .Select(step => new Step(way, step.Changes + step.Sleeve.ChangesTo(way), step.Moves + step.Sleeve.MovesTo(way), step))
-        .Aggregate((best, next) => next.Cost < best.Cost ? next : best);
+    private static Step Cheapest(List<Step> before, Sleeve way) =>
+        before
+            .Select(step => new Step(way, step.Changes + step.Sleeve.ChangesTo(way), step.Moves + step.Sleeve.MovesTo(way), step))
+            .Aggregate((best, next) => next.Cost < best.Cost ? next : best);
 
     private sealed record Step(Sleeve Sleeve, int Changes, int Moves, Step? From)
     {

@@ -8,10 +8,13 @@ public enum ReferralLevel
 {
     /// <summary>No program at all.</summary>
     Stop,
+
     /// <summary>No load on the spine.</summary>
     BeforeLoading,
+
     /// <summary>Nothing above RPE 7, no breath-hold cue.</summary>
     BeforeHeavy,
+
     /// <summary>See someone soon; the program runs.</summary>
     Soon,
 }
@@ -21,8 +24,10 @@ public enum Urgency
 {
     /// <summary>Emergency care today.</summary>
     Emergency,
+
     /// <summary>A doctor before training.</summary>
     Doctor,
+
     /// <summary>A clinician's clearance.</summary>
     Clearance,
 }
@@ -48,15 +53,23 @@ public static class HealthReferral
     {
         List<HealthFlag> open = [.. health.Flags.Where(flag => health.ClearedBy?.Flags.Contains(flag) != true).Distinct().Order()];
         List<HealthFlag> emergency = [.. open.Where(Emergency.Contains)];
-        List<HealthFlag> doctor = [.. open.Where(flag => DoctorFirst.Contains(flag) || (pain.Count > 0 && DoctorFirstWithPain.Contains(flag)))];
+        List<HealthFlag> doctor =
+        [
+            .. open.Where(flag => DoctorFirst.Contains(flag) || (pain.Count > 0 && DoctorFirstWithPain.Contains(flag))),
+        ];
         List<HealthFlag> heavy = [.. open.Except(emergency).Except(doctor)];
         List<string> nerve = [.. Where(pain, entry => entry.NerveSigns, "nerveSigns")];
         List<string> lasting = [.. Where(pain, entry => entry.Weeks > Rules.WeeksWithoutImprovement && entry.Improving != true, "weeks")];
-        if (emergency.Count > 0) yield return new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([.. emergency, .. doctor]));
-        if (emergency.Count == 0 && doctor.Count > 0) yield return new Referral(ReferralLevel.Stop, Urgency.Doctor, Named(doctor));
-        if (nerve.Count > 0) yield return new Referral(ReferralLevel.BeforeLoading, Urgency.Clearance, nerve);
-        if (heavy.Count > 0) yield return new Referral(ReferralLevel.BeforeHeavy, Urgency.Clearance, Named(heavy));
-        if (lasting.Count > 0) yield return new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting);
+        if (emergency.Count > 0)
+            yield return new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([.. emergency, .. doctor]));
+        if (emergency.Count == 0 && doctor.Count > 0)
+            yield return new Referral(ReferralLevel.Stop, Urgency.Doctor, Named(doctor));
+        if (nerve.Count > 0)
+            yield return new Referral(ReferralLevel.BeforeLoading, Urgency.Clearance, nerve);
+        if (heavy.Count > 0)
+            yield return new Referral(ReferralLevel.BeforeHeavy, Urgency.Clearance, Named(heavy));
+        if (lasting.Count > 0)
+            yield return new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting);
     }
 
     /// <summary>What an answer asks for on its own, as a page groups its questions.</summary>
@@ -77,10 +90,13 @@ public enum AnswerGroup
 {
     /// <summary>Emergency care today.</summary>
     Emergency,
+
     /// <summary>A doctor before training.</summary>
     Doctor,
+
     /// <summary>A doctor before training when there is pain now; else before heavy work.</summary>
     DoctorWithPain,
+
     /// <summary>Clearance before heavy work.</summary>
     BeforeHeavy,
 }

@@ -7,8 +7,10 @@ public enum PainLevel
 {
     /// <summary>0 to 2 with the morning at its usual level: carry on and watch.</summary>
     Watch,
+
     /// <summary>3 to 5, or the next morning 1 above usual: change the exercise.</summary>
     Change,
+
     /// <summary>Above 5, or the next morning 2 or more above usual, or down a limb: stop the exercise.</summary>
     Stop,
 }
@@ -21,13 +23,16 @@ public static class PainScore
     public static PainLevel LevelOf(PainEntry entry)
     {
         PainScoreRule rule = SafetyRules.Shipped.Pain;
-        if (entry.NerveSigns) return PainLevel.Stop;
+        if (entry.NerveSigns)
+            return PainLevel.Stop;
         double usual = entry.UsualScore ?? 0;
         double rise = (entry.ScoreNextMorning ?? usual) - usual;
         double during = entry.ScoreDuring ?? usual;
         bool riseAlone = usual >= rule.RiseJudgedFrom;
-        if (riseAlone) rise = Math.Max(rise, during - usual);
-        if (rise >= rule.RiseStop || (!riseAlone && during > rule.StopAbove)) return PainLevel.Stop;
+        if (riseAlone)
+            rise = Math.Max(rise, during - usual);
+        if (rise >= rule.RiseStop || (!riseAlone && during > rule.StopAbove))
+            return PainLevel.Stop;
         return rise >= rule.RiseChange || (!riseAlone && during > rule.ChangeAbove) ? PainLevel.Change : PainLevel.Watch;
     }
 }

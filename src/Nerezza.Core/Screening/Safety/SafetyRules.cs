@@ -6,7 +6,13 @@ namespace Nerezza.Core.Screening.Safety;
 
 /// <summary>The numbers and lists of docs/handbook/07-pain-and-health.md, from Data/safety.yaml.</summary>
 internal sealed record SafetyRules(
-    IReadOnlyList<string> Emergency, IReadOnlyList<string> DoctorFirst, IReadOnlyList<string> DoctorFirstWithPain, double WeeksWithoutImprovement, PainScoreRule Pain, CapRule Caps)
+    IReadOnlyList<string> Emergency,
+    IReadOnlyList<string> DoctorFirst,
+    IReadOnlyList<string> DoctorFirstWithPain,
+    double WeeksWithoutImprovement,
+    PainScoreRule Pain,
+    CapRule Caps
+)
 {
     public static SafetyRules Shipped { get; } = EmbeddedData.Read("safety", SafetyJson.Default.SafetyRules);
 
@@ -21,6 +27,9 @@ internal sealed record PainCapRule(double Rpe, double Fraction);
 
 internal sealed record YouthRule(int Below, double Rpe);
 
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
+)]
 [JsonSerializable(typeof(SafetyRules))]
 internal sealed partial class SafetyJson : JsonSerializerContext;

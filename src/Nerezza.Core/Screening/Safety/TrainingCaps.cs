@@ -33,13 +33,18 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         for (int i = 0; i < pain.Count; i++)
         {
             PainLevel level = PainScore.LevelOf(pain[i]);
-            if (level is PainLevel.Watch) continue;
-            if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(pain[i])).Any()) return new Caution.RuledOut($"pain[{i}]");
-            if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id) return new Caution.RuledOut($"pain[{i}]");
+            if (level is PainLevel.Watch)
+                continue;
+            if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(pain[i])).Any())
+                return new Caution.RuledOut($"pain[{i}]");
+            if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id)
+                return new Caution.RuledOut($"pain[{i}]");
         }
-        if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant)) return new Caution.RuledOut("health.flags: pregnant");
+        if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant))
+            return new Caution.RuledOut("health.flags: pregnant");
         bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
-        if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve) return new Caution.RuledOut(nerve.Reasons[0]);
+        if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve)
+            return new Caution.RuledOut(nerve.Reasons[0]);
         bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
         return new Caution.Allowed(MostRpe(hurts), hurts ? Rules.Pain.Fraction : 1);
     }
@@ -47,9 +52,12 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     private Rpe MostRpe(bool hurts)
     {
         double most = 10;
-        if (hurts) most = Rules.Pain.Rpe;
-        if (Open(ReferralLevel.BeforeHeavy) is not null) most = Math.Min(most, Rules.BeforeHeavyRpe);
-        if (Youth.Is(client, start)) most = Math.Min(most, Rules.Youth.Rpe);
+        if (hurts)
+            most = Rules.Pain.Rpe;
+        if (Open(ReferralLevel.BeforeHeavy) is not null)
+            most = Math.Min(most, Rules.BeforeHeavyRpe);
+        if (Youth.Is(client, start))
+            most = Math.Min(most, Rules.Youth.Rpe);
         return Rpe.Of(most);
     }
 
@@ -68,10 +76,13 @@ public enum PainSort
 {
     /// <summary>Low back, worse on bending.</summary>
     PainFlexion,
+
     /// <summary>Low back, worse on arching.</summary>
     PainExtension,
+
     /// <summary>Knee.</summary>
     PainKnee,
+
     /// <summary>The rest.</summary>
     PainOther,
 }
@@ -82,36 +93,51 @@ public static class PainKind
     /// <summary>The finding codes of an entry: bending, hinging and squatting against arching and overhead at the low back.</summary>
     public static IReadOnlyList<PainSort> Of(PainEntry entry)
     {
-        if (entry.Region is PainRegion.Knee) return [PainSort.PainKnee];
-        if (entry.Region is not PainRegion.LowBack) return [PainSort.PainOther];
+        if (entry.Region is PainRegion.Knee)
+            return [PainSort.PainKnee];
+        if (entry.Region is not PainRegion.LowBack)
+            return [PainSort.PainOther];
         bool bends = entry.WorseOn.Any(trigger => trigger is PainTrigger.Bending or PainTrigger.Hinging or PainTrigger.Squatting);
         bool arches = entry.WorseOn.Any(trigger => trigger is PainTrigger.Arching or PainTrigger.Overhead);
         List<PainSort> kinds = [];
-        if (bends) kinds.Add(PainSort.PainFlexion);
-        if (arches) kinds.Add(PainSort.PainExtension);
+        if (bends)
+            kinds.Add(PainSort.PainFlexion);
+        if (arches)
+            kinds.Add(PainSort.PainExtension);
         return kinds.Count > 0 ? kinds : [PainSort.PainOther];
     }
 
     /// <summary>What an exercise must not conflict with while the entry is open: its kind at back and knee, its region elsewhere.</summary>
-    public static IReadOnlyList<Conflict> ConflictsOf(PainEntry entry) => entry.Region switch
-    {
-        PainRegion.Hip => [Conflict.PainHip],
-        PainRegion.Shoulder => [Conflict.PainShoulder],
-        PainRegion.Ankle => [Conflict.PainAnkle],
-        _ => [.. Of(entry).Where(sort => sort is not PainSort.PainOther).Select(sort => sort switch
+    public static IReadOnlyList<Conflict> ConflictsOf(PainEntry entry) =>
+        entry.Region switch
         {
-            PainSort.PainFlexion => Conflict.PainFlexion,
-            PainSort.PainExtension => Conflict.PainExtension,
-            _ => Conflict.PainKnee,
-        })],
-    };
+            PainRegion.Hip => [Conflict.PainHip],
+            PainRegion.Shoulder => [Conflict.PainShoulder],
+            PainRegion.Ankle => [Conflict.PainAnkle],
+            _ =>
+            [
+                .. Of(entry)
+                    .Where(sort => sort is not PainSort.PainOther)
+                    .Select(sort =>
+                        sort switch
+                        {
+                            PainSort.PainFlexion => Conflict.PainFlexion,
+                            PainSort.PainExtension => Conflict.PainExtension,
+                            _ => Conflict.PainKnee,
+                        }
+                    ),
+            ],
+        };
 
     /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
-    public static bool Covers(PainEntry entry, Exercise exercise) => entry.Exercise is { } named ? named == exercise.Id : entry.Region switch
-    {
-        PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
-        PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
-        PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
-        _ => false,
-    };
+    public static bool Covers(PainEntry entry, Exercise exercise) =>
+        entry.Exercise is { } named
+            ? named == exercise.Id
+            : entry.Region switch
+            {
+                PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
+                PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
+                PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
+                _ => false,
+            };
 }

@@ -31,7 +31,10 @@ interface Props {
   acts: CellActs
 }
 
-/** One exercise in one week: its bars, sets, percent and load; what is typed into it stands in the cell. Drawn again only when something of it changed. */
+/**
+ * One exercise in one week: its bars, sets, percent and load; what is typed into it stands in the cell. Drawn again only when something
+ * of it changed.
+ */
 export const BlockCell = memo(function BlockCell(props: Props) {
   const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
   const at = { week, day, exercise }

@@ -36,7 +36,8 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
       kind: 'prescribed',
       text:
         max && set.percent
-          ? `${plain(set.percent, 1)} % of the max of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}${more?.bodyKg ? `, ${mass(more.bodyKg, 1)} of it the body` : ''}`
+          ? `${plain(set.percent, 1)} % of the max of ${mass(max.kg, 1)} = ${mass((set.percent * max.kg) / 100, 1)} ${massUnit()}` +
+            (more?.bodyKg ? `, ${mass(more.bodyKg, 1)} of it the body` : '')
           : 'by effort alone',
     },
     {
@@ -55,10 +56,12 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
       ? `The max is likely between ${mass(max.low, 0)} and ${mass(max.high, 0)} ${massUnit()}; it moves with every session that is logged.`
       : '',
     more?.trainingMaxKg && more.percentOfTrainingMax
-      ? `Percents are of the max; the heaviest set is ${plain(more.percentOfTrainingMax, 1)} % of the training max, ${mass(more.trainingMaxKg, 1)} ${massUnit()}.`
+      ? `Percents are of the max; the heaviest set is ${plain(more.percentOfTrainingMax, 1)} % of the training max, ` +
+        `${mass(more.trainingMaxKg, 1)} ${massUnit()}.`
       : '',
     more?.ownCurve
-      ? `The client’s own sets shape the rep curve of this lift, k ${plain(more.ownCurve, 2)}: under 1 more of the max is left at many repetitions, over 1 less.`
+      ? `The client’s own sets shape the rep curve of this lift, k ${plain(more.ownCurve, 2)}: ` +
+        'under 1 more of the max is left at many repetitions, over 1 less.'
       : '',
   ]
   return (

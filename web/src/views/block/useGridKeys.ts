@@ -11,7 +11,10 @@ interface Asked extends GridProps {
   openFloor: () => void
 }
 
-/** The keys of the grid, as on a good sheet: a number types, f fills to the right, c and v copy a session, x takes out, u and r undo and redo. */
+/**
+ * The keys of the grid, as on a good sheet: a number types, f fills to the right, c and v copy a session, x takes out, u and r undo and
+ * redo.
+ */
 export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) => void {
   const copied = useRef<{ week: number; day: Day } | null>(null)
   const { block, place, field, onField, acts, go, type, openFloor } = asked

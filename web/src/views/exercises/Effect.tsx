@@ -42,8 +42,7 @@ function Told({ effect }: { effect: EffectView }) {
     effect.out.length > 0 && `Out: ${effect.out.join(', ')}.`,
     effect.noLonger.length > 0 && `No longer answered: ${effect.noLonger.join(', ')}.`,
     effect.newly.length > 0 && `Answered now: ${effect.newly.join(', ')}.`,
-    effect.muscles.length > 0 &&
-      `Hard sets a week: ${effect.muscles.map((one) => `${words(one.muscle ?? '').toLowerCase()} ${plain(one.before, 1)} to ${plain(one.after, 1)}`).join(', ')}.`,
+    effect.muscles.length > 0 && `Hard sets a week: ${effect.muscles.map(shift).join(', ')}.`,
     moved('Minutes', effect.minutes),
     moved('Load on the spine', effect.axial),
     moved('Soreness', effect.soreness),
@@ -57,6 +56,9 @@ function Told({ effect }: { effect: EffectView }) {
     </Box>
   )
 }
+
+const shift = (one: EffectView['muscles'][number]) =>
+  `${words(one.muscle ?? '').toLowerCase()} ${plain(one.before, 1)} to ${plain(one.after, 1)}`
 
 const moved = (name: string, change: Moved) =>
   change.before !== change.after && `${name} a week: ${plain(change.before, 0)} to ${plain(change.after, 0)}.`

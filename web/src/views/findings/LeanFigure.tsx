@@ -16,7 +16,9 @@ export function LeanFigure({ lean }: { lean: LeanPicture }) {
           over={lean.predicted}
           pose={lean.pose}
           detail="thumb"
-          label={`Trunk leans ${seen} degrees in the screen; ${needed ? `balance asks for ${needed}` : 'this depth cannot be held in balance'}`}
+          label={
+            `Trunk leans ${seen} degrees in the screen; ` + (needed ? `balance asks for ${needed}` : 'this depth cannot be held in balance')
+          }
         />
       </Box>
       <Flex gap={6} mt={2}>

@@ -157,7 +157,8 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
 
 function words({ row, reply: { figure } }: Shown): string {
   return figure
-    ? `${row.name} in this client's proportions: trunk leans ${plain(figure.leanDeg, 0)} degrees, hip ${plain(figure.hipNm, 0)}, knee ${plain(figure.kneeNm, 0)} newton metres`
+    ? `${row.name} in this client's proportions: trunk leans ${plain(figure.leanDeg, 0)} degrees, ` +
+        `hip ${plain(figure.hipNm, 0)}, knee ${plain(figure.kneeNm, 0)} newton metres`
     : row.name
 }
 

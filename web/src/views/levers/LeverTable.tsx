@@ -23,8 +23,10 @@ interface Column {
   digits: number
 }
 
+const lean = (row: LeverRow) => (row.reply.figure && row.pose.family !== 'thrust' ? row.reply.figure.leanDeg : null)
+
 const columns: readonly Column[] = [
-  { name: 'Lean', unit: '°', of: (row) => (row.reply.figure && row.pose.family !== 'thrust' ? row.reply.figure.leanDeg : null), digits: 0 },
+  { name: 'Lean', unit: '°', of: lean, digits: 0 },
   { name: 'Hip', unit: 'N m', of: (row) => row.reply.figure?.hipNm ?? null, digits: 0 },
   { name: 'Knee', unit: 'N m', of: (row) => row.reply.figure?.kneeNm ?? null, digits: 0 },
   { name: 'Hip share', unit: '%', of: (row) => (row.reply.figure ? row.reply.figure.hipShare * 100 : null), digits: 0 },

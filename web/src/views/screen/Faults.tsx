@@ -23,7 +23,10 @@ const families: Partial<Record<ExerciseLine['pattern'], string>> = {
   throw: 'event',
 }
 
-/** Pick the lift and the phase; only the faults that belong there are shown. Each fault seen then says when, and whether it holds in isolation. */
+/**
+ * Pick the lift and the phase; only the faults that belong there are shown. Each fault seen then says when, and whether it holds in
+ * isolation.
+ */
 export function Faults({ signs, lifts, catalogue, faults, onFaults }: Props) {
   const [lift, setLift] = useState(lifts[0] ?? 'back-squat-high-bar')
   const family = families[catalogue.find((line) => line.id === lift)?.pattern ?? 'squat'] ?? 'any'

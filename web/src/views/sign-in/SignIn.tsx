@@ -34,8 +34,9 @@ export function SignIn() {
             </chakra.h1>
             {unsent > 0 && (
               <Box role="status">
-                {unsent === 1 ? '1 set is' : `${unsent} sets are`} kept on this device. Sign in, and {unsent === 1 ? 'it is' : 'they are'}{' '}
-                sent.
+                {unsent === 1
+                  ? '1 set is kept on this device. Sign in, and it is sent.'
+                  : `${unsent} sets are kept on this device. Sign in, and they are sent.`}
               </Box>
             )}
             <TextField
