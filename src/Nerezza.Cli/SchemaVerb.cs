@@ -12,7 +12,7 @@ internal static class SchemaVerb
     {
         if (Schemas.Find(name) is not { } schema)
         {
-            errors.WriteLine($"'{name}' is not a document; case or plan expected");
+            errors.WriteLine($"'{name}' is not a document; case, plan or exercises expected");
             return 2;
         }
         output.WriteLine(schema.ToJsonString(Readable));

@@ -6,7 +6,7 @@ using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Formats;
 
-/// <summary>The JSON Schemas of the two documents, written from the same shapes that the reader checks.</summary>
+/// <summary>The JSON Schemas of the documents, written from the same shapes that the reader checks.</summary>
 public static class Schemas
 {
     /// <summary>The schema of "case", "plan" or "exercises"; null for any other name.</summary>

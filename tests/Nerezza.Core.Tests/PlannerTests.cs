@@ -102,16 +102,24 @@ public sealed class PlannerTests
                     .Weeks.Zip(block.Weeks.Skip(1))
                     .Where(pair => pair.First.Kind is WeekKind.Load && pair.Second.Kind is WeekKind.Deload)
             )
-            foreach (
-                (PrescribedItem before, PrescribedItem item) in load
-                    .Sessions.Zip(deload.Sessions)
-                    .SelectMany(pair => pair.First.Items.Zip(pair.Second.Items))
-            )
             {
-                Assert.Equal((before.SetsASide + 1) / 2, item.SetsASide);
-                Assert.All(item.Sets, set => Assert.True(set.Rpe.Value <= 6));
-                if (item.Sets[0].Load is { } light && before.Sets[^1].Load is { } heavy)
-                    Assert.True(light <= heavy);
+                foreach (Session session in load.Sessions)
+                {
+                    // Paired by day and exercise: a session or an exercise that the deload drops would otherwise pair with its neighbour.
+                    Session after = Assert.Single(deload.Sessions, other => other.Day == session.Day);
+                    Assert.Equal(session.Items.Select(item => item.Exercise), after.Items.Select(item => item.Exercise));
+                }
+                foreach (
+                    (PrescribedItem before, PrescribedItem item) in load
+                        .Sessions.Zip(deload.Sessions)
+                        .SelectMany(pair => pair.First.Items.Zip(pair.Second.Items))
+                )
+                {
+                    Assert.Equal((before.SetsASide + 1) / 2, item.SetsASide);
+                    Assert.All(item.Sets, set => Assert.True(set.Rpe.Value <= 6));
+                    if (item.Sets[0].Load is { } light && before.Sets[^1].Load is { } heavy)
+                        Assert.True(light <= heavy);
+                }
             }
         });
 

@@ -111,7 +111,8 @@ describe('the kit', () => {
   )
 
   it('has usual sets that all read as numbers', () => {
-    for (const { draft } of usualSets) expect(JSON.stringify(equipmentOf(draft, {}))).not.toMatch(/"(kg|pairs|collarKg|stackStepKg)":"/)
+    for (const { draft } of [...usualSets('kg'), ...usualSets('lb')])
+      expect(JSON.stringify(equipmentOf(draft, {}))).not.toMatch(/"(kg|pairs|collarKg|stackStepKg)":"/)
   })
 })
 

@@ -21,7 +21,7 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
             Course.Closing => "It is closing.",
             Course.Same => "It is where it was before.",
             Course.Worse => "It is worse than before.",
-            _ => "",
+            Course.NotKnown => "",
         };
 
     /// <summary>What was found, in a few words.</summary>
@@ -64,7 +64,7 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
             FindingCode.PainExtension => "Lower back hurts on arching",
             FindingCode.PainKnee => "Knee pain",
             FindingCode.PainOther => "Pain",
-            _ => "To be seen by someone else first",
+            FindingCode.Refer => "To be seen by someone else first",
         };
 
     /// <summary>Each piece of evidence, joined.</summary>
@@ -98,15 +98,15 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
             Cause.Strength => $"Train it: {Asked(finding.Asks)}.",
             Cause.Proportion => "Change the variation, not the client: a front, safety-bar or heels-raised squat needs less lean.",
             Cause.Pain => Pain(finding.Severity),
-            _ => "Read the referral first.",
+            null => "Read the referral first.",
         };
 
     private static string Pain(int severity) =>
         severity switch
         {
-            1 => "Carry on and watch it.",
+            <= 1 => "Carry on and watch it.",
             2 => "Change what hurts; RPE 6 and 65 % of the former max at most, until it settles.",
-            _ => "Stop what hurts. If it does not settle, a doctor or physiotherapist should see it.",
+            >= 3 => "Stop what hurts. If it does not settle, a doctor or physiotherapist should see it.",
         };
 
     /// <summary>A demand in words: muscles, positions and patterns to favour.</summary>

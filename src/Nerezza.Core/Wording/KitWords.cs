@@ -17,7 +17,7 @@ public static class KitWords
                     + "not offered."
             );
         if (kit.IsCoarse)
-            notes.Add($"The plates differ by single grams: of loads less than {2 * SleeveSums.LeastSlotGrams} g apart one is offered.");
+            notes.Add("The plates differ by single grams: of loads that lie close together one is offered.");
         return notes;
     }
 }

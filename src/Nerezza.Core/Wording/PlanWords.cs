@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Globalization;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
@@ -37,10 +38,9 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
     {
         string name = catalogue[exercise].Name;
-        if (reason is ChosenReason.EventWork)
-            return $"{name} is the client's event: one session a week, in the place of a heavy hinge.";
         string why = reason switch
         {
+            ChosenReason.EventWork => $"{name} is the client's event: one session a week, in the place of a heavy hinge",
             ChosenReason.Picked => $"{name} is your own choice",
             ChosenReason.TargetLift => $"{name} is a target lift",
             ChosenReason.ChangedLift => $"{name} is the variation for this finding: {Named(answers)}",
@@ -52,9 +52,10 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                 + "the sets that the week still needs",
             ChosenReason.StandsIn => $"{name} stands in, at the same repetitions and effort",
             ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
-            _ => $"{name} is the first usual choice that the kit and the client's answers allow",
+            ChosenReason.UsualLift => $"{name} is the first usual choice that the kit and the client's answers allow",
         };
-        return $"{why}; {Place(role)}.";
+        // Event work has its own place, whatever its role.
+        return reason is ChosenReason.EventWork ? $"{why}." : $"{why}; {Place(role)}.";
     }
 
     private static string Growing(Chosen chosen) =>
@@ -74,7 +75,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             Role.Skill => "easy and slow, to learn the movement",
             Role.Capacity => "daily, 5 to 10 minutes, comfortable",
             Role.Carry => "at the end, when the hands may tire",
-            _ => "after the main lifts",
+            Role.Accessory or Role.SingleJoint or Role.Trunk => "after the main lifts",
         };
 
     private static string Share(double score) => score.ToString("0.00", CultureInfo.InvariantCulture);
@@ -92,7 +93,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                     + "its gate is not passed yet",
             PassedOver.Banned => "you took it out",
             PassedOver.PutAway => "you put it away in the catalogue",
-            _ => "the client never wants it",
+            PassedOver.Disliked => "the client never wants it",
+            _ => throw new UnreachableException(passed.GetType().Name),
         };
 
     /// <summary>What a check found.</summary>
@@ -144,7 +146,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                 $"{Muscle(check)} starts at {Number(check.Value)} hard sets; from what the client does now {Number(check.Limit)} is "
                     + "the most.",
             CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
-            _ => "A referral is open: read it before the next session.",
+            CheckCode.ReferralOpen => "A referral is open: read it before the next session.",
         };
 
     /// <summary>What to do about a check, or null when that is the coach's to judge.</summary>
@@ -204,7 +206,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             KindReason.EventNear => $"{Kind(decision)}, since the event is within three weeks.",
             KindReason.MuscleGoal => $"{Kind(decision)}, since the goal is muscle.",
             KindReason.AfterStrength => $"{Kind(decision)}, since the last block was strength.",
-            _ => $"{Kind(decision)}, since nothing asks for another kind first.",
+            KindReason.Otherwise => $"{Kind(decision)}, since nothing asks for another kind first.",
         };
 
     private string Unanswered(Check check)
@@ -230,7 +232,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             BlockKind.Return => "Favours a step a week that the next morning agrees with. Gives up every hurry.",
             BlockKind.Deload => "Favours rest while the movement is kept. Gives up a week of progress on purpose.",
             BlockKind.Test => "Favours finding out where the maxes stand. Gives up training for a week.",
-            _ => "Favours load on squat and hinge with long rests. Gives up volume beyond what keeps muscle.",
+            BlockKind.Strength or BlockKind.Auto =>
+                "Favours load on squat and hinge with long rests. Gives up volume beyond what keeps muscle.",
         };
 
     /// <summary>Why an edit could not be made.</summary>
@@ -240,7 +243,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         EditRefusal.NotThere => "it is not in this block",
         EditRefusal.NoSuchWeek => "the block has no such week",
         EditRefusal.ThereAlready => "it stands in that session already",
-        _ => "pain or a referral rules it out",
+        EditRefusal.RuledOut => "pain or a referral rules it out",
     }}.";
 
     private string What(BlockEdit edit) =>
@@ -257,7 +260,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             BlockEdit.MoveSession move => $"Session of week {move.Week} {Codes.Of(move.From)}",
             BlockEdit.CopySession copy => $"Session of week {copy.Week} {Codes.Of(copy.Day)}",
             BlockEdit.Missed missed => $"Session of week {missed.Week} {Codes.Of(missed.Day)}",
-            _ => "An edit",
+            _ => throw new UnreachableException(edit.GetType().Name),
         };
 
     private string Place(CellPlace at) => $"{catalogue.Find(at.Exercise)?.Name ?? at.Exercise}, week {at.Week} {Codes.Of(at.Day)}";

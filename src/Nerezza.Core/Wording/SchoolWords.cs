@@ -11,7 +11,7 @@ public static class SchoolWords
         {
             AccessorySchool.Stimulus => "Least fatigue",
             AccessorySchool.Positions => "Failing position",
-            _ => "Limiting muscle",
+            AccessorySchool.Muscles => "Limiting muscle",
         };
 
     /// <summary>Two sentences: what the block favours, and what it gives up.</summary>
@@ -24,6 +24,7 @@ public static class SchoolWords
             AccessorySchool.Positions =>
                 "Favours exercises that rehearse the position in which the lift fails. Gives up some recovery, since they are "
                     + "close to the lift itself.",
-            _ => "Favours exercises for the muscle that limits the lift. Gives up carry-over, since they may look little like the lift.",
+            AccessorySchool.Muscles =>
+                "Favours exercises for the muscle that limits the lift. Gives up carry-over, since they may look little like the lift.",
         };
 }

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Globalization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
@@ -16,7 +17,7 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
             Lack.Finding finding => $"Nothing here answers {FindingWords.Name(finding.Code).ToLowerInvariant()}",
             Lack.Sets sets => $"Too few hard sets for {Plain(Codes.Of(sets.Muscle)).ToLowerInvariant()}",
             Lack.Session session => $"The week is short of a session of {session.Pattern}",
-            _ => "Something stays short",
+            _ => throw new UnreachableException(shortfall.Of.GetType().Name),
         };
         return $"{char.ToUpperInvariant(what[0])}{what[1..]}: {Way(shortfall.GiveUp)}.";
     }
@@ -28,7 +29,8 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
             GiveUp.Limits limits => $"{catalogue[limits.Exercise].Name.ToLowerInvariant()} would do, at "
                 + $"{string.Join(" and ", limits.Over.Select(Cost))} over what there is",
             GiveUp.Filters { Ruled: { Count: > 0 } ruled } => $"what would do is ruled out ({string.Join("; ", ruled.Select(Ruled))})",
-            _ => "what would do does not fit the days",
+            GiveUp.Filters => "what would do does not fit the days",
+            _ => throw new UnreachableException(giveUp.GetType().Name),
         };
 
     private static string Cost(OverLimit over) =>
@@ -37,7 +39,7 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
             CapKind.Minutes => $"{Number(Math.Ceiling(over.By))} minutes a week",
             CapKind.Items => $"{Number(over.By)} exercise more",
             CapKind.Axial => $"{Number(over.By)} sets' load on the spine",
-            _ => $"{Number(over.By)} hard sets of {Plain(Codes.Of(over.Muscle!.Value))}",
+            CapKind.Sets => $"{Number(over.By)} hard sets of {Plain(Codes.Of(over.Muscle!.Value))}",
         };
 
     private static string Plain(string code) => code.Replace('-', ' ');

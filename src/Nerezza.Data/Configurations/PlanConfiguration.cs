@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Nerezza.Core;
 using Nerezza.Data.Rows;
 
 namespace Nerezza.Data.Configurations;
@@ -19,7 +20,7 @@ internal sealed class PlanConfiguration
         plan.Property(row => row.Decisions).AsJson();
         plan.Property(row => row.Picks).AsJson().HasDefaultValueSql("'[]'::jsonb");
         plan.Property(row => row.Edits).AsJson().HasDefaultValueSql("'[]'::jsonb");
-        plan.Property(row => row.Base).HasConversion<string>().HasMaxLength(10).HasDefaultValueSql("'Made'");
+        plan.Property(row => row.Base).HasConversion<string>().HasMaxLength(10).HasDefaultValueSql("'Made'").HasSentinel(BlockBase.Made);
         plan.Property(row => row.KindReason).HasConversion<string>().HasMaxLength(20);
         plan.Property(row => row.Document).AsJson();
         plan.HasIndex(row => new

@@ -66,7 +66,7 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
             .LoggedSets.Where(row => row.ClientId == clientId)
             .GroupBy(_ => 1)
             .Select(rows => new { Count = rows.Count(), Newest = (DateTimeOffset?)rows.Max(row => row.LoggedAt) })
-            .FirstOrDefaultAsync(cancel);
+            .SingleOrDefaultAsync(cancel);
         return (stamp?.Count ?? 0, stamp?.Newest);
     }
 

@@ -27,7 +27,7 @@ public static class SessionEndpoints
         string token = antiforgery.GetAndStoreTokens(http).RequestToken!;
         if (http.User.Identity?.IsAuthenticated != true)
             return TypedResults.Ok(new Me(null, null, token));
-        string? practice = await context.Coaches.Select(coach => coach.Name).FirstOrDefaultAsync(cancel);
+        string? practice = await context.Coaches.Select(coach => coach.Name).SingleOrDefaultAsync(cancel);
         return TypedResults.Ok(new Me(http.User.FindFirstValue(ClaimTypes.Email), practice, token));
     }
 

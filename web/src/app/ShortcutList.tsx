@@ -17,7 +17,7 @@ const keys = [
   ['Alt with up or down', 'in the block: move the exercise; with Shift the session to another day'],
   ['p', 'in the block: fold the panel'],
   ['b', 'in the block: the whole because'],
-  ['6 to 9, 0', 'on the floor: log the set at that RPE; 0 is 10'],
+  ['5 to 9, 0', 'on the floor: log the set at that RPE; 0 is 10'],
   ['Enter', 'on the floor: log the set without a rating'],
   ['arrows', 'on the floor: load up and down, repetitions left and right'],
   ['u', 'on the floor: undo the last set'],

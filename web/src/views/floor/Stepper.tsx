@@ -1,4 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
+import { massWord } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
 
 interface Props {
@@ -22,7 +23,7 @@ export function Stepper({ label, value, onLess, onMore, onTyped, colors }: Props
         </chakra.span>
         {onTyped ? (
           <chakra.input
-            aria-label={`${label}, kilograms`}
+            aria-label={`${label}, ${massWord()}`}
             inputMode="decimal"
             defaultValue={value === '0' ? '' : value}
             onChange={(event) => onTyped(Number(event.target.value.replace(',', '.')) || 0)}

@@ -21,7 +21,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         <Box fontSize="14px" color="quiet">
           Start from
         </Box>
-        {usualSets.map((usual) => (
+        {usualSets().map((usual) => (
           <Plain key={usual.name} size="sm" onClick={() => set(usual.draft)}>
             {usual.name}
           </Plain>
@@ -165,7 +165,7 @@ function PlateRows({ draft, set, error }: RowsProps) {
       ))}
       <Flex gap={2} wrap="wrap">
         <Plain onClick={() => set({ plates: [...draft.plates, { kg: '', pairs: '1' }] })}>Add plates</Plain>
-        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualSets[0].draft.plates })}>Start from a usual set</Plain>}
+        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualSets()[0].draft.plates })}>Start from a usual set</Plain>}
       </Flex>
       <Box mt={3} maxW="160px">
         <NumberField

@@ -1,6 +1,6 @@
 import type { EquipmentSection, Implement } from '../../api/schema'
 import { massText, typedMass } from './facts'
-import { mass, typedNumber } from '../../text/numbers'
+import { currentUnits, mass, typedNumber, type Units } from '../../text/numbers'
 
 export interface EquipmentDraft {
   items: Implement[]
@@ -90,63 +90,20 @@ export function equipmentOf(draft: EquipmentDraft, saved: EquipmentSection): Equ
 const plates = (...pairs: [string, string][]) => pairs.map(([kg, count]) => ({ kg, pairs: count }))
 const nothing = { bars: [], plates: [], collarKg: '', dumbbellsKg: '', kettlebellsKg: '', sandbagsKg: '', stackStepKg: '' }
 
-/** Kit that many gyms have, to start from; every count can then be changed. */
-export const usualSets: readonly [{ name: string; draft: EquipmentDraft }, ...{ name: string; draft: EquipmentDraft }[]] = [
-  {
-    name: 'Barbell gym',
-    draft: {
+type Kit = Omit<EquipmentDraft, 'items'>
+
+/** What a usual gym has, by the unit in which its iron is cast: 20 kg plates and 45 lb plates are two kinds of gym, not one number. */
+const iron: Record<Units, { barbell: Kit; machines: Kit; home: Kit }> = {
+  kg: {
+    barbell: {
       ...nothing,
-      items: [
-        'barbell',
-        'rack',
-        'bench',
-        'plates',
-        'dumbbells',
-        'kettlebells',
-        'bands',
-        'box',
-        'blocks',
-        'wedge',
-        'pull-up-bar',
-        'wall',
-        'dowel',
-        'foam-roller',
-      ],
       bars: [{ name: 'bar', kg: '20', kind: 'barbell' }],
       plates: plates(['20', '3'], ['15', '1'], ['10', '2'], ['5', '2'], ['2.5', '2'], ['1.25', '1']),
       dumbbellsKg: '5, 7.5, 10, 12.5, 15, 17.5, 20, 22.5, 25, 27.5, 30',
       kettlebellsKg: '8, 12, 16, 20, 24',
     },
-  },
-  {
-    name: 'Gym with machines',
-    draft: {
+    machines: {
       ...nothing,
-      items: [
-        'barbell',
-        'rack',
-        'smith',
-        'bench',
-        'plates',
-        'dumbbells',
-        'kettlebells',
-        'bands',
-        'cable',
-        'leg-press',
-        'leg-extension',
-        'leg-curl-seated',
-        'hip-abduction-machine',
-        'hip-extension-45',
-        'calf-machine-standing',
-        'pulldown',
-        'row-machine',
-        'fly-machine',
-        'box',
-        'wedge',
-        'pull-up-bar',
-        'wall',
-        'foam-roller',
-      ],
       bars: [
         { name: 'bar', kg: '20', kind: 'barbell' },
         { name: 'smith', kg: '15', kind: 'smith' },
@@ -156,9 +113,80 @@ export const usualSets: readonly [{ name: string; draft: EquipmentDraft }, ...{ 
       kettlebellsKg: '8, 12, 16, 20, 24',
       stackStepKg: '5',
     },
+    home: { ...nothing, kettlebellsKg: '12, 16' },
   },
-  {
-    name: 'At home',
-    draft: { ...nothing, items: ['kettlebells', 'bands', 'bench', 'wall'], kettlebellsKg: '12, 16' },
+  lb: {
+    barbell: {
+      ...nothing,
+      bars: [{ name: 'bar', kg: '45', kind: 'barbell' }],
+      plates: plates(['45', '3'], ['35', '1'], ['25', '2'], ['10', '2'], ['5', '2'], ['2.5', '1']),
+      dumbbellsKg: '10, 15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65',
+      kettlebellsKg: '18, 26, 35, 44, 53',
+    },
+    machines: {
+      ...nothing,
+      bars: [
+        { name: 'bar', kg: '45', kind: 'barbell' },
+        { name: 'smith', kg: '35', kind: 'smith' },
+      ],
+      plates: plates(['45', '4'], ['25', '3'], ['10', '3'], ['5', '2'], ['2.5', '2']),
+      dumbbellsKg: '5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80',
+      kettlebellsKg: '18, 26, 35, 44, 53',
+      stackStepKg: '10',
+    },
+    home: { ...nothing, kettlebellsKg: '26, 35' },
   },
-]
+}
+
+const kitOf: Record<'barbell' | 'machines' | 'home', Implement[]> = {
+  barbell: [
+    'barbell',
+    'rack',
+    'bench',
+    'plates',
+    'dumbbells',
+    'kettlebells',
+    'bands',
+    'box',
+    'blocks',
+    'wedge',
+    'pull-up-bar',
+    'wall',
+    'dowel',
+    'foam-roller',
+  ],
+  machines: [
+    'barbell',
+    'rack',
+    'smith',
+    'bench',
+    'plates',
+    'dumbbells',
+    'kettlebells',
+    'bands',
+    'cable',
+    'leg-press',
+    'leg-extension',
+    'leg-curl-seated',
+    'hip-abduction-machine',
+    'hip-extension-45',
+    'calf-machine-standing',
+    'pulldown',
+    'row-machine',
+    'fly-machine',
+    'box',
+    'wedge',
+    'pull-up-bar',
+    'wall',
+    'foam-roller',
+  ],
+  home: ['kettlebells', 'bands', 'bench', 'wall'],
+}
+
+/** Kit that many gyms have, in the coach's unit, to start from; every count can then be changed. */
+export const usualSets = (units: Units = currentUnits()) =>
+  [
+    { name: 'Barbell gym', draft: { items: kitOf.barbell, ...iron[units].barbell } },
+    { name: 'Gym with machines', draft: { items: kitOf.machines, ...iron[units].machines } },
+    { name: 'At home', draft: { items: kitOf.home, ...iron[units].home } },
+  ] as const
