@@ -37,9 +37,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Squats = SquatsOf(@case, maxes),
             Maxes = maxes.Measured,
         };
-        IReadOnlyList<Check> referred = referral is null
-            ? []
-            : [new Check(CheckCode.ReferralOpen, referral.Level is ReferralLevel.Stop ? CheckSeverity.Stop : CheckSeverity.Warn)];
+        IReadOnlyList<Check> referred = referral is null ? [] : [new Check.ReferralOpen(referral.Level)];
         if (referral?.Level is ReferralLevel.Stop)
             return new PreparedPlan(plan with { Checks = referred }, null);
 

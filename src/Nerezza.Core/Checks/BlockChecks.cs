@@ -8,47 +8,45 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Runs the checks over a block.</summary>
+/// <summary>Checks what a block as a whole holds: consent, length, patterns, the spacing of heavy hinges.</summary>
 internal static class BlockChecks
 {
-    /// <summary>Every remark, in the order of the weeks.</summary>
-    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
-        [.. Guardian(block, context.Client), .. Length(block), .. Patterns(block, context.Catalogue), .. Hinges(block, context.Catalogue)];
+    public static IEnumerable<Check> Guardian(BlockInReview review) =>
+        Youth.Is(review.Context.Client, review.Block.Start) && !review.Context.Client.GuardianConsent ? [new Check.GuardianConsent()] : [];
 
-    private static IEnumerable<Check> Guardian(Block block, Client client) =>
-        Youth.Is(client, block.Start) && !client.GuardianConsent ? [new Check(CheckCode.GuardianConsent, CheckSeverity.Stop)] : [];
-
-    private static IEnumerable<Check> Length(Block block)
+    public static IEnumerable<Check> Length(BlockInReview review)
     {
-        BlockKindRule rule = BlockKindRule.Of(block.Kind);
-        if (block.Weeks.Count < rule.FewestWeeks)
-            yield return new Check(CheckCode.BlockLength, CheckSeverity.Info, Value: block.Weeks.Count, Limit: rule.FewestWeeks);
-        if (block.Weeks.Count > rule.MostWeeks)
-            yield return new Check(CheckCode.BlockLength, CheckSeverity.Info, Value: block.Weeks.Count, Limit: rule.MostWeeks);
+        (BlockKindRule rule, int weeks) = (BlockKindRule.Of(review.Block.Kind), review.Block.Weeks.Count);
+        if (weeks < rule.FewestWeeks)
+            yield return new Check.BlockLength(weeks, rule.FewestWeeks);
+        if (weeks > rule.MostWeeks)
+            yield return new Check.BlockLength(weeks, rule.MostWeeks);
     }
 
-    private static IEnumerable<Check> Patterns(Block block, ExerciseCatalogue catalogue)
+    public static IEnumerable<Check> Patterns(BlockInReview review)
     {
+        ExerciseCatalogue catalogue = review.Context.Catalogue;
         // A split squat stands in for a squat, a thrust for a hinge (docs/handbook/12-weeks-and-blocks.md).
         HashSet<Pattern> there =
         [
-            .. block
-                .Weeks.SelectMany(week => week.Sessions)
+            .. review
+                .Block.Weeks.SelectMany(week => week.Sessions)
                 .SelectMany(session => session.Items)
                 .Select(item => catalogue[item.Exercise].Pattern),
         ];
         if (!there.Overlaps([Pattern.Squat, Pattern.Lunge]))
-            yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Squat));
+            yield return new Check.PatternMissing(Pattern.Squat);
         if (!there.Overlaps([Pattern.Hinge, Pattern.Thrust]))
-            yield return new Check(CheckCode.PatternMissing, CheckSeverity.Warn, Exercise: Measures.Codes.Of(Pattern.Hinge));
+            yield return new Check.PatternMissing(Pattern.Hinge);
     }
 
-    private static IEnumerable<Check> Hinges(Block block, ExerciseCatalogue catalogue)
+    public static IEnumerable<Check> Hinges(BlockInReview review)
     {
+        ExerciseCatalogue catalogue = review.Context.Catalogue;
         HeavyHingeRule rule = BlockRules.Shipped.File.HeavyHinge;
         List<HeavyHinge> heavy =
         [
-            .. block.Weeks.SelectMany(week =>
+            .. review.Block.Weeks.SelectMany(week =>
                 week.Sessions.SelectMany(session =>
                     session
                         .Items.Where(item =>
@@ -70,16 +68,9 @@ internal static class BlockChecks
             // An event stays as it is; the hinge beside it goes lighter.
             HeavyHinge lighter = IsEvent(second.Week, second.Item) ? first : second;
             CellPlace at = new(lighter.Week.Number, lighter.Session.Day, lighter.Item.Exercise);
-            yield return new Check(
-                CheckCode.HingeSpacing,
-                CheckSeverity.Warn,
-                second.Week.Number,
-                second.Session.Day,
-                second.Item.Exercise,
-                apart,
-                rule.DaysApart
-            )
+            yield return new Check.HingeSpacing(second.Item.Exercise, apart, rule.DaysApart)
             {
+                At = new CheckPlace.OfSession(second.Week.Number, second.Session.Day),
                 Fix = IsEvent(lighter.Week, lighter.Item)
                     ? []
                     : [new BlockEdit.Write(at, new CellValues { Percent = BlockRules.Shipped.File.LighterHinge.Percent })],

@@ -1,137 +1,60 @@
 using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>What a check found wrong (docs/handbook/12-weeks-and-blocks.md). More codes come with the rules that they watch.</summary>
-public enum CheckCode
+/// <summary>One remark on a plan: where, how much it weighs, the values found, and the edits that would mend it. Wording says it.</summary>
+/// <remarks>Closed: each kind is a record below, and none can stand outside this file's namespace.</remarks>
+public abstract partial record Check
 {
-    /// <summary>Two heavy hinges less than two calendar days apart.</summary>
-    HingeSpacing,
+    private protected Check(CheckCode code, CheckSeverity severity) => (Code, Severity) = (code, severity);
 
-    /// <summary>A session takes longer than the minutes that there are.</summary>
-    SessionTooLong,
+    /// <summary>The code by which plans and documents name it; some kinds share one.</summary>
+    public CheckCode Code { get; }
 
-    /// <summary>A load cannot be made, or none is known.</summary>
-    LoadNotLoadable,
+    /// <summary>How much it weighs.</summary>
+    public CheckSeverity Severity { get; }
 
-    /// <summary>Under 16 without recorded consent and supervision.</summary>
-    GuardianConsent,
+    /// <summary>What it is about.</summary>
+    public CheckPlace At { get; init; } = CheckPlace.Block;
 
-    /// <summary>No lift of a pattern can be done.</summary>
-    PatternMissing,
-
-    /// <summary>The block is shorter or longer than its kind usually is.</summary>
-    BlockLength,
-
-    /// <summary>More than a muscle's high limit in a week.</summary>
-    WeeklyHigh,
-
-    /// <summary>Less than a muscle's low limit in a week.</summary>
-    WeeklyLow,
-
-    /// <summary>More hard sets of one muscle in a session than it can use.</summary>
-    SessionCap,
-
-    /// <summary>More load on the spine than a week or session holds.</summary>
-    AxialBudget,
-
-    /// <summary>A quad emphasis without work for the rectus femoris.</summary>
-    RectusFemorisMissing,
-
-    /// <summary>Presses and pulls out of balance.</summary>
-    PushPullImbalance,
-
-    /// <summary>No deload where one is due.</summary>
-    DeloadMissing,
-
-    /// <summary>Strength work with too little rest.</summary>
-    StrengthRest,
-
-    /// <summary>Sore lunges two days running.</summary>
-    LungeSpacing,
-
-    /// <summary>A heavy lower session on or after a day of hard sport.</summary>
-    SportClash,
-
-    /// <summary>Exercises stand in another order than a session wants.</summary>
-    Order,
-
-    /// <summary>Strength work stands in a superset.</summary>
-    StrengthCircuit,
-
-    /// <summary>Exercises of a superset work one muscle hard.</summary>
-    SupersetClash,
-
-    /// <summary>An exercise comes again in the week at the same repetitions.</summary>
-    RepRangeRepeat,
-
-    /// <summary>Grip-heavy work before a pull.</summary>
-    GripBeforePull,
-
-    /// <summary>A load rises more than a step that can be trusted.</summary>
-    JumpTooBig,
-
-    /// <summary>The emphasised half comes second of two sessions back to back.</summary>
-    EmphasisLate,
-
-    /// <summary>Pain or a referral rules an exercise out, or caps it lower.</summary>
-    PainConflict,
-
-    /// <summary>The rung of an exercise is not open.</summary>
-    RungLocked,
-
-    /// <summary>Kit for an exercise is not there.</summary>
-    EquipmentMissing,
-
-    /// <summary>Near failure alone, under a bar, without pins or a spotter.</summary>
-    NoSafeties,
-
-    /// <summary>Many more sets than the client does now.</summary>
-    RampTooFast,
-
-    /// <summary>No chosen exercise answers a finding.</summary>
-    FindingUnanswered,
-
-    /// <summary>A referral is open.</summary>
-    ReferralOpen,
-}
-
-/// <summary>How much a check weighs.</summary>
-public enum CheckSeverity
-{
-    /// <summary>Must be mended before training.</summary>
-    Stop,
-
-    /// <summary>Should be looked at.</summary>
-    Warn,
-
-    /// <summary>Good to know.</summary>
-    Info,
-}
-
-/// <summary>One remark of a check: a code and the numbers that Wording needs.</summary>
-/// <param name="Week">The week, or null for the whole block.</param>
-/// <param name="Day">The day, or null for the whole week.</param>
-/// <param name="Exercise">The exercise, pattern or finding it is about, by its code.</param>
-/// <param name="Value">The value found, in the unit that the code speaks of.</param>
-/// <param name="Limit">The limit that it passed.</param>
-/// <param name="Shortfall">What would have to be given up, where a choice could not be had.</param>
-public sealed record Check(
-    CheckCode Code,
-    CheckSeverity Severity,
-    int? Week = null,
-    Weekday? Day = null,
-    string? Exercise = null,
-    double? Value = null,
-    double? Limit = null,
-    Shortfall? Shortfall = null
-)
-{
     /// <summary>Edits that would mend it; empty where it is the coach's to judge.</summary>
     public IReadOnlyList<BlockEdit> Fix { get; init; } = [];
 
-    /// <summary>Another exercise that it speaks of.</summary>
-    public string? Other { get; init; }
+    /// <summary>What holds in every week is said once for all that are equal by this.</summary>
+    internal virtual object SaidOnceBy => this;
+}
+
+/// <summary>A remark on one exercise.</summary>
+public abstract record ExerciseCheck : Check
+{
+    private protected ExerciseCheck(CheckCode code, CheckSeverity severity, string exercise)
+        : base(code, severity) => Exercise = exercise;
+
+    /// <summary>Its id.</summary>
+    public string Exercise { get; }
+}
+
+/// <summary>A remark on one exercise that holds in every week, and is said for the first of them.</summary>
+public abstract record StandingCheck : ExerciseCheck
+{
+    private protected StandingCheck(CheckCode code, CheckSeverity severity, string exercise)
+        : base(code, severity, exercise) { }
+
+    internal override object SaidOnceBy => (Code, Exercise);
+}
+
+/// <summary>A remark on one muscle.</summary>
+public abstract record MuscleCheck : Check
+{
+    private protected MuscleCheck(CheckCode code, CheckSeverity severity, Muscle muscle)
+        : base(code, severity) => Muscle = muscle;
+
+    /// <summary>The muscle.</summary>
+    public Muscle Muscle { get; }
 }

@@ -8,48 +8,39 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone (docs/handbook/12-weeks-and-blocks.md).
-/// Week and day are the caller's.</summary>
+/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class ItemChecks
 {
-    public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>
-        [.. session.Items.SelectMany(item => Of(item, session, context.Catalogue[item.Exercise], context)), .. Minutes(session)];
+    public static IEnumerable<Check> Items(SessionInWeek at, CheckContext context) =>
+        at.Session.Items.SelectMany(item => Of(item, at, context.Catalogue[item.Exercise], context));
 
-    private static IEnumerable<Check> Of(PrescribedItem item, Session session, Exercise exercise, CheckContext context)
+    private static IEnumerable<Check> Of(PrescribedItem item, SessionInWeek at, Exercise exercise, CheckContext context)
     {
         if (!exercise.CanBeDoneWith(context.Equipment))
-            yield return new Check(CheckCode.EquipmentMissing, CheckSeverity.Stop, Exercise: exercise.Id)
-            {
-                Other = string.Join(", ", exercise.MissingFrom(context.Equipment).Select(Codes.Of)),
-            };
+            yield return new Check.EquipmentMissing(exercise.Id, [.. exercise.MissingFrom(context.Equipment)]) { At = at.Place };
         if (context.Ladders.LockOn(exercise.Id) is not null)
-            yield return new Check(CheckCode.RungLocked, CheckSeverity.Warn, Exercise: exercise.Id);
+            yield return new Check.RungLocked(exercise.Id) { At = at.Place };
         if (PainChecks.On(item, exercise, context.Caps) is { } pain)
-            yield return pain;
+            yield return pain with { At = at.Place };
         // Accessories find their load by effort; a lift should stand on a max.
         if (item.Role is Role.Main or Role.Second && item.Sets.Any(set => set.Load is null))
-            yield return new Check(CheckCode.LoadNotLoadable, CheckSeverity.Info, Exercise: exercise.Id);
-        if (Rest(item, session, context) is { } rest)
+            yield return new Check.LoadNotLoadable(exercise.Id) { At = at.Place };
+        if (Rest(item, at, context) is { } rest)
             yield return rest;
         if (IsUnsafeAlone(item, exercise, context))
-            yield return new Check(CheckCode.NoSafeties, CheckSeverity.Stop, Exercise: exercise.Id) { Fix = [Lighter(item, session)] };
+            yield return new Check.NoSafeties(exercise.Id) { At = at.Place, Fix = [Lighter(at.Cell(exercise.Id))] };
     }
 
     /// <summary>Strength work rests two minutes and more after both sides.</summary>
-    private static Check? Rest(PrescribedItem item, Session session, CheckContext context)
+    private static Check.StrengthRest? Rest(PrescribedItem item, SessionInWeek at, CheckContext context)
     {
         int least = PrescriptionRules.LeastStrengthRest;
         IEnumerable<PrescribedSet> after = item.Sets.Where((set, i) => set.Side is null || i % 2 == 1 || i == item.Sets.Count - 1);
         return StrengthWork.Is(item, context.Catalogue) && after.Any(set => set.Rest.Seconds < least)
-            ? new Check(
-                CheckCode.StrengthRest,
-                CheckSeverity.Warn,
-                Exercise: item.Exercise,
-                Value: after.Min(set => set.Rest.Seconds),
-                Limit: least
-            )
+            ? new Check.StrengthRest(item.Exercise, after.Min(set => set.Rest.Seconds), least)
             {
-                Fix = [new BlockEdit.Write(new CellPlace(0, session.Day, item.Exercise), new CellValues { RestSeconds = least })],
+                At = at.Place,
+                Fix = [new BlockEdit.Write(at.Cell(item.Exercise), new CellValues { RestSeconds = least })],
             }
             : null;
     }
@@ -59,24 +50,21 @@ internal static class ItemChecks
         && Safeties.AreMissing(exercise, context.Equipment)
         && item.Sets.Any(set => set.Amrap || set.Rpe.Value >= Safeties.FromRpe);
 
-    private static BlockEdit.Write Lighter(PrescribedItem item, Session session) =>
-        new(new CellPlace(0, session.Day, item.Exercise), new CellValues { Rpe = Rpe.Of(Safeties.AloneRpe), Last = LastSet.Alike });
+    private static BlockEdit.Write Lighter(CellPlace cell) =>
+        new(cell, new CellValues { Rpe = Rpe.Of(Safeties.AloneRpe), Last = LastSet.Alike });
 
-    private static IEnumerable<Check> Minutes(Session session)
+    public static IEnumerable<Check> Minutes(SessionInWeek at, CheckContext context)
     {
-        if (session.Minutes > session.MinutesGiven * (1 + CheckRules.Shipped.MinutesOver))
-            yield return new Check(CheckCode.SessionTooLong, CheckSeverity.Warn, Value: session.Minutes, Limit: session.MinutesGiven)
-            {
-                Fix = Shorter(session),
-            };
+        if (at.Session.Minutes > at.Session.MinutesGiven * (1 + CheckRules.Shipped.MinutesOver))
+            yield return new Check.SessionTooLong(at.Session.Minutes, at.Session.MinutesGiven) { At = at.Place, Fix = Shorter(at) };
     }
 
     /// <summary>The last accessory has a set less, or goes where it has one alone.</summary>
-    private static IReadOnlyList<BlockEdit> Shorter(Session session)
+    private static IReadOnlyList<BlockEdit> Shorter(SessionInWeek at)
     {
-        if (session.Items.LastOrDefault(item => item.Role is not (Role.Main or Role.Second)) is not { } last)
+        if (at.Session.Items.LastOrDefault(item => item.Role is not (Role.Main or Role.Second)) is not { } last)
             return [];
-        var place = new CellPlace(0, session.Day, last.Exercise);
+        CellPlace place = at.Cell(last.Exercise);
         return last.SetsASide > 1
             ? [new BlockEdit.Write(place, new CellValues { Sets = last.SetsASide - 1 })]
             : [new BlockEdit.Remove(place)];

@@ -21,68 +21,40 @@ internal static class LoadChecks
         BlockKind.Return,
     ];
 
-    /// <summary>Every remark; that a muscle has too much or too little in a week is said once, for the first week that it holds
-    /// in.</summary>
-    public static IReadOnlyList<Check> Run(
-        Block block,
-        IReadOnlyList<MuscleLedger> ledger,
-        IReadOnlyList<WeekTotals> totals,
-        CheckContext context,
-        Func<Session, SessionTally> tallyOf
-    ) =>
-        [
-            .. Muscles(block, ledger).DistinctBy(check => (check.Code, check.Exercise)),
-            .. Sessions(block, context, tallyOf),
-            .. Axial(block, totals, context.Client, tallyOf),
-            .. Quads(block, context.Client, context.Catalogue),
-            .. PushPull(block, tallyOf),
-        ];
+    /// <summary>That a muscle has too much or too little in a week is said once, for the first week that it holds in.</summary>
+    public static IEnumerable<Check> Muscles(BlockInReview review) =>
+        EachWeek(review).DistinctBy(check => (check.Code, check.Muscle));
 
-    private static IEnumerable<Check> Muscles(Block block, IReadOnlyList<MuscleLedger> ledger)
+    private static IEnumerable<MuscleCheck> EachWeek(BlockInReview review)
     {
-        bool silent = SilentKinds.Contains(block.Kind);
-        foreach (MuscleLedger row in ledger)
-        foreach (MuscleWeek week in row.Weeks.Where(week => block.Weeks[week.Week - 1].Kind is WeekKind.Load))
+        bool silent = SilentKinds.Contains(review.Block.Kind);
+        foreach (MuscleLedger row in review.Ledger)
+        foreach (MuscleWeek week in row.Weeks.Where(week => review.Block.Weeks[week.Week - 1].Kind is WeekKind.Load))
         {
             if (week.Sets > week.High + 1e-9)
-                yield return new Check(
-                    CheckCode.WeeklyHigh,
-                    CheckSeverity.Warn,
-                    week.Week,
-                    null,
-                    Codes.Of(row.Muscle),
-                    week.Sets,
-                    week.High
-                );
+                yield return new Check.WeeklyHigh(row.Muscle, week.Sets, week.High) { At = new CheckPlace.OfWeek(week.Week) };
             if (!silent && week.Sets < week.Low - 1e-9)
-                yield return new Check(CheckCode.WeeklyLow, CheckSeverity.Info, week.Week, null, Codes.Of(row.Muscle), week.Sets, week.Low);
+                yield return new Check.WeeklyLow(row.Muscle, week.Sets, week.Low) { At = new CheckPlace.OfWeek(week.Week) };
         }
     }
 
-    private static IEnumerable<Check> Sessions(Block block, CheckContext context, Func<Session, SessionTally> tallyOf)
+    public static IEnumerable<Check> Sessions(BlockInReview review)
     {
-        foreach (Week week in block.Weeks)
+        foreach (Week week in review.Block.Weeks)
         foreach (Session session in week.Sessions)
         foreach (Muscle muscle in Enum.GetValues<Muscle>())
-            if (tallyOf(session).Sets[(int)muscle] is var sets && sets > WeeklySets.SessionMost + 1e-9)
-                yield return new Check(
-                    CheckCode.SessionCap,
-                    CheckSeverity.Warn,
-                    week.Number,
-                    session.Day,
-                    Codes.Of(muscle),
-                    Math.Round(sets, 6),
-                    WeeklySets.SessionMost
-                )
+            if (review.TallyOf(session).Sets[(int)muscle] is var sets && sets > WeeklySets.SessionMost + 1e-9)
+                yield return new Check.SessionCap(muscle, Math.Round(sets, 6), WeeklySets.SessionMost)
                 {
-                    Fix = [.. SetsOff(week.Number, session, muscle, sets - WeeklySets.SessionMost, context)],
+                    At = new CheckPlace.OfSession(week.Number, session.Day),
+                    Fix = [.. SetsOff(new SessionInWeek(week.Number, session), muscle, sets - WeeklySets.SessionMost, review.Context)],
                 };
     }
 
     /// <summary>Takes sets off from the end of the session on until no more than the excess is left; the main lift keeps its own.</summary>
-    private static IEnumerable<BlockEdit> SetsOff(int week, Session session, Muscle muscle, double excess, CheckContext context)
+    private static IEnumerable<BlockEdit> SetsOff(SessionInWeek at, Muscle muscle, double excess, CheckContext context)
     {
-        foreach (PrescribedItem item in session.Items.Reverse().Where(item => item.Role is not Role.Main))
+        foreach (PrescribedItem item in at.Session.Items.Reverse().Where(item => item.Role is not Role.Main))
         {
             if (excess <= 1e-9)
                 yield break;
@@ -93,7 +65,7 @@ internal static class LoadChecks
             // The weaker side's extra set stays while there is any: it is taken as one more.
             double extra = item.Sets.Count > 2 * item.SetsASide ? 1 : 0;
             int off = (int)Math.Ceiling(excess / one + extra - 1e-9);
-            var place = new CellPlace(week, session.Day, item.Exercise);
+            CellPlace place = at.Cell(item.Exercise);
             yield return off < item.SetsASide
                 ? new BlockEdit.Write(place, new CellValues { Sets = item.SetsASide - off })
                 : new BlockEdit.Remove(place);
@@ -101,44 +73,39 @@ internal static class LoadChecks
         }
     }
 
-    private static IEnumerable<Check> Axial(
-        Block block,
-        IReadOnlyList<WeekTotals> totals,
-        Client client,
-        Func<Session, SessionTally> tallyOf
-    )
+    public static IEnumerable<Check> Axial(BlockInReview review)
     {
-        (int week, int session) = WeeklySets.AxialBudget(client, block.Start);
-        foreach (WeekTotals total in totals.Where(total => total.Axial > week + 1e-9))
-            yield return new Check(CheckCode.AxialBudget, CheckSeverity.Warn, total.Week, null, null, total.Axial, week);
-        foreach (Week one in block.Weeks)
+        (int week, int session) = WeeklySets.AxialBudget(review.Context.Client, review.Block.Start);
+        foreach (WeekTotals total in review.Totals.Where(total => total.Axial > week + 1e-9))
+            yield return new Check.AxialBudget(total.Axial, week) { At = new CheckPlace.OfWeek(total.Week) };
+        foreach (Week one in review.Block.Weeks)
         foreach (Session day in one.Sessions)
-            if (tallyOf(day).Axial is var load && load > session + 1e-9)
-                yield return new Check(CheckCode.AxialBudget, CheckSeverity.Warn, one.Number, day.Day, null, load, session);
+            if (review.TallyOf(day).Axial is var load && load > session + 1e-9)
+                yield return new Check.AxialBudget(load, session) { At = new CheckPlace.OfSession(one.Number, day.Day) };
     }
 
     /// <summary>Squats and presses hardly load the rectus femoris: an emphasis on it wants a knee extension.</summary>
-    private static IEnumerable<Check> Quads(Block block, Client client, ExerciseCatalogue catalogue)
+    public static IEnumerable<Check> Quads(BlockInReview review)
     {
-        bool wanted = client.Emphasis.Any(muscle => muscle is Muscle.RectusFemoris or Muscle.Vasti);
-        bool there = block
-            .Weeks.SelectMany(week => week.Sessions)
+        bool wanted = review.Context.Client.Emphasis.Any(muscle => muscle is Muscle.RectusFemoris or Muscle.Vasti);
+        bool there = review
+            .Block.Weeks.SelectMany(week => week.Sessions)
             .SelectMany(session => session.Items)
-            .Any(item => catalogue[item.Exercise].ShareOf(Muscle.RectusFemoris) >= 1);
+            .Any(item => review.Context.Catalogue[item.Exercise].ShareOf(Muscle.RectusFemoris) >= 1);
         if (wanted && !there)
-            yield return new Check(CheckCode.RectusFemorisMissing, CheckSeverity.Warn);
+            yield return new Check.RectusFemorisMissing();
     }
 
-    private static IEnumerable<Check> PushPull(Block block, Func<Session, SessionTally> tallyOf)
+    public static IEnumerable<Check> PushPull(BlockInReview review)
     {
-        foreach (Week week in block.Weeks)
+        foreach (Week week in review.Block.Weeks)
         {
             (double push, double pull) = (
-                week.Sessions.Sum(session => tallyOf(session).Push),
-                week.Sessions.Sum(session => tallyOf(session).Pull)
+                week.Sessions.Sum(session => review.TallyOf(session).Push),
+                week.Sessions.Sum(session => review.TallyOf(session).Pull)
             );
             if (push > 0 && (pull < push - 1e-9 || pull > CheckRules.Shipped.PullAtMost * push + 1e-9))
-                yield return new Check(CheckCode.PushPullImbalance, CheckSeverity.Warn, week.Number, null, null, pull, push);
+                yield return new Check.PushPullImbalance(pull, push) { At = new CheckPlace.OfWeek(week.Number) };
         }
     }
 }

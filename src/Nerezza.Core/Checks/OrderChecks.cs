@@ -8,16 +8,14 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>Checks how the exercises of a session follow each other: order, supersets, grip before a pull
-/// (docs/handbook/12-weeks-and-blocks.md). Week and day are the caller's.</summary>
+/// (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class OrderChecks
 {
-    public static IReadOnlyList<Check> Run(Session session, CheckContext context) =>
-        [.. Order(session, context), .. Grip(session, context), .. Together(session, context)];
-
     /// <summary>Priming and skill, main, second, accessories, single joint, calf and trunk; throws are done fresh, and single joints may
     /// stand before by the school of pre-exhaustion.</summary>
-    private static IEnumerable<Check> Order(Session session, CheckContext context)
+    public static IEnumerable<Check> Order(SessionInWeek at, CheckContext context)
     {
+        Session session = at.Session;
         for (int i = 1; i < session.Items.Count; i++)
         {
             (PrescribedItem before, PrescribedItem item) = (session.Items[i - 1], session.Items[i]);
@@ -29,12 +27,18 @@ internal static class OrderChecks
             if (!late)
                 continue;
             int to = session.Items.TakeWhile(other => other.Role <= item.Role).Count();
-            yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: item.Exercise)
+            yield return new Check.HeavyAfterLighter(item.Exercise, before.Exercise)
             {
-                Other = before.Exercise,
-                Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, item.Exercise), to)],
+                At = at.Place,
+                Fix = [new BlockEdit.Order(at.Cell(item.Exercise), to)],
             };
         }
+    }
+
+    /// <summary>What loosens the back stands behind heavy work on the spine.</summary>
+    public static IEnumerable<Check> Loosened(SessionInWeek at, CheckContext context)
+    {
+        Session session = at.Session;
         foreach (
             PrescribedItem loosened in session
                 .Items.TakeWhile(item => item.Role is not Role.Main)
@@ -45,17 +49,19 @@ internal static class OrderChecks
             if (
                 session.Items.Any(item => item.Role is Role.Main && context.Catalogue[item.Exercise].Axial >= CheckRules.Shipped.HeavyAxial)
             )
-                yield return new Check(CheckCode.Order, CheckSeverity.Warn, Exercise: loosened.Exercise)
+                yield return new Check.LoosensBack(loosened.Exercise)
                 {
-                    Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, loosened.Exercise), session.Items.Count - 1)],
+                    At = at.Place,
+                    Fix = [new BlockEdit.Order(at.Cell(loosened.Exercise), session.Items.Count - 1)],
                 };
     }
 
     private static bool IsPreExhaust(Session session) =>
         session.Items.TakeWhile(item => item.Role is not Role.Main).Any(item => item.Role is Role.SingleJoint);
 
-    private static IEnumerable<Check> Grip(Session session, CheckContext context)
+    public static IEnumerable<Check> Grip(SessionInWeek at, CheckContext context)
     {
+        Session session = at.Session;
         for (int i = 0; i < session.Items.Count; i++)
         {
             if (context.Catalogue[session.Items[i].Exercise].ShareOf(Muscle.Grip) < 1)
@@ -63,10 +69,10 @@ internal static class OrderChecks
             PrescribedItem? pull = session.Items.Skip(i + 1).FirstOrDefault(item => IsPull(context.Catalogue[item.Exercise]));
             if (pull is null)
                 continue;
-            yield return new Check(CheckCode.GripBeforePull, CheckSeverity.Warn, Exercise: session.Items[i].Exercise)
+            yield return new Check.GripBeforePull(session.Items[i].Exercise, pull.Exercise)
             {
-                Other = pull.Exercise,
-                Fix = [new BlockEdit.Order(new CellPlace(0, session.Day, session.Items[i].Exercise), session.Items.Count - 1)],
+                At = at.Place,
+                Fix = [new BlockEdit.Order(at.Cell(session.Items[i].Exercise), session.Items.Count - 1)],
             };
         }
     }
@@ -76,30 +82,27 @@ internal static class OrderChecks
         || (exercise.Pattern is Pattern.Hinge && exercise.Load is LoadSource.Barbell or LoadSource.TrapBar)
         || exercise.Pattern is Pattern.PullVertical or Pattern.PullHorizontal;
 
-    private static IEnumerable<Check> Together(Session session, CheckContext context)
+    public static IEnumerable<Check> Together(SessionInWeek at, CheckContext context)
     {
         foreach (
-            List<PrescribedItem> set in session
-                .Items.Where(item => item.Superset is not null)
+            List<PrescribedItem> set in at
+                .Session.Items.Where(item => item.Superset is not null)
                 .GroupBy(item => item.Superset)
                 .Select(group => group.ToList())
         )
         {
             foreach (PrescribedItem strength in set.Where(item => StrengthWork.Is(item, context.Catalogue)))
-                yield return new Check(CheckCode.StrengthCircuit, CheckSeverity.Stop, Exercise: strength.Exercise)
-                {
-                    Fix = [Alone(session, strength)],
-                };
+                yield return new Check.StrengthCircuit(strength.Exercise) { At = at.Place, Fix = [Alone(at, strength)] };
             for (int i = 1; i < set.Count; i++)
                 if (Supersets.Clash(context.Catalogue[set[i - 1].Exercise], context.Catalogue[set[i].Exercise]))
-                    yield return new Check(CheckCode.SupersetClash, CheckSeverity.Warn, Exercise: set[i].Exercise)
+                    yield return new Check.SupersetClash(set[i].Exercise, set[i - 1].Exercise)
                     {
-                        Other = set[i - 1].Exercise,
-                        Fix = [.. set.Select(item => Alone(session, item))],
+                        At = at.Place,
+                        Fix = [.. set.Select(item => Alone(at, item))],
                     };
         }
     }
 
-    private static BlockEdit.Write Alone(Session session, PrescribedItem item) =>
-        new(new CellPlace(0, session.Day, item.Exercise), new CellValues { Superset = "" });
+    private static BlockEdit.Write Alone(SessionInWeek at, PrescribedItem item) =>
+        new(at.Cell(item.Exercise), new CellValues { Superset = "" });
 }

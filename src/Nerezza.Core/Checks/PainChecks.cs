@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Prescription;
@@ -18,41 +19,30 @@ public static class PainChecks
                             On(item, catalogue[item.Exercise], caps) is { } check
                                 ? check with
                                 {
-                                    Week = week.Number,
-                                    Day = session.Day,
+                                    At = new CheckPlace.OfSession(week.Number, session.Day),
                                 }
                                 : null
                         )
                     )
                 )
-                .OfType<Check>()
+                .OfType<StandingCheck>()
                 .DistinctBy(check => check.Exercise),
         ];
 
     /// <summary>The remark on one item; null when nothing speaks against it.</summary>
-    internal static Check? On(PrescribedItem item, Exercise exercise, TrainingCaps caps) =>
+    internal static StandingCheck? On(PrescribedItem item, Exercise exercise, TrainingCaps caps) =>
         caps.For(exercise) switch
         {
-            Caution.RuledOut ruledOut => new Check(CheckCode.PainConflict, CheckSeverity.Stop, Exercise: exercise.Id)
-            {
-                Other = ruledOut.Reason,
-            },
-            Caution.Allowed allowed when item.Sets.Max(set => set.Rpe) > allowed.MostRpe => new Check(
-                CheckCode.PainConflict,
-                CheckSeverity.Stop,
-                Exercise: exercise.Id,
-                Value: item.Sets.Max(set => set.Rpe.Value),
-                Limit: allowed.MostRpe.Value
+            Caution.RuledOut ruledOut => new Check.RuledOutByPain(exercise.Id, ruledOut.Reason),
+            Caution.Allowed allowed when item.Sets.Max(set => set.Rpe) > allowed.MostRpe => new Check.EffortOverPain(
+                exercise.Id,
+                item.Sets.Max(set => set.Rpe),
+                allowed.MostRpe
             ),
             Caution.Allowed allowed
                 when Math.Round(item.Sets.Max(set => set.Percent?.Value) ?? 0) is var percent && percent > 100 * allowed.MostFraction =>
-                new Check(
-                    CheckCode.PainConflict,
-                    CheckSeverity.Stop,
-                    Exercise: exercise.Id,
-                    Value: percent,
-                    Limit: 100 * allowed.MostFraction
-                ),
-            _ => null,
+                new Check.PercentOverPain(exercise.Id, percent, 100 * allowed.MostFraction),
+            Caution.Allowed => null,
+            _ => throw new UnreachableException(),
         };
 }

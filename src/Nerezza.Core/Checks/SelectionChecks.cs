@@ -1,5 +1,3 @@
-using Nerezza.Core.Findings;
-using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
@@ -12,11 +10,9 @@ public static class SelectionChecks
         [
             .. selection
                 .Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
-                .Select(finding => new Check(
-                    CheckCode.FindingUnanswered,
-                    CheckSeverity.Warn,
-                    Exercise: Codes.Of(finding.Code),
-                    Shortfall: selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code))
+                .Select(finding => new Check.FindingUnanswered(
+                    finding.Code,
+                    selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code))?.GiveUp
                 )),
         ];
 }

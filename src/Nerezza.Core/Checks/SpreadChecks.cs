@@ -12,14 +12,14 @@ namespace Nerezza.Core.Checks;
 /// (docs/handbook/09-composition.md, docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class SpreadChecks
 {
-    public static IReadOnlyList<Check> Run(Block block, CheckContext context, Func<Session, SessionTally> tallyOf) =>
-        [
-            .. block
-                .Weeks.SelectMany(week => Repeats(week, context).Concat(Late(week, context, tallyOf)))
-                .DistinctBy(check => (check.Code, check.Day, check.Exercise)),
-        ];
+    /// <summary>Every remark, week by week; what holds on a day of every week is said for the first.</summary>
+    public static IEnumerable<Check> Spread(BlockInReview review) =>
+        review
+            .Block.Weeks.SelectMany(week => Repeats(week, review.Context).Concat(Late(week, review)))
+            .DistinctBy(row => (row.Day, (row.Check as ExerciseCheck)?.Exercise))
+            .Select(row => row.Check);
 
-    private static IEnumerable<Check> Repeats(Week week, CheckContext context)
+    private static IEnumerable<(Weekday Day, Check Check)> Repeats(Week week, CheckContext context)
     {
         if (week.Kind is not WeekKind.Load)
             yield break;
@@ -44,27 +44,19 @@ internal static class SpreadChecks
                 IReadOnlyList<BlockEdit> fix = other is { } reps
                     ? [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Reps = reps })]
                     : [];
-                yield return new Check(
-                    CheckCode.RepRangeRepeat,
-                    CheckSeverity.Info,
-                    week.Number,
-                    session.Day,
-                    item.Exercise,
-                    item.Sets[^1].Reps
-                )
-                {
-                    Fix = fix,
-                };
+                var place = new CheckPlace.OfSession(week.Number, session.Day);
+                yield return (session.Day, new Check.RepRangeRepeat(item.Exercise, item.Sets[^1].Reps) { At = place, Fix = fix });
             }
         }
     }
 
     /// <summary>Back to back, the session with most of the emphasised sets should come first.</summary>
-    private static IEnumerable<Check> Late(Week week, CheckContext context, Func<Session, SessionTally> tallyOf)
+    private static IEnumerable<(Weekday Day, Check Check)> Late(Week week, BlockInReview review)
     {
-        if (context.Client.Emphasis.Count == 0)
+        IReadOnlyList<Muscle> emphasis = review.Context.Client.Emphasis;
+        if (emphasis.Count == 0)
             yield break;
-        double Wanted(Session session) => context.Client.Emphasis.Sum(muscle => tallyOf(session).Sets[(int)muscle]);
+        double Wanted(Session session) => emphasis.Sum(muscle => review.TallyOf(session).Sets[(int)muscle]);
         for (int i = 1; i < week.Sessions.Count; i++)
         {
             (Session first, Session second) = (week.Sessions[i - 1], week.Sessions[i]);
@@ -76,10 +68,14 @@ internal static class SpreadChecks
                 && Wanted(second) >= CheckRules.Shipped.EmphasisSets
                 && Wanted(first) == 0
             )
-                yield return new Check(CheckCode.EmphasisLate, CheckSeverity.Info, week.Number, second.Day)
-                {
-                    Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)],
-                };
+                yield return (
+                    second.Day,
+                    new Check.EmphasisLate
+                    {
+                        At = new CheckPlace.OfSession(week.Number, second.Day),
+                        Fix = [new BlockEdit.MoveSession(week.Number, second.Day, first.Day)],
+                    }
+                );
         }
     }
 }
@@ -88,13 +84,14 @@ internal static class SpreadChecks
 /// docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class JumpChecks
 {
-    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
-        [.. Loads(block, context).DistinctBy(check => (check.Week, check.Exercise)), .. Ramp(block, context)];
+    /// <summary>Said once a week of each exercise.</summary>
+    public static IEnumerable<Check> Loads(BlockInReview review) =>
+        Steps(review).DistinctBy(row => (row.Week, row.Check.Exercise)).Select(row => row.Check);
 
-    private static IEnumerable<Check> Loads(Block block, CheckContext context)
+    private static IEnumerable<(int Week, Check.JumpTooBig Check)> Steps(BlockInReview review)
     {
         Dictionary<(Weekday, string), (Load Load, int Reps)> before = [];
-        foreach (Week week in block.Weeks)
+        foreach (Week week in review.Block.Weeks)
         foreach (Session session in week.Sessions)
         foreach (PrescribedItem item in session.Items)
         {
@@ -102,31 +99,25 @@ internal static class JumpChecks
                 continue;
             (Load? last, int reps) = before.TryGetValue((session.Day, item.Exercise), out (Load Load, int Reps) there)
                 ? (there.Load, there.Reps)
-                : (context.Last.On(item.Exercise), 0);
+                : (review.Context.Last.On(item.Exercise), 0);
             // A heavier load at fewer repetitions is the step that double progression takes.
             bool asMany = item.Sets.Max(set => set.Reps) >= reps;
             if (asMany && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
-                yield return new Check(
-                    CheckCode.JumpTooBig,
-                    CheckSeverity.Warn,
-                    week.Number,
-                    session.Day,
-                    item.Exercise,
-                    load.Kilograms,
-                    from.Kilograms
-                )
-                {
-                    Fix = [new BlockEdit.Write(new CellPlace(week.Number, session.Day, item.Exercise), new CellValues { Load = from })],
-                };
+            {
+                var at = new SessionInWeek(week.Number, session);
+                BlockEdit stay = new BlockEdit.Write(at.Cell(item.Exercise), new CellValues { Load = from });
+                yield return (week.Number, new Check.JumpTooBig(item.Exercise, from, load) { At = at.Place, Fix = [stay] });
+            }
             if (week.Kind is not WeekKind.Deload)
                 before[(session.Day, item.Exercise)] = (load, item.Sets.Max(set => set.Reps));
         }
     }
 
     /// <summary>The first load week against what the client does now: a fifth more, or two sets, whichever is more.</summary>
-    private static IEnumerable<Check> Ramp(Block block, CheckContext context)
+    public static IEnumerable<Check> Ramp(BlockInReview review)
     {
-        if (context.Now is not { } now || block.Weeks.FirstOrDefault(week => week.Kind is WeekKind.Load) is not { } first)
+        CheckContext context = review.Context;
+        if (context.Now is not { } now || review.Block.Weeks.FirstOrDefault(week => week.Kind is WeekKind.Load) is not { } first)
             yield break;
         foreach (Muscle muscle in Enum.GetValues<Muscle>().Where(muscle => context.Limits.Of(muscle).Low > 0))
         {
@@ -137,15 +128,10 @@ internal static class JumpChecks
             );
             double most = SelectionRules.Shipped.StartMore.MostFrom(now[muscle]);
             if (sets > Math.Max(most, context.Limits.Of(muscle).Low) + 1e-9)
-                yield return new Check(
-                    CheckCode.RampTooFast,
-                    CheckSeverity.Info,
-                    first.Number,
-                    null,
-                    Codes.Of(muscle),
-                    Math.Round(sets, 6),
-                    Math.Round(most, 6)
-                );
+                yield return new Check.RampTooFast(muscle, Math.Round(sets, 6), Math.Round(most, 6))
+                {
+                    At = new CheckPlace.OfWeek(first.Number),
+                };
         }
     }
 }

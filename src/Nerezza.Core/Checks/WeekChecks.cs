@@ -10,18 +10,11 @@ namespace Nerezza.Core.Checks;
 /// docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class WeekChecks
 {
-    /// <summary>Every remark, in the order of the weeks.</summary>
-    public static IReadOnlyList<Check> Run(Block block, CheckContext context) =>
-        [
-            .. Deload(block, context.Client),
-            .. Lunges(block, context.Catalogue),
-            .. block.Weeks.SelectMany(week => week.Sessions.SelectMany(session => Sport(week, session, context.Client, context.Catalogue))),
-        ];
-
     /// <summary>A block of five weeks and more holds a deload for intermediate and above; in a deficit or over fifty one by week
     /// four.</summary>
-    private static IEnumerable<Check> Deload(Block block, Client client)
+    public static IEnumerable<Check> Deload(BlockInReview review)
     {
+        (Block block, Client client) = (review.Block, review.Context.Client);
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         if (
             block.Kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return
@@ -31,15 +24,16 @@ internal static class WeekChecks
         bool care =
             (client.AgeIn(block.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit) && block.Weeks.Count >= rule.EveryWeeksWithCare;
         if (care || (client.Level is not Level.Novice && block.Weeks.Count >= rule.NeededFromWeeks))
-            yield return new Check(CheckCode.DeloadMissing, CheckSeverity.Warn, Value: block.Weeks.Count);
+            yield return new Check.DeloadMissing(block.Weeks.Count);
     }
 
     /// <summary>Lunges that leave the legs sore do not stand on consecutive lower days.</summary>
-    private static IEnumerable<Check> Lunges(Block block, ExerciseCatalogue catalogue)
+    public static IEnumerable<Check> Lunges(BlockInReview review)
     {
+        ExerciseCatalogue catalogue = review.Context.Catalogue;
         List<(Week Week, Session Session, string Exercise)> sore =
         [
-            .. block.Weeks.SelectMany(week =>
+            .. review.Block.Weeks.SelectMany(week =>
                 week.Sessions.SelectMany(session =>
                     session
                         .Items.Where(item =>
@@ -52,24 +46,29 @@ internal static class WeekChecks
         ];
         foreach (((_, Session first, _), (Week week, Session second, string exercise)) in sore.Zip(sore.Skip(1)))
             if (second.Date.DayNumber - first.Date.DayNumber == 1)
-                yield return new Check(CheckCode.LungeSpacing, CheckSeverity.Warn, week.Number, second.Day, exercise);
+                yield return new Check.LungeSpacing(exercise) { At = new CheckPlace.OfSession(week.Number, second.Day) };
     }
 
     /// <summary>No heavy squat or hinge on the day of hard sport or the day after it.</summary>
-    private static IEnumerable<Check> Sport(Week week, Session session, Client client, ExerciseCatalogue catalogue)
+    public static IEnumerable<Check> Sport(BlockInReview review) =>
+        review.Block.Weeks.SelectMany(week =>
+            week.Sessions.SelectMany(session => Sport(new SessionInWeek(week.Number, session), review.Context))
+        );
+
+    private static IEnumerable<Check> Sport(SessionInWeek at, CheckContext context)
     {
         double heavy = BlockRules.Shipped.File.HeavyHinge.Percent;
-        bool isHeavy = session.Items.Any(item =>
+        bool isHeavy = at.Session.Items.Any(item =>
             item.Role is Role.Main
-            && catalogue[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge
+            && context.Catalogue[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge
             && item.Sets.Any(set => set.Percent?.Value >= heavy)
         );
         if (!isHeavy)
             yield break;
-        foreach (OtherTraining other in client.OtherTraining.Where(other => other.Hard))
-            if (((int)session.Day - (int)other.Day + 7) % 7 is 0 or 1)
+        foreach (OtherTraining other in context.Client.OtherTraining.Where(other => other.Hard))
+            if (((int)at.Session.Day - (int)other.Day + 7) % 7 is 0 or 1)
             {
-                yield return new Check(CheckCode.SportClash, CheckSeverity.Warn, week.Number, session.Day);
+                yield return new Check.SportClash { At = at.Place };
                 yield break;
             }
     }

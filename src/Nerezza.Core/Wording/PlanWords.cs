@@ -15,8 +15,6 @@ namespace Nerezza.Core.Wording;
 /// <summary>Words the plan: each sentence says what was found, the number behind it, and what to do.</summary>
 public sealed class PlanWords(ExerciseCatalogue catalogue)
 {
-    private readonly ShortWords _short = new(catalogue);
-
     /// <summary>Why an exercise stands in a session.</summary>
     public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers) + Growing(item.Ask.Chosen);
 
@@ -97,103 +95,6 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             _ => throw new UnreachableException(passed.GetType().Name),
         };
 
-    /// <summary>What a check found.</summary>
-    public string Because(Check check) =>
-        check.Code switch
-        {
-            CheckCode.HingeSpacing =>
-                $"{Name(check)} is heavy {Number(check.Value)} day after another heavy hinge; {Number(check.Limit)} days apart are wanted.",
-            CheckCode.SessionTooLong => $"The session takes {Number(check.Value)} minutes; there are {Number(check.Limit)}.",
-            CheckCode.LoadNotLoadable =>
-                $"{Name(check)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
-            CheckCode.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
-            CheckCode.PatternMissing => $"No {check.Exercise} can be done with this kit and these answers.",
-            CheckCode.WeeklyHigh => $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the most for a week.",
-            CheckCode.WeeklyLow =>
-                $"{Muscle(check)} has {Number(check.Value)} hard sets; {Number(check.Limit)} are the least that moves it on.",
-            CheckCode.SessionCap =>
-                $"{Muscle(check)} has {Number(check.Value)} hard sets in one session; beyond {Number(check.Limit)} little is gained.",
-            CheckCode.AxialBudget =>
-                $"The load on the spine is {Number(check.Value)} sets times load; {Number(check.Limit)} is the budget.",
-            CheckCode.RectusFemorisMissing =>
-                "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
-            CheckCode.PushPullImbalance => $"Pulls have {Number(check.Value)} hard sets against {Number(check.Limit)} of presses.",
-            CheckCode.DeloadMissing => $"{Number(check.Value)} weeks without a deload.",
-            CheckCode.StrengthRest =>
-                $"{Name(check)} is strength work with {Number(check.Value)} seconds of rest; {Number(check.Limit)} are the least.",
-            CheckCode.LungeSpacing => $"{Name(check)} comes the day after another lunge that leaves the legs sore.",
-            CheckCode.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
-            CheckCode.FindingUnanswered => Unanswered(check),
-            CheckCode.Order => check.Other is { } before
-                ? $"{Name(check)} comes after {Lower(before)}; the heaviest lift wants the fresh body."
-                : $"{Name(check)} loosens the back before heavy work on the spine.",
-            CheckCode.StrengthCircuit => $"{Name(check)} is strength work and stands in a superset.",
-            CheckCode.SupersetClash => $"{Name(check)} and {Lower(check.Other)} work one muscle hard and stand in one superset.",
-            CheckCode.RepRangeRepeat => $"{Name(check)} comes again in the week at {Number(check.Value)} repetitions.",
-            CheckCode.GripBeforePull => $"{Name(check)} tires the hands before {Lower(check.Other)}.",
-            CheckCode.JumpTooBig => $"{Name(check)} goes from {Number(check.Limit)} to {Number(check.Value)} kg in one step.",
-            CheckCode.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
-            CheckCode.PainConflict when check.Other is { } reason => $"{Name(check)} is ruled out by {reason}.",
-            // Efforts end at 10: a limit above it is of the max.
-            CheckCode.PainConflict when check.Limit > Rpe.Ten.Value =>
-                $"{Name(check)} is asked for at {Number(check.Value)} % of the max; {Number(check.Limit)} is the most until it is cleared.",
-            CheckCode.PainConflict =>
-                $"{Name(check)} is asked for at RPE {Number(check.Value)}; {Number(check.Limit)} is the most until it is cleared.",
-            CheckCode.RungLocked => $"The rung of {Lower(check.Exercise)} is not open yet.",
-            CheckCode.EquipmentMissing => $"{Name(check)} needs kit that is not there: {(check.Other ?? "").Replace('-', ' ')}.",
-            CheckCode.NoSafeties => $"{Name(check)} goes near failure, alone and without pins.",
-            CheckCode.RampTooFast =>
-                $"{Muscle(check)} starts at {Number(check.Value)} hard sets; from what the client does now {Number(check.Limit)} is "
-                    + "the most.",
-            CheckCode.BlockLength => $"{Number(check.Value)} weeks; a block of this kind usually ends at {Number(check.Limit)}.",
-            CheckCode.ReferralOpen => "A referral is open: read it before the next session.",
-        };
-
-    /// <summary>What to do about a check, or null when that is the coach's to judge.</summary>
-    public static string? Fix(Check check) =>
-        check.Code switch
-        {
-            CheckCode.HingeSpacing => "Move one of them by a day, or take it under 75 % and RPE 8.",
-            CheckCode.SessionTooLong =>
-                $"Take a set off {(check.Fix.Count > 0 ? "its last exercise" : "a lift")}, or give the day more minutes.",
-            CheckCode.LoadNotLoadable => "Enter a set of this lift, or start light and log it: the first session finds the load.",
-            CheckCode.GuardianConsent => "Record the consent in Intake.",
-            CheckCode.WeeklyHigh => "Take a set off an exercise that trains it.",
-            CheckCode.WeeklyLow => "Add a set or an exercise that trains it, where the minutes allow.",
-            CheckCode.SessionCap => "Take sets off its last exercises, or move one to another day.",
-            CheckCode.AxialBudget => "Take a split squat, a leg press or a thrust in place of one squat or hinge.",
-            CheckCode.RectusFemorisMissing => "Add a leg extension or a sissy squat.",
-            CheckCode.PushPullImbalance => "Add a pull, or take a press out.",
-            CheckCode.DeloadMissing => "Make the last week a deload.",
-            CheckCode.StrengthRest => "Lengthen the rest.",
-            CheckCode.LungeSpacing => "Move one of them by a day.",
-            CheckCode.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
-            CheckCode.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
-            CheckCode.Order => check.Other is null ? "Move it behind the heavy lift." : "Move it before the lighter work.",
-            CheckCode.StrengthCircuit => "Take it out of the superset.",
-            CheckCode.SupersetClash => "Take the superset apart.",
-            CheckCode.RepRangeRepeat => "Move its repetitions on one of the days.",
-            CheckCode.GripBeforePull => "Move it to the end.",
-            CheckCode.JumpTooBig => "Stay at the lighter load and add repetitions.",
-            CheckCode.EmphasisLate => "Swap the two days.",
-            CheckCode.PainConflict => "Choose another exercise, or lower it; plan again after a change of health answers.",
-            CheckCode.RungLocked => "Choose the rung below, or record the rung in the client's file.",
-            CheckCode.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
-            CheckCode.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
-            CheckCode.RampTooFast => "Take a set off, and add it back in two weeks.",
-            CheckCode.PatternMissing => "Add kit in Intake, or change the target lifts.",
-            _ => null,
-        };
-
-    /// <summary>Where a check applies, for example week 1 mon.</summary>
-    public static string Where(Check check) =>
-        check switch
-        {
-            { Week: { } week, Day: { } day } => $"week {week} {Codes.Of(day)}",
-            { Week: { } week } => $"week {week}",
-            _ => "block",
-        };
-
     /// <summary>Why the block is of its kind.</summary>
     public static string Because(KindDecision decision) =>
         decision.Reason switch
@@ -208,16 +109,6 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             KindReason.AfterStrength => $"{Kind(decision)}, since the last block was strength.",
             KindReason.Otherwise => $"{Kind(decision)}, since nothing asks for another kind first.",
         };
-
-    private string Unanswered(Check check)
-    {
-        string finding =
-            check.Exercise is { } code && Codes.Find<FindingCode>(code) is { } found
-                ? FindingWords.Name(found).ToLowerInvariant()
-                : "a finding";
-        return $"No chosen exercise answers {finding}: "
-            + $"{(check.Shortfall is { } missing ? _short.Way(missing.GiveUp) : "nothing in the catalogue does")}.";
-    }
 
     private static string Kind(KindDecision decision) => Sentence(Codes.Of(decision.Kind));
 
@@ -268,14 +159,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     private static string Missing(IReadOnlyList<string> kit) =>
         $"{string.Join(" and ", kit)} {(kit.Count > 1 || kit[0].EndsWith('s') ? "are" : "is")} not there";
 
-    private static string Muscle(Check check) => Sentence((check.Exercise ?? "").Replace('-', ' '));
-
     private static string Sentence(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
     private string Lower(string? id) =>
         id is not null && catalogue.Find(id) is { } exercise ? exercise.Name.ToLowerInvariant() : "another exercise";
-
-    private string Name(Check check) => check.Exercise is { } id && catalogue.Find(id) is { } exercise ? exercise.Name : "The exercise";
-
-    private static string Number(double? value) => (value ?? 0).ToString("0.#", CultureInfo.InvariantCulture);
 }

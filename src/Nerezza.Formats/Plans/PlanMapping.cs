@@ -16,6 +16,7 @@ namespace Nerezza.Formats.Plans;
 public sealed class PlanMapping(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
+    private readonly CheckWords _checks = new(catalogue);
     private readonly FindingMapping _findings = new(catalogue);
 
     public PlanDocument ToDocument(Plan plan) =>
@@ -196,9 +197,9 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         {
             Code = Codes.Of(check.Code),
             Severity = check.Severity,
-            Where = PlanWords.Where(check),
-            Because = _words.Because(check),
-            Fix = PlanWords.Fix(check),
+            Where = CheckWords.Where(check),
+            Because = _checks.Because(check),
+            Fix = CheckWords.Fix(check),
         };
 
     private static double Rounded(double value) => Math.Round(value, 6);

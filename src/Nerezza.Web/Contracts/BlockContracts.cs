@@ -85,7 +85,7 @@ public sealed record CellView(
 /// <param name="Fix">What to do, in words; null where it is the coach's to judge.</param>
 /// <param name="Edits">The fix as edits; empty where it cannot be done for the coach.</param>
 public sealed record CheckView(
-    string Code,
+    CheckCode Code,
     CheckSeverity Severity,
     int? Week,
     Weekday? Day,

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
@@ -17,6 +18,7 @@ namespace Nerezza.Web.Planning;
 public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, FloorViews floor)
 {
     private readonly PlanWords _words = new(catalogue);
+    private readonly CheckWords _checks = new(catalogue);
     private readonly ChangeWords _changes = new(catalogue);
 
     /// <summary>The view of a plan as it stands.</summary>
@@ -171,13 +173,19 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
 
     private CheckView Remark(Check check) =>
         new(
-            Codes.Of(check.Code),
+            check.Code,
             check.Severity,
-            check.Week,
-            check.Day,
-            check.Exercise,
-            _words.Because(check),
-            PlanWords.Fix(check),
+            check.At switch
+            {
+                CheckPlace.OfSession session => session.Week,
+                CheckPlace.OfWeek week => week.Week,
+                CheckPlace.OfBlock => null,
+                _ => throw new UnreachableException(check.At.GetType().Name),
+            },
+            (check.At as CheckPlace.OfSession)?.Day,
+            (check as ExerciseCheck)?.Exercise,
+            _checks.Because(check),
+            CheckWords.Fix(check),
             [.. check.Fix.Select(EditMapping.ToSection)]
         );
 

@@ -142,7 +142,7 @@ public sealed class BlockEditorTests
         var at = new CellPlace(1, Weekday.Mon, "lateral-raise");
         Plan plan = Edited([new BlockEdit.Add(at, Role.Accessory, new CellValues { Sets = 2 }), new BlockEdit.Order(at, 0)]);
         Assert.Equal("lateral-raise", plan.Block!.Weeks[0].Sessions[0].Items[0].Exercise);
-        Assert.Contains(plan.Checks, check => check.Code is CheckCode.Order && check.Week == 1 && check.Day == Weekday.Mon);
+        Assert.Contains(plan.Checks, check => check is Core.Checks.Check.HeavyAfterLighter && check.At == new CheckPlace.OfSession(1, Weekday.Mon));
         Assert.Equal(2, At(plan, at)!.Sets.Count);
         Assert.Null(At(Edited([new BlockEdit.Remove(Squat)]), Squat));
         PrescribedItem front = At(Edited([new BlockEdit.Replace(Squat, "front-squat")]), Squat with { Exercise = "front-squat" })!;
@@ -208,6 +208,14 @@ public sealed class BlockEditorTests
         Assert.Equal([EditRefusal.RuledOut], plan.Refused.Select(refused => refused.Why));
     }
 
+    private static object? Of(Core.Checks.Check check) =>
+        check switch
+        {
+            ExerciseCheck of => of.Exercise,
+            MuscleCheck of => of.Muscle,
+            _ => null,
+        };
+
     [Fact]
     public void Every_fix_that_is_offered_mends_what_it_was_offered_for() =>
         Made.Case.Sample(
@@ -220,7 +228,7 @@ public sealed class BlockEditorTests
                     Assert.Empty(after.Refused);
                     // A set less may not be enough where a session is far too long, and a pin may be one of several: it must not be worse.
                     Core.Checks.Check? still = after.Checks.FirstOrDefault(other =>
-                        (other.Code, other.Week, other.Day, other.Exercise) == (check.Code, check.Week, check.Day, check.Exercise)
+                        (other.Code, other.At, Of(other)) == (check.Code, check.At, Of(check))
                     );
                     // Where even the lightest load is too heavy for the repetitions that the fix writes, they cannot move.
                     bool stuck =
@@ -229,8 +237,9 @@ public sealed class BlockEditorTests
                         && At(after, write.At)!.Sets[0].Load is not null
                         && At(after, write.At)!.Sets[^1].Reps != write.Values.Reps;
                     Assert.True(
-                        still is null || stuck || (check.Code is CheckCode.SessionTooLong && still.Value < check.Value),
-                        $"{check} by {check.Fix[0]} left {still?.Value}"
+                        still is null || stuck || (check, still) is (Core.Checks.Check.SessionTooLong was, Core.Checks.Check.SessionTooLong now)
+                            && now.Minutes < was.Minutes,
+                        $"{check} by {check.Fix[0]} left {still}"
                     );
                 }
             },

@@ -65,7 +65,7 @@ public sealed class SelectionPropertyTests
             HashSet<FindingCode> answered = [.. plan.Selection.All.SelectMany(chosen => chosen.Answers)];
             HashSet<string> told =
             [
-                .. plan.Checks.Where(check => check.Code is CheckCode.FindingUnanswered).Select(check => check.Exercise!),
+                .. plan.Checks.OfType<Core.Checks.Check.FindingUnanswered>().Select(check => Codes.Of(check.Finding)),
             ];
             foreach (Finding finding in plan.Findings.Where(finding => finding.Code is not FindingCode.Refer && finding.Severity >= 2))
                 Assert.NotEqual(answered.Contains(finding.Code), told.Contains(Codes.Of(finding.Code)));
@@ -140,7 +140,8 @@ public sealed class SelectionPropertyTests
             foreach (var session in week.Sessions.Where(session => session.Minutes > session.MinutesGiven * 1.05))
                 Assert.Contains(
                     plan.Checks,
-                    check => check.Code is CheckCode.SessionTooLong && check.Week == week.Number && check.Day == session.Day
+                    check =>
+                        check is Core.Checks.Check.SessionTooLong && check.At == new CheckPlace.OfSession(week.Number, session.Day)
                 );
         });
 

@@ -57,16 +57,6 @@ public abstract record BlockEdit
 {
     private BlockEdit() { }
 
-    /// <summary>The same change of a cell in another week; changes of whole sessions name their weeks themselves.</summary>
-    public BlockEdit In(int week) =>
-        this switch
-        {
-            Write write => write with { At = write.At with { Week = week } },
-            Remove remove => remove with { At = remove.At with { Week = week } },
-            Order order => order with { At = order.At with { Week = week } },
-            _ => this,
-        };
-
     /// <summary>Writes into a cell.</summary>
     public sealed record Write(CellPlace At, CellValues Values) : BlockEdit;
 
