@@ -222,7 +222,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     /// <summary>The weaker side goes first; its evidence says how far behind it is.</summary>
     private static SidePlan SidesOf(IReadOnlyList<Finding> findings) =>
         findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
-            ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<double>().Cast<double?>().FirstOrDefault())
+            ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<Reading.Number>().FirstOrDefault()?.Value)
             : SidePlan.Even;
 
     private static int BoxRungOf(ClientCase @case) =>

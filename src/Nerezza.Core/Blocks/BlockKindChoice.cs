@@ -90,7 +90,7 @@ public static class BlockKindChoice
                 finding.Asks.Patterns.Concat(
                     Enumerable
                         .Range(0, faults.Count)
-                        .Where(i => finding.Evidence.Any(piece => piece.Measure.StartsWith($"faults[{i}]", StringComparison.Ordinal)))
+                        .Where(i => finding.Evidence.Any(piece => piece.Measure is Measure.Fault fault && fault.Entry == i))
                         .Select(i => catalogue[faults[i].Lift].Pattern)
                 )
             )

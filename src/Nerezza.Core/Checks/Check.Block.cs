@@ -20,7 +20,8 @@ public abstract partial record Check
     public sealed record PatternMissing(Pattern Pattern) : Check(CheckCode.PatternMissing, CheckSeverity.Warn);
 
     /// <summary>A heavy hinge too soon after another.</summary>
-    public sealed record HingeSpacing(string Exercise, int DaysApart, int DaysWanted) : ExerciseCheck(CheckCode.HingeSpacing, CheckSeverity.Warn, Exercise);
+    public sealed record HingeSpacing(string Exercise, int DaysApart, int DaysWanted)
+        : ExerciseCheck(CheckCode.HingeSpacing, CheckSeverity.Warn, Exercise);
 
     /// <summary>No deload where one is due.</summary>
     public sealed record DeloadMissing(int Weeks) : Check(CheckCode.DeloadMissing, CheckSeverity.Warn);
@@ -38,7 +39,8 @@ public abstract partial record Check
     public sealed record EmphasisLate() : Check(CheckCode.EmphasisLate, CheckSeverity.Info);
 
     /// <summary>A load rises more than a step that can be trusted.</summary>
-    public sealed record JumpTooBig(string Exercise, Load From, Load To) : ExerciseCheck(CheckCode.JumpTooBig, CheckSeverity.Warn, Exercise);
+    public sealed record JumpTooBig(string Exercise, Load From, Load To)
+        : ExerciseCheck(CheckCode.JumpTooBig, CheckSeverity.Warn, Exercise);
 
     /// <summary>No chosen exercise answers a finding.</summary>
     /// <param name="Way">What would have to be given up for an answer; null where nothing in the catalogue does.</param>

@@ -1,6 +1,7 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Checks;
 
@@ -11,25 +12,30 @@ public abstract partial record Check
     public sealed record SessionTooLong(int Minutes, int MinutesGiven) : Check(CheckCode.SessionTooLong, CheckSeverity.Warn);
 
     /// <summary>Kit for an exercise is not there.</summary>
-    public sealed record EquipmentMissing(string Exercise, IReadOnlyList<Implement> Missing) : StandingCheck(CheckCode.EquipmentMissing, CheckSeverity.Stop, Exercise);
+    public sealed record EquipmentMissing(string Exercise, IReadOnlyList<Implement> Missing)
+        : StandingCheck(CheckCode.EquipmentMissing, CheckSeverity.Stop, Exercise);
 
     /// <summary>The rung of an exercise is not open.</summary>
     public sealed record RungLocked(string Exercise) : StandingCheck(CheckCode.RungLocked, CheckSeverity.Warn, Exercise);
 
     /// <summary>Pain or a referral rules an exercise out.</summary>
-    public sealed record RuledOutByPain(string Exercise, string Reason) : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
+    public sealed record RuledOutByPain(string Exercise, CautionReason Reason)
+        : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
 
     /// <summary>An exercise is asked for harder than pain or a referral allows.</summary>
-    public sealed record EffortOverPain(string Exercise, Rpe Asked, Rpe Most) : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
+    public sealed record EffortOverPain(string Exercise, Rpe Asked, Rpe Most)
+        : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
 
     /// <summary>An exercise is asked for heavier than pain or a referral allows; percent of e1RM.</summary>
-    public sealed record PercentOverPain(string Exercise, double AskedPercent, double MostPercent) : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
+    public sealed record PercentOverPain(string Exercise, double AskedPercent, double MostPercent)
+        : StandingCheck(CheckCode.PainConflict, CheckSeverity.Stop, Exercise);
 
     /// <summary>A load cannot be made, or none is known.</summary>
     public sealed record LoadNotLoadable(string Exercise) : StandingCheck(CheckCode.LoadNotLoadable, CheckSeverity.Info, Exercise);
 
     /// <summary>Strength work with too little rest.</summary>
-    public sealed record StrengthRest(string Exercise, int RestSeconds, int LeastSeconds) : ExerciseCheck(CheckCode.StrengthRest, CheckSeverity.Warn, Exercise);
+    public sealed record StrengthRest(string Exercise, int RestSeconds, int LeastSeconds)
+        : ExerciseCheck(CheckCode.StrengthRest, CheckSeverity.Warn, Exercise);
 
     /// <summary>Near failure alone, under a bar, without pins or a spotter.</summary>
     public sealed record NoSafeties(string Exercise) : ExerciseCheck(CheckCode.NoSafeties, CheckSeverity.Stop, Exercise);
@@ -42,7 +48,8 @@ public abstract partial record Check
     public sealed record LoosensBack(string Exercise) : ExerciseCheck(CheckCode.Order, CheckSeverity.Warn, Exercise);
 
     /// <summary>Grip-heavy work before a pull.</summary>
-    public sealed record GripBeforePull(string Exercise, string Pull) : ExerciseCheck(CheckCode.GripBeforePull, CheckSeverity.Warn, Exercise);
+    public sealed record GripBeforePull(string Exercise, string Pull)
+        : ExerciseCheck(CheckCode.GripBeforePull, CheckSeverity.Warn, Exercise);
 
     /// <summary>Strength work stands in a superset.</summary>
     public sealed record StrengthCircuit(string Exercise) : ExerciseCheck(CheckCode.StrengthCircuit, CheckSeverity.Stop, Exercise);

@@ -6,16 +6,19 @@ namespace Nerezza.Core.Checks;
 public abstract partial record Check
 {
     /// <summary>Many more sets than the client does now.</summary>
-    public sealed record RampTooFast(Muscle Muscle, double Sets, double Most) : MuscleCheck(CheckCode.RampTooFast, CheckSeverity.Info, Muscle);
+    public sealed record RampTooFast(Muscle Muscle, double Sets, double Most)
+        : MuscleCheck(CheckCode.RampTooFast, CheckSeverity.Info, Muscle);
 
     /// <summary>More than a muscle's high limit in a week.</summary>
-    public sealed record WeeklyHigh(Muscle Muscle, double Sets, double Most) : MuscleCheck(CheckCode.WeeklyHigh, CheckSeverity.Warn, Muscle);
+    public sealed record WeeklyHigh(Muscle Muscle, double Sets, double Most)
+        : MuscleCheck(CheckCode.WeeklyHigh, CheckSeverity.Warn, Muscle);
 
     /// <summary>Less than a muscle's low limit in a week.</summary>
     public sealed record WeeklyLow(Muscle Muscle, double Sets, double Least) : MuscleCheck(CheckCode.WeeklyLow, CheckSeverity.Info, Muscle);
 
     /// <summary>More hard sets of one muscle in a session than it can use.</summary>
-    public sealed record SessionCap(Muscle Muscle, double Sets, double Most) : MuscleCheck(CheckCode.SessionCap, CheckSeverity.Warn, Muscle);
+    public sealed record SessionCap(Muscle Muscle, double Sets, double Most)
+        : MuscleCheck(CheckCode.SessionCap, CheckSeverity.Warn, Muscle);
 
     /// <summary>More load on the spine than a week or session holds; both in sets times axial load.</summary>
     public sealed record AxialBudget(double Load, int Budget) : Check(CheckCode.AxialBudget, CheckSeverity.Warn);

@@ -21,7 +21,10 @@ internal static class ItemChecks
         if (context.Ladders.LockOn(exercise.Id) is not null)
             yield return new Check.RungLocked(exercise.Id) { At = at.Place };
         if (PainChecks.On(item, exercise, context.Caps) is { } pain)
-            yield return pain with { At = at.Place };
+            yield return pain with
+            {
+                At = at.Place,
+            };
         // Accessories find their load by effort; a lift should stand on a max.
         if (item.Role is Role.Main or Role.Second && item.Sets.Any(set => set.Load is null))
             yield return new Check.LoadNotLoadable(exercise.Id) { At = at.Place };

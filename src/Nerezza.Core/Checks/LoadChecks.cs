@@ -22,8 +22,7 @@ internal static class LoadChecks
     ];
 
     /// <summary>That a muscle has too much or too little in a week is said once, for the first week that it holds in.</summary>
-    public static IEnumerable<Check> Muscles(BlockInReview review) =>
-        EachWeek(review).DistinctBy(check => (check.Code, check.Muscle));
+    public static IEnumerable<Check> Muscles(BlockInReview review) => EachWeek(review).DistinctBy(check => (check.Code, check.Muscle));
 
     private static IEnumerable<MuscleCheck> EachWeek(BlockInReview review)
     {

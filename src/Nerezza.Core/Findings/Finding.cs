@@ -2,12 +2,6 @@ using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Findings;
 
-/// <summary>One piece of evidence: which measurement, its value, its norm.</summary>
-/// <param name="Measure">Its place in the case, for example screen.kneeToWallCm.left.</param>
-/// <param name="Value">A number, a truth or a word, as in the case.</param>
-/// <param name="Norm">What would have been adequate.</param>
-public sealed record Evidence(string Measure, object Value, string Norm);
-
 /// <summary>What was found, why, how sure, and on what (docs/handbook/06-findings.md). It never rests on nothing.</summary>
 public sealed record Finding
 {

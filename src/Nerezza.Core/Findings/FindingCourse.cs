@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings;
@@ -44,7 +45,7 @@ public static class FindingCourse
             return Course.NotKnown;
         if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then)
             return Course.NotKnown;
-        Dictionary<string, double> earlier = Measures(then);
+        Dictionary<object, double> earlier = Measures(then);
         List<double> gains =
         [
             .. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value)),
@@ -59,38 +60,25 @@ public static class FindingCourse
     }
 
     /// <summary>The change toward the norm, as a part of the former value.</summary>
-    private static double Gain(string measure, double then, double now)
+    private static double Gain(object measure, double then, double now)
     {
         double change = (now - then) / Math.Max(Math.Abs(then), 1e-9);
         return Math.Round(LowerIsBetter(measure) ? -change : change, 6);
     }
 
-    private static bool LowerIsBetter(string measure) =>
-        Rule.LowerIsBetter.Contains(measure)
-        || FindingRules.Shipped.Maxes.Any(pair =>
-            pair.Above is not null && measure.StartsWith($"strength: {pair.Exercise} /", StringComparison.Ordinal)
-        );
+    private static bool LowerIsBetter(object measure) =>
+        measure switch
+        {
+            ScreenTest test => Rule.LowerIsBetter.Contains(Codes.Of(test)),
+            Measure.MaxRatio ratio => FindingRules.Shipped.Maxes.Any(pair => pair.Above is not null && pair.Exercise == ratio.Exercise),
+            _ => false,
+        };
 
     /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code,
     /// whatever its place in the list.</summary>
-    private static Dictionary<string, double> Measures(Finding finding) =>
+    private static Dictionary<object, double> Measures(Finding finding) =>
         finding
-            .Evidence.Where(piece => piece.Value is double or int)
-            .GroupBy(piece => Named(piece.Measure, finding))
-            .ToDictionary(
-                same => same.Key,
-                same => same.Min(piece => Convert.ToDouble(piece.Value, System.Globalization.CultureInfo.InvariantCulture))
-            );
-
-    private static string Named(string measure, Finding finding)
-    {
-        foreach (string side in new[] { ".left", ".right" })
-            if (measure.EndsWith(side, StringComparison.Ordinal))
-                return measure[..^side.Length];
-        int end = measure.IndexOf(']', StringComparison.Ordinal);
-        if (!measure.StartsWith("faults[", StringComparison.Ordinal) || end < 0)
-            return measure;
-        object? fault = finding.Evidence.FirstOrDefault(piece => piece.Measure == measure[..(end + 1)] + ".fault")?.Value;
-        return $"{fault}{measure[(end + 1)..]}";
-    }
+            .Evidence.Where(piece => piece.Value is Reading.Number)
+            .GroupBy(piece => piece.Measure.Lasting)
+            .ToDictionary(same => same.Key, same => same.Min(piece => ((Reading.Number)piece.Value).Value));
 }

@@ -85,21 +85,16 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         if (lean is not LeanRule.Outcome.OwnBranch || IsRecorded(input, FaultCode.ExcessLean))
             return [];
         LiftFault unrecorded = new() { Lift = "back-squat-high-bar", Fault = FaultCode.ExcessLean };
-        return new FaultBranch(input.Screen, [], catalogue)
-            .Of(unrecorded, "screen.squat")
-            .Select(own =>
-                own with
-                {
-                    Evidence =
-                    [
-                        new Evidence(
-                            "screen.squat.leanDeg",
-                            input.Screen.Squat!.LeanDeg!.Value,
-                            FormattableString.Invariant($"at most {LeanRule.AsksAbove}, or what this body needs")
-                        ),
-                    ],
-                }
-            );
+        return new FaultBranch(input.Screen, [], catalogue).Of(
+            unrecorded,
+            [
+                new Evidence(
+                    LeanComparison.Measure,
+                    new Reading.Number(input.Screen.Squat!.LeanDeg!.Value),
+                    FormattableString.Invariant($"at most {LeanRule.AsksAbove}, or what this body needs")
+                ),
+            ]
+        );
     }
 
     private IEnumerable<Observation> Faults(FindingInput input, LeanRule.Outcome lean)
@@ -114,7 +109,7 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
                 && !ConfirmsRange(input.Faults[i], explained)
             )
                 continue;
-            foreach (Observation observation in branch.Of(input.Faults[i], $"faults[{i}]"))
+            foreach (Observation observation in branch.Of(input.Faults[i], FaultBranch.Seen(input.Faults[i], i)))
                 yield return observation;
         }
     }
@@ -179,7 +174,7 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
             (_, Cause.Skill) => Window(weeks.Skill),
             (_, Cause.Strength) => new RetestWindow(blockWeeks, blockWeeks),
             (_, Cause.Pain) => Window(weeks.Pain),
-            _ => null,
+            (_, Cause.Proportion or null) => null,
         };
     }
 

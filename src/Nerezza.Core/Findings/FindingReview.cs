@@ -27,9 +27,6 @@ public sealed record ReviewedFinding(Finding Finding, Verdict? Verdict, string? 
 /// <summary>Lays the coach's word over what the rules found (docs/handbook/06-findings.md).</summary>
 public static class FindingReview
 {
-    /// <summary>Where the coach's own word stands as evidence.</summary>
-    public const string OwnMeasure = "coach";
-
     /// <summary>Every finding with its verdict; the coach's own, which no rule found, stand last. A referral cannot be rejected.</summary>
     public static IReadOnlyList<ReviewedFinding> Of(IReadOnlyList<Finding> found, IReadOnlyList<FindingDecision> decisions)
     {
@@ -66,7 +63,7 @@ public static class FindingReview
             Side = decision.Side,
             Severity = decision.Severity ?? 1,
             Confidence = FindingRules.Shipped.Confidence.Seen,
-            Evidence = [new Evidence(OwnMeasure, decision.Reason, "the coach's own judgement")],
+            Evidence = [new Evidence(new Measure.CoachWord(), new Reading.Word(decision.Reason), "the coach's own judgement")],
             Asks = Demand.Of(decision.Code),
         };
 }

@@ -11,7 +11,7 @@ namespace Nerezza.Core.Findings;
 public sealed record LeanComparison(Posture? Predicted, Posture Observed, Pose Pose)
 {
     /// <summary>The measure that a lean's evidence names.</summary>
-    public const string Measure = "screen.squat.leanDeg";
+    public static Measure Measure { get; } = new Measure.Tested(ScreenTest.SquatLean);
 
     /// <summary>Of a client's screen; null when no lean was measured.</summary>
     public static LeanComparison? Of(Client client, Screen screen) => LeanRule.Compare(client, screen);

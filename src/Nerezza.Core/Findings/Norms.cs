@@ -1,3 +1,5 @@
+using Nerezza.Core.Screening;
+
 namespace Nerezza.Core.Findings;
 
 /// <summary>The norm of a test of the screen.</summary>
@@ -10,17 +12,17 @@ public sealed record Norm(double Adequate, double? Upper, double Severe, string 
 /// <summary>The norms that findings hold the screen against, for pages that draw them.</summary>
 public static class Norms
 {
-    private static readonly Dictionary<string, TestLimit> Limits = new()
+    private static readonly Dictionary<ScreenTest, TestLimit> Limits = new()
     {
-        ["kneeToWallCm"] = FindingRules.Shipped.Screen.KneeToWallCm,
-        ["hipFlexionDeg"] = FindingRules.Shipped.Screen.HipFlexionDeg,
-        ["armsOverheadDeg"] = FindingRules.Shipped.Screen.ArmsOverheadDeg,
-        ["straightLegRaiseDeg"] = FindingRules.Shipped.Screen.StraightLegRaiseDeg,
-        ["singleLegBridgeReps"] = FindingRules.Shipped.Screen.SingleLegBridgeReps,
-        ["calfRaiseReps"] = FindingRules.Shipped.Screen.CalfRaiseReps,
+        [ScreenTest.KneeToWall] = FindingRules.Shipped.Screen.KneeToWallCm,
+        [ScreenTest.HipFlexion] = FindingRules.Shipped.Screen.HipFlexionDeg,
+        [ScreenTest.ArmsOverhead] = FindingRules.Shipped.Screen.ArmsOverheadDeg,
+        [ScreenTest.StraightLegRaise] = FindingRules.Shipped.Screen.StraightLegRaiseDeg,
+        [ScreenTest.SingleLegBridge] = FindingRules.Shipped.Screen.SingleLegBridgeReps,
+        [ScreenTest.CalfRaise] = FindingRules.Shipped.Screen.CalfRaiseReps,
     };
 
-    /// <summary>The norm of a test by its place below screen; null when it has none.</summary>
-    public static Norm? Of(string path) =>
-        Limits.TryGetValue(path, out TestLimit? limit) ? new Norm(limit.Adequate, limit.Upper, limit.Severe, limit.Norm) : null;
+    /// <summary>The norm of a test; null when it has none.</summary>
+    public static Norm? Of(ScreenTest test) =>
+        Limits.TryGetValue(test, out TestLimit? limit) ? new Norm(limit.Adequate, limit.Upper, limit.Severe, limit.Norm) : null;
 }

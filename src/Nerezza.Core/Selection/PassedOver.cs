@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
 
@@ -13,7 +14,7 @@ public abstract record PassedOver(string Exercise)
     public sealed record NoLoad(string Exercise) : PassedOver(Exercise);
 
     /// <summary>Pain or a referral rules it out.</summary>
-    public sealed record Unsafe(string Exercise, string Reason) : PassedOver(Exercise);
+    public sealed record Unsafe(string Exercise, CautionReason Reason) : PassedOver(Exercise);
 
     /// <summary>It asks for a range that the screen found missing.</summary>
     public sealed record NoRange(string Exercise, Findings.FindingCode Finding) : PassedOver(Exercise);

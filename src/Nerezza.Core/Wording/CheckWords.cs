@@ -23,17 +23,14 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 $"{Name(unknown.Exercise)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
             Check.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
             Check.PatternMissing missing => $"No {Codes.Of(missing.Pattern)} can be done with this kit and these answers.",
-            Check.WeeklyHigh high =>
-                $"{Name(high.Muscle)} has {Number(high.Sets)} hard sets; {Number(high.Most)} are the most for a week.",
+            Check.WeeklyHigh high => $"{Name(high.Muscle)} has {Number(high.Sets)} hard sets; {Number(high.Most)} are the most for a week.",
             Check.WeeklyLow low =>
                 $"{Name(low.Muscle)} has {Number(low.Sets)} hard sets; {Number(low.Least)} are the least that moves it on.",
             Check.SessionCap full =>
                 $"{Name(full.Muscle)} has {Number(full.Sets)} hard sets in one session; beyond {Number(full.Most)} little is gained.",
             Check.AxialBudget axial => $"The load on the spine is {Number(axial.Load)} sets times load; {axial.Budget} is the budget.",
-            Check.RectusFemorisMissing =>
-                "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
-            Check.PushPullImbalance uneven =>
-                $"Pulls have {Number(uneven.Pulls)} hard sets against {Number(uneven.Presses)} of presses.",
+            Check.RectusFemorisMissing => "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
+            Check.PushPullImbalance uneven => $"Pulls have {Number(uneven.Pulls)} hard sets against {Number(uneven.Presses)} of presses.",
             Check.DeloadMissing missing => $"{missing.Weeks} weeks without a deload.",
             Check.StrengthRest rest =>
                 $"{Name(rest.Exercise)} is strength work with {rest.RestSeconds} seconds of rest; {rest.LeastSeconds} are the least.",
@@ -41,17 +38,17 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
             Check.FindingUnanswered open => $"No chosen exercise answers {FindingWords.Name(open.Finding).ToLowerInvariant()}: "
                 + $"{(open.Way is { } way ? _short.Way(way) : "nothing in the catalogue does")}.",
-            Check.HeavyAfterLighter late => $"{Name(late.Exercise)} comes after {Lower(late.Before)}; the heaviest lift wants the fresh body.",
+            Check.HeavyAfterLighter late =>
+                $"{Name(late.Exercise)} comes after {Lower(late.Before)}; the heaviest lift wants the fresh body.",
             Check.LoosensBack loose => $"{Name(loose.Exercise)} loosens the back before heavy work on the spine.",
             Check.StrengthCircuit circuit => $"{Name(circuit.Exercise)} is strength work and stands in a superset.",
-            Check.SupersetClash clash =>
-                $"{Name(clash.Exercise)} and {Lower(clash.With)} work one muscle hard and stand in one superset.",
+            Check.SupersetClash clash => $"{Name(clash.Exercise)} and {Lower(clash.With)} work one muscle hard and stand in one superset.",
             Check.RepRangeRepeat again => $"{Name(again.Exercise)} comes again in the week at {again.Reps} repetitions.",
             Check.GripBeforePull grip => $"{Name(grip.Exercise)} tires the hands before {Lower(grip.Pull)}.",
             Check.JumpTooBig jump =>
                 $"{Name(jump.Exercise)} goes from {Number(jump.From.Kilograms)} to {Number(jump.To.Kilograms)} kg in one step.",
             Check.EmphasisLate => "What is emphasised comes the day after the other half, when the client is less fresh.",
-            Check.RuledOutByPain ruled => $"{Name(ruled.Exercise)} is ruled out by {ruled.Reason}.",
+            Check.RuledOutByPain ruled => $"{Name(ruled.Exercise)} is ruled out by {ReferralWords.Text(ruled.Reason)}.",
             Check.PercentOverPain percent => $"{Name(percent.Exercise)} is asked for at {Number(percent.AskedPercent)} % of the max; "
                 + $"{Number(percent.MostPercent)} is the most until it is cleared.",
             Check.EffortOverPain effort => $"{Name(effort.Exercise)} is asked for at RPE {Number(effort.Asked.Value)}; "

@@ -84,7 +84,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         {
             PassedOver.NoKit noKit => Missing([.. noKit.Missing.Select(item => Codes.Of(item).Replace('-', ' '))]),
             PassedOver.NoLoad => "it cannot be loaded with what is there",
-            PassedOver.Unsafe unsafely => $"ruled out by {unsafely.Reason}",
+            PassedOver.Unsafe unsafely => $"ruled out by {ReferralWords.Text(unsafely.Reason)}",
             PassedOver.NoRange noRange => $"asks for a range that is missing: {FindingWords.Name(noRange.Finding).ToLowerInvariant()}",
             PassedOver.Locked locked =>
                 $"rung {locked.Rung.Rung} of {Codes.Of(locked.Rung.Ladder).Replace('-', ' ')}; rung {locked.Rung.Open} is open, and "

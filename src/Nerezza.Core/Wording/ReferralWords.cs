@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
@@ -19,20 +20,20 @@ public static class ReferralWords
     /// <summary>The referral in two or three sentences.</summary>
     public static string Text(Referral referral)
     {
-        string answered = $"Answered: {string.Join(", ", referral.Reasons.Select(Answer))}.";
-        return referral switch
+        string answered = $"Answered: {string.Join(", ", referral.Reasons.Select(Question))}.";
+        if (referral.Urgency is Urgency.Emergency)
+            return $"Emergency care today. {answered} No training until a doctor has seen the client and it is recorded here.";
+        return referral.Level switch
         {
-            { Urgency: Urgency.Emergency } =>
-                $"Emergency care today. {answered} No training until a doctor has seen the client and it is recorded here.",
-            { Level: ReferralLevel.Stop } =>
+            ReferralLevel.Stop =>
                 $"See a doctor before training. {answered} No program is made until it is recorded who cleared the client, their "
                     + "profession, the date and which answers.",
-            { Level: ReferralLevel.BeforeLoading } =>
+            ReferralLevel.BeforeLoading =>
                 $"See a doctor or physiotherapist before loading the spine. {answered} Until cleared, no load on the spine and no "
                     + "loaded hinge; the rest of the program may run.",
-            { Level: ReferralLevel.BeforeHeavy } =>
+            ReferralLevel.BeforeHeavy =>
                 $"See a doctor before heavy work. {answered} Until cleared, nothing above RPE 7 and no breath-hold.",
-            _ => $"See a doctor or physiotherapist soon. {answered} The program runs as it stands.",
+            ReferralLevel.Soon => $"See a doctor or physiotherapist soon. {answered} The program runs as it stands.",
         };
     }
 
@@ -63,16 +64,24 @@ public static class ReferralWords
             HealthFlag.Aneurysm => "an aneurysm",
             HealthFlag.Hernia => "a hernia",
             HealthFlag.RecentSurgery => "recent surgery",
-            _ => Codes.Of(flag),
         };
 
-    private static string Answer(string reason)
-    {
-        int colon = reason.IndexOf(": ", StringComparison.Ordinal);
-        if (colon > 0 && Codes.Find<HealthFlag>(reason[(colon + 2)..]) is { } flag)
-            return Question(flag);
-        return reason.EndsWith("nerveSigns", StringComparison.Ordinal)
-            ? "tingling, shooting pain or a leg that gives way"
-            : "pain for more than six weeks that does not get better";
-    }
+    /// <summary>An answer that asks for someone else first, in plain words.</summary>
+    public static string Question(HealthReason reason) =>
+        reason switch
+        {
+            HealthReason.Flag flag => Question(flag.Of),
+            HealthReason.NerveSigns => "tingling, shooting pain or a leg that gives way",
+            HealthReason.LastingPain => "pain for more than six weeks that does not get better",
+            _ => throw new UnreachableException(reason.GetType().Name),
+        };
+
+    /// <summary>What rules an exercise out.</summary>
+    public static string Text(CautionReason reason) =>
+        reason switch
+        {
+            CautionReason.OfPain pain => $"pain ({Codes.Of(pain.Region).Replace('-', ' ')})",
+            CautionReason.OfAnswer answer => $"an answer about health ({Question(answer.Reason)})",
+            _ => throw new UnreachableException(reason.GetType().Name),
+        };
 }

@@ -1,6 +1,8 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Wording;
+using Nerezza.Formats.Cases;
 
 namespace Nerezza.Formats.Plans;
 
@@ -21,12 +23,21 @@ public sealed class FindingMapping(ExerciseCatalogue catalogue)
             [
                 .. finding.Evidence.Select(piece => new EvidencePart
                 {
-                    Measure = piece.Measure,
-                    Value = piece.Value,
+                    Measure = CasePath.Of(piece.Measure),
+                    Value = Plain(piece.Value),
                     Norm = piece.Norm,
                 }),
             ],
             RetestWeeks = finding.Retest is { } window ? [window.FirstWeek, window.LastWeek] : null,
             Text = _words.Text(finding),
+        };
+
+    private static object Plain(Reading value) =>
+        value switch
+        {
+            Reading.Number number => number.Value,
+            Reading.Answer answer => answer.Value,
+            Reading.Word word => word.Value,
+            _ => throw new UnreachableException(value.GetType().Name),
         };
 }

@@ -9,6 +9,7 @@ using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
+using Nerezza.Formats.Cases;
 
 namespace Nerezza.Formats.Plans;
 
@@ -105,7 +106,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         {
             Level = referral.Level,
             Urgency = referral.Urgency,
-            Reasons = referral.Reasons,
+            Reasons = [.. referral.Reasons.Select(CasePath.Of)],
             Text = ReferralWords.Text(referral),
         };
 

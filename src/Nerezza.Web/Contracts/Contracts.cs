@@ -157,8 +157,12 @@ public sealed record FindingLine(
 public sealed record LeanPicture(FigurePart? Predicted, FigurePart Observed, Pose Pose);
 
 /// <summary>A piece of evidence: its value, its norm, and last time's value.</summary>
+/// <param name="Measure">Its place in the case.</param>
+/// <param name="Test">The test of the screen; null where it is none.</param>
 public sealed record EvidenceLine(
     string Measure,
+    ScreenTest? Test,
+    Side? Side,
     string Name,
     string Unit,
     double? Number,

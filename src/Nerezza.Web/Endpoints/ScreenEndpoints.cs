@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -30,7 +31,7 @@ public static class ScreenEndpoints
                     step.How,
                     step.Look,
                     step.Counts,
-                    [.. step.Asks.Select(ask => new AskView(ask, Norms.Of(ask.Path)))]
+                    [.. step.Asks.Select(ask => new AskView(ask, Codes.Find<ScreenTest>(ask.Path) is { } test ? Norms.Of(test) : null))]
                 )),
             ],
             Protocol.Faults

@@ -1,10 +1,10 @@
-using System.Text.Json;
-using System.Text.Json.Nodes;
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
-using Nerezza.Formats;
+using Nerezza.Formats.Cases;
 using Nerezza.Formats.Levers;
 using Nerezza.Web.Contracts;
 
@@ -48,39 +48,37 @@ public sealed class EvidenceViews(ExerciseCatalogue catalogue)
     private EvidenceLine Line(Evidence piece, IReadOnlyList<ScreenRow> kept)
     {
         (string name, string unit) = _measures.Named(piece.Measure);
-        string test = piece.Measure.StartsWith("screen.", StringComparison.Ordinal) ? piece.Measure["screen.".Length..] : "";
-        string whole =
-            test.EndsWith(".left", StringComparison.Ordinal) || test.EndsWith(".right", StringComparison.Ordinal)
-                ? test[..test.LastIndexOf('.')]
-                : test;
-        ScreenRow? last = kept.Skip(1).FirstOrDefault(row => test.Length > 0 && NumberAt(row, test) is not null);
+        var tested = piece.Measure as Measure.Tested;
+        (DateOnly Date, double Number)? last = tested is null
+            ? null
+            : kept.Skip(1)
+                .Select(row => (row.Date, Number: CaseMapping.ToScreen(row.Screen).Number(tested.Test, tested.Side)))
+                .Where(row => row.Number is not null)
+                .Select(row => ((DateOnly, double)?)(row.Date, row.Number!.Value))
+                .FirstOrDefault();
         return new EvidenceLine(
-            piece.Measure,
+            CasePath.Of(piece.Measure),
+            tested?.Test,
+            tested?.Side,
             name,
             unit,
-            piece.Value as double?,
+            (piece.Value as Reading.Number)?.Value,
             _measures.Sentence(piece),
             piece.Norm,
-            Norms.Of(whole),
-            last is null ? null : NumberAt(last, test),
+            tested is null ? null : Norms.Of(tested.Test),
+            last?.Number,
             last?.Date,
             SourceOf(piece.Measure)
         );
     }
 
-    private static EvidenceSource SourceOf(string measure) =>
-        measure.StartsWith("screen.", StringComparison.Ordinal) || measure.StartsWith("faults", StringComparison.Ordinal)
-            ? EvidenceSource.Screen
-        : measure.StartsWith("strength", StringComparison.Ordinal) ? EvidenceSource.Intake
-        : measure == FindingReview.OwnMeasure ? EvidenceSource.Coach
-        : EvidenceSource.Health;
-
-    /// <summary>The number at a place of a kept screen; null when it was not tested or is no number.</summary>
-    private static double? NumberAt(ScreenRow row, string path)
-    {
-        JsonNode? node = JsonSerializer.SerializeToNode(row.Screen, Json.Options);
-        foreach (string step in path.Split('.'))
-            node = (node as JsonObject)?[step];
-        return node is JsonValue value && value.TryGetValue(out double number) ? number : null;
-    }
+    private static EvidenceSource SourceOf(Measure measure) =>
+        measure switch
+        {
+            Measure.Tested or Measure.Fault => EvidenceSource.Screen,
+            Measure.MaxRatio or Measure.LimbSymmetry => EvidenceSource.Intake,
+            Measure.CoachWord => EvidenceSource.Coach,
+            Measure.Pain or Measure.Answered => EvidenceSource.Health,
+            _ => throw new UnreachableException(measure.GetType().Name),
+        };
 }

@@ -142,7 +142,10 @@ public sealed class BlockEditorTests
         var at = new CellPlace(1, Weekday.Mon, "lateral-raise");
         Plan plan = Edited([new BlockEdit.Add(at, Role.Accessory, new CellValues { Sets = 2 }), new BlockEdit.Order(at, 0)]);
         Assert.Equal("lateral-raise", plan.Block!.Weeks[0].Sessions[0].Items[0].Exercise);
-        Assert.Contains(plan.Checks, check => check is Core.Checks.Check.HeavyAfterLighter && check.At == new CheckPlace.OfSession(1, Weekday.Mon));
+        Assert.Contains(
+            plan.Checks,
+            check => check is Core.Checks.Check.HeavyAfterLighter && check.At == new CheckPlace.OfSession(1, Weekday.Mon)
+        );
         Assert.Equal(2, At(plan, at)!.Sets.Count);
         Assert.Null(At(Edited([new BlockEdit.Remove(Squat)]), Squat));
         PrescribedItem front = At(Edited([new BlockEdit.Replace(Squat, "front-squat")]), Squat with { Exercise = "front-squat" })!;
@@ -237,8 +240,10 @@ public sealed class BlockEditorTests
                         && At(after, write.At)!.Sets[0].Load is not null
                         && At(after, write.At)!.Sets[^1].Reps != write.Values.Reps;
                     Assert.True(
-                        still is null || stuck || (check, still) is (Core.Checks.Check.SessionTooLong was, Core.Checks.Check.SessionTooLong now)
-                            && now.Minutes < was.Minutes,
+                        still is null
+                            || stuck
+                            || (check, still) is (Core.Checks.Check.SessionTooLong was, Core.Checks.Check.SessionTooLong now)
+                                && now.Minutes < was.Minutes,
                         $"{check} by {check.Fix[0]} left {still}"
                     );
                 }

@@ -56,7 +56,7 @@ public sealed class LeanTests
     public void The_evidence_names_what_was_seen_and_what_this_body_needs()
     {
         Evidence piece = Assert.Single(Watched.Find(Squatting(12, SquatDepth.At, 50), [], [], [], Tall)).Evidence[0];
-        Assert.Equal(("screen.squat.leanDeg", 50.0, "this body needs 64.9"), (piece.Measure, piece.Value, piece.Norm));
+        Assert.Equal(new Evidence(new Measure.Tested(ScreenTest.SquatLean), new Reading.Number(50), "this body needs 64.9"), piece);
     }
 
     private static Screen Squatting(double kneeToWall, SquatDepth depth, double lean) =>

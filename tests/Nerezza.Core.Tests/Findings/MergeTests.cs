@@ -1,6 +1,7 @@
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Tests.Findings;
 
@@ -22,7 +23,11 @@ public sealed class MergeTests
         Finding ankle = Assert.Single(Watched.Find(screen));
         Assert.Equal("ankle-range capacity left 2 0.9", Watched.Line(ankle));
         Assert.Equal(
-            ["screen.kneeToWallCm.left", "screen.kneeToWallCm.right", "screen.squat.betterWithHeelsRaised"],
+            [
+                new Measure.Tested(ScreenTest.KneeToWall, Side.Left),
+                new Measure.Tested(ScreenTest.KneeToWall, Side.Right),
+                new Measure.Tested(ScreenTest.BetterWithHeelsRaised),
+            ],
             ankle.Evidence.Select(piece => piece.Measure)
         );
     }
@@ -121,7 +126,7 @@ public sealed class MergeTests
         };
         IReadOnlyList<Finding> findings = Watched.Find(Screen.Untested, [RoundsHigh], [back], [], client);
         Assert.Equal(["refer - - 3 0.95", "pain-flexion pain - 3 0.8", "pain-extension pain - 3 0.8"], Watched.Lines(findings));
-        Assert.Equal("health.flags: night-pain", Assert.Single(findings[0].Evidence).Measure);
+        Assert.Equal(new Measure.Answered(new HealthReason.Flag(HealthFlag.NightPain)), Assert.Single(findings[0].Evidence).Measure);
     }
 
     [Fact]

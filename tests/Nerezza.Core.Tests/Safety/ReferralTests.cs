@@ -48,7 +48,7 @@ public sealed class ReferralTests
         Assert.Equal(alone, Text(HealthReferral.From(health, [])));
         Referral referral = HealthReferral.From(health, [Ache])!;
         Assert.Equal(withPain, Text(referral));
-        Assert.Contains($"health.flags: {flag}", referral.Reasons);
+        Assert.Contains(new HealthReason.Flag(health.Flags[0]), referral.Reasons);
         Assert.Contains(
             ReferralWords.Question(Codes.Find<HealthFlag>(flag)!.Value),
             ReferralWords.Text(referral),
@@ -65,7 +65,7 @@ public sealed class ReferralTests
         var cleared = new Clearance("A. Doctor", "physician", new DateOnly(2026, 11, 1), [HealthFlag.Fever]);
         Assert.Null(HealthReferral.From(new Health([HealthFlag.Fever], cleared), []));
         Assert.Equal(
-            ["health.flags: chest-pain"],
+            [new HealthReason.Flag(HealthFlag.ChestPain)],
             HealthReferral.From(new Health([HealthFlag.Fever, HealthFlag.ChestPain], cleared), [])!.Reasons
         );
     }

@@ -63,10 +63,7 @@ public sealed class SelectionPropertyTests
             if (plan.Block is null)
                 return;
             HashSet<FindingCode> answered = [.. plan.Selection.All.SelectMany(chosen => chosen.Answers)];
-            HashSet<string> told =
-            [
-                .. plan.Checks.OfType<Core.Checks.Check.FindingUnanswered>().Select(check => Codes.Of(check.Finding)),
-            ];
+            HashSet<string> told = [.. plan.Checks.OfType<Core.Checks.Check.FindingUnanswered>().Select(check => Codes.Of(check.Finding))];
             foreach (Finding finding in plan.Findings.Where(finding => finding.Code is not FindingCode.Refer && finding.Severity >= 2))
                 Assert.NotEqual(answered.Contains(finding.Code), told.Contains(Codes.Of(finding.Code)));
         });
@@ -140,8 +137,7 @@ public sealed class SelectionPropertyTests
             foreach (var session in week.Sessions.Where(session => session.Minutes > session.MinutesGiven * 1.05))
                 Assert.Contains(
                     plan.Checks,
-                    check =>
-                        check is Core.Checks.Check.SessionTooLong && check.At == new CheckPlace.OfSession(week.Number, session.Day)
+                    check => check is Core.Checks.Check.SessionTooLong && check.At == new CheckPlace.OfSession(week.Number, session.Day)
                 );
         });
 

@@ -16,22 +16,28 @@ internal static class ControlRules
             yield return Seen(
                 FindingCode.SpinalControl,
                 Cause.Skill,
-                "screen.hinge.lostContacts",
-                string.Join(", ", screen.LostContacts.Distinct().Order().Select(Codes.Of)),
+                ScreenTest.LostContacts,
+                new Reading.Word(string.Join(", ", screen.LostContacts.Distinct().Order().Select(Codes.Of))),
                 "all three kept"
             );
         if (screen.WallReach == false)
-            yield return Seen(FindingCode.SpinalControl, Cause.Skill, "screen.hinge.wallReach", false, "reaches with the spine still");
+            yield return Seen(
+                FindingCode.SpinalControl,
+                Cause.Skill,
+                ScreenTest.WallReach,
+                new Reading.Answer(false),
+                "reaches with the spine still"
+            );
         if (screen.LowerBackMovesAlone == false)
             yield return Seen(
                 FindingCode.SpinalControl,
                 Cause.Skill,
-                "screen.spine.lowerBackMovesAlone",
-                false,
+                ScreenTest.LowerBackMovesAlone,
+                new Reading.Answer(false),
                 "rounds and extends alone"
             );
         if (screen.RibsStayDown == false)
-            yield return Seen(FindingCode.Brace, Cause.Skill, "screen.ribsStayDown", false, "ribs stay down");
+            yield return Seen(FindingCode.Brace, Cause.Skill, ScreenTest.RibsStayDown, new Reading.Answer(false), "ribs stay down");
     }
 
     public static IEnumerable<Observation> Squat(Screen screen)
@@ -39,17 +45,35 @@ internal static class ControlRules
         if (screen.Squat is not { } squat)
             yield break;
         if (squat.BetterWithPlateInFront == true)
-            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.betterWithPlateInFront", true, "no better") with
+            yield return Seen(
+                FindingCode.SquatTiming,
+                Cause.Skill,
+                ScreenTest.BetterWithPlateInFront,
+                new Reading.Answer(true),
+                "no better"
+            ) with
             {
                 Drill = Drill.Alone,
             };
         if (squat.KneesIn == true)
-            yield return Seen(FindingCode.AbductorsWeak, Cause.Strength, "screen.squat.kneesIn", true, "knees over the feet");
+            yield return Seen(
+                FindingCode.AbductorsWeak,
+                Cause.Strength,
+                ScreenTest.KneesIn,
+                new Reading.Answer(true),
+                "knees over the feet"
+            );
         if (squat.Shift is Shift.Left or Shift.Right)
-            yield return Seen(FindingCode.SideAsymmetry, Cause.Strength, "screen.squat.shift", Codes.Of(squat.Shift.Value), "none");
+            yield return Seen(
+                FindingCode.SideAsymmetry,
+                Cause.Strength,
+                ScreenTest.SquatShift,
+                new Reading.Word(Codes.Of(squat.Shift.Value)),
+                "none"
+            );
         // Heels that rise on an ankle that measured well are timing; where it was not measured that is less sure still.
         if (squat.HeelRise == true && !RangeRules.Ankle(screen, SquatShows.Nothing).Any())
-            yield return Seen(FindingCode.SquatTiming, Cause.Skill, "screen.squat.heelRise", true, "heels down") with
+            yield return Seen(FindingCode.SquatTiming, Cause.Skill, ScreenTest.HeelRise, new Reading.Answer(true), "heels down") with
             {
                 Confidence = FindingRules.Shipped.Confidence.NoPercent,
                 Doubt = screen.KneeToWallCm?.Smaller is null ? FindingRules.Shipped.Confidence.NoIsolation : 0,
@@ -61,7 +85,7 @@ internal static class ControlRules
         foreach (
             Observation bridge in RangeRules.TwoSided(
                 screen.SingleLegBridgeReps,
-                "screen.singleLegBridgeReps",
+                ScreenTest.SingleLegBridge,
                 Limits.SingleLegBridgeReps,
                 FindingCode.GlutesWeak,
                 Cause.Strength
@@ -80,7 +104,7 @@ internal static class ControlRules
                 Cause.Strength,
                 1,
                 Basis.Measured,
-                [.. RangeRules.Sides(bridges, "screen.singleLegBridgeReps", Limits.SingleLegBridgeReps.Norm)]
+                [.. RangeRules.Sides(bridges, ScreenTest.SingleLegBridge, Limits.SingleLegBridgeReps.Norm)]
             )
             {
                 Side = bridges.Lesser,
@@ -88,7 +112,7 @@ internal static class ControlRules
         foreach (
             Observation calf in RangeRules.TwoSided(
                 screen.CalfRaiseReps,
-                "screen.calfRaiseReps",
+                ScreenTest.CalfRaise,
                 Limits.CalfRaiseReps,
                 FindingCode.CalvesWeak,
                 Cause.Strength
@@ -99,9 +123,9 @@ internal static class ControlRules
                 Limit = Limit.NotMeasured,
             };
         if (screen.FeelsGlutes == false)
-            yield return Seen(FindingCode.GlutesNotFelt, Cause.Skill, "screen.feelsGlutes", false, "felt");
+            yield return Seen(FindingCode.GlutesNotFelt, Cause.Skill, ScreenTest.FeelsGlutes, new Reading.Answer(false), "felt");
     }
 
-    private static Observation Seen(FindingCode code, Cause cause, string measure, object value, string norm) =>
-        new(code, cause, 1, Basis.Seen, [new Evidence(measure, value, norm)]);
+    private static Observation Seen(FindingCode code, Cause cause, ScreenTest test, Reading value, string norm) =>
+        new(code, cause, 1, Basis.Seen, [new Evidence(new Measure.Tested(test), value, norm)]);
 }

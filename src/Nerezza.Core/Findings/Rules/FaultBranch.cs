@@ -13,33 +13,27 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
 
     /// <summary>The observations of a fault; none for one that only caps repetitions. A lift that hurts is a matter of pain
     /// first.</summary>
-    /// <param name="path">Its place in the case.</param>
-    public IEnumerable<Observation> Of(LiftFault fault, string path)
+    /// <param name="seen">What shows it.</param>
+    public IEnumerable<Observation> Of(LiftFault fault, IReadOnlyList<Evidence> seen)
     {
         if (!Rules.Faults.TryGetValue(Codes.Of(fault.Fault), out FaultRule? rule))
             return [];
-        List<Observation> hurting = [.. Hurting(fault, path)];
-        return hurting.Count > 0 ? hurting : Branch(rule, fault, path);
+        List<Observation> hurting = [.. Hurting(fault, seen)];
+        return hurting.Count > 0 ? hurting : Branch(rule, fault, seen);
     }
 
-    private IEnumerable<Observation> Hurting(LiftFault fault, string path) =>
+    private IEnumerable<Observation> Hurting(LiftFault fault, IReadOnlyList<Evidence> seen) =>
         pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, catalogue[fault.Lift]))
             .SelectMany(PainKind.Of)
             .Distinct()
-            .Select(kind => new Observation(PainRules.Code(kind), Cause.Pain, 1, Basis.Seen, Seen(fault, path)));
+            .Select(kind => new Observation(PainRules.Code(kind), Cause.Pain, 1, Basis.Seen, seen));
 
-    private IEnumerable<Observation> Branch(FaultRule rule, LiftFault fault, string path)
+    private IEnumerable<Observation> Branch(FaultRule rule, LiftFault fault, IReadOnlyList<Evidence> seen)
     {
         if (rule.Always is { } always)
         {
             Cause cause = Codes.Find<Cause>(rule.Cause!)!.Value;
-            yield return new Observation(
-                Code(always),
-                cause,
-                cause is Cause.Strength ? StrengthSeverity(fault) : 1,
-                Basis.Seen,
-                Seen(fault, path)
-            )
+            yield return new Observation(Code(always), cause, cause is Cause.Strength ? StrengthSeverity(fault) : 1, Basis.Seen, seen)
             {
                 Side = fault.Side,
             };
@@ -51,13 +45,13 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         double doubt = guessed ? Rules.Confidence.NoIsolation : 0;
         if (!held && range is { } missing)
         {
-            yield return new Observation(missing, Cause.Range, 1, Basis.Seen, Seen(fault, path)) { Side = fault.Side, Drill = drill };
+            yield return new Observation(missing, Cause.Range, 1, Basis.Seen, seen) { Side = fault.Side, Drill = drill };
             yield break;
         }
         if (!held)
         {
             // No range explains this fault: it is trained as a skill.
-            yield return Skill(rule, fault, path) with
+            yield return Skill(rule, fault, seen) with
             {
                 Confidence = Rules.Confidence.NoRange,
             };
@@ -65,7 +59,7 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         }
         if (fault.FromPercent is not { } from)
         {
-            yield return Skill(rule, fault, path) with
+            yield return Skill(rule, fault, seen) with
             {
                 Confidence = Rules.Confidence.NoPercent,
                 Doubt = doubt,
@@ -75,7 +69,7 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
         bool both = from >= Rules.Branch.SkillBelow && from < Rules.Branch.StrengthFrom;
         if (from < Rules.Branch.StrengthFrom)
         {
-            Observation skill = Skill(rule, fault, path);
+            Observation skill = Skill(rule, fault, seen);
             yield return skill with
             {
                 Drill = drill,
@@ -84,13 +78,7 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
             };
         }
         if (from >= Rules.Branch.SkillBelow)
-            yield return new Observation(
-                Named(rule.Strength!, fault),
-                Cause.Strength,
-                StrengthSeverity(fault),
-                Basis.Seen,
-                Seen(fault, path)
-            )
+            yield return new Observation(Named(rule.Strength!, fault), Cause.Strength, StrengthSeverity(fault), Basis.Seen, seen)
             {
                 Side = fault.Side,
                 Drill = drill,
@@ -98,8 +86,8 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
             };
     }
 
-    private Observation Skill(FaultRule rule, LiftFault fault, string path) =>
-        new(Named(rule.Skill!, fault), Cause.Skill, fault.FromPercent < Rules.Severity.SkillBelow ? 2 : 1, Basis.Seen, Seen(fault, path))
+    private Observation Skill(FaultRule rule, LiftFault fault, IReadOnlyList<Evidence> seen) =>
+        new(Named(rule.Skill!, fault), Cause.Skill, fault.FromPercent < Rules.Severity.SkillBelow ? 2 : 1, Basis.Seen, seen)
         {
             Side = fault.Side,
         };
@@ -148,10 +136,16 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
 
     private static FindingCode Code(string code) => Codes.Find<FindingCode>(code)!.Value;
 
-    private static Evidence[] Seen(LiftFault fault, string path) =>
-        [
-            new Evidence($"{path}.fault", Codes.Of(fault.Fault), "not seen"),
-            .. fault.FromPercent is { } from ? [new Evidence($"{path}.fromPercent", from, "none up to 100")] : Array.Empty<Evidence>(),
-            .. fault.HeldInIsolation is { } held ? [new Evidence($"{path}.heldInIsolation", held, "true")] : Array.Empty<Evidence>(),
-        ];
+    /// <summary>What a recorded fault shows.</summary>
+    /// <param name="entry">Its place in the case's list, from 0.</param>
+    public static IReadOnlyList<Evidence> Seen(LiftFault fault, int entry)
+    {
+        Measure.Fault Of(FaultPart part) => new(entry, fault.Fault, part);
+        List<Evidence> seen = [new(Of(FaultPart.Seen), new Reading.Word(Codes.Of(fault.Fault)), "not seen")];
+        if (fault.FromPercent is { } from)
+            seen.Add(new Evidence(Of(FaultPart.FromPercent), new Reading.Number(from), "none up to 100"));
+        if (fault.HeldInIsolation is { } held)
+            seen.Add(new Evidence(Of(FaultPart.HeldInIsolation), new Reading.Answer(held), "true"));
+        return seen;
+    }
 }

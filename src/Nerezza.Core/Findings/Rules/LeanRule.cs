@@ -39,7 +39,11 @@ internal static class LeanRule
         double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
         if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin)
             return new Outcome.OwnBranch();
-        Evidence evidence = new(LeanComparison.Measure, observed, FormattableString.Invariant($"this body needs {predicted:0.0}"));
+        Evidence evidence = new(
+            LeanComparison.Measure,
+            new Reading.Number(observed),
+            FormattableString.Invariant($"this body needs {predicted:0.0}")
+        );
         double excess = predicted - Numbers.AsksAbove,
             gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);
         bool ankle = RangeRules.IsFlagged(screen) && gained > Numbers.Share * excess;
@@ -81,7 +85,7 @@ internal static class LeanRule
         {
             SquatDepth.Above => Numbers.Above,
             SquatDepth.Below => Numbers.Below,
-            _ => Numbers.At,
+            SquatDepth.At or null => Numbers.At,
         };
 
     private static SquatSetting SettingOf(ScreenSquat squat) =>
@@ -90,7 +94,7 @@ internal static class LeanRule
             ScreenBar.High => SquatSetting.Of("back-squat-high-bar", LoadOf(squat))!,
             ScreenBar.Low => SquatSetting.Of("back-squat-low-bar", LoadOf(squat))!,
             ScreenBar.Front => SquatSetting.Of("front-squat", LoadOf(squat))!,
-            _ => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
+            ScreenBar.None => SquatSetting.From("none", Numbers.NoneS, Numbers.NoneA, 0, 0),
         };
 
     private static double LoadOf(ScreenSquat squat) => squat.LoadKg ?? Numbers.BarKg;
@@ -100,6 +104,6 @@ internal static class LeanRule
         {
             ScreenBar.High or ScreenBar.Low => Hold.Back,
             ScreenBar.Front => Hold.Front,
-            _ => Hold.Reach,
+            ScreenBar.None or null => Hold.Reach,
         };
 }

@@ -32,7 +32,7 @@ internal static class MaxRules
                 Cause.Strength,
                 index < Rules.Symmetry.Severe ? 3 : 2,
                 Basis.Measured,
-                [new Evidence($"strength: {lift.Key}, limb symmetry", index, Rules.Symmetry.Norm)]
+                [new Evidence(new Measure.LimbSymmetry(lift.Key), new Reading.Number(index), Rules.Symmetry.Norm)]
             )
             {
                 Side = left.Kilograms < right.Kilograms ? Side.Left : Side.Right,
@@ -66,7 +66,7 @@ internal static class MaxRules
                 Cause.Strength,
                 1,
                 Basis.Measured,
-                [new Evidence($"strength: {one.Exercise} / {other.Exercise}", ratio, norm)]
+                [new Evidence(new Measure.MaxRatio(one.Exercise, other.Exercise), new Reading.Number(ratio), norm)]
             );
         }
     }

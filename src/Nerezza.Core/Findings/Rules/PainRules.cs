@@ -16,10 +16,10 @@ internal static class PainRules
             {
                 PainLevel.Stop => 3,
                 PainLevel.Change => 2,
-                _ => 1,
+                PainLevel.Watch => 1,
             };
             foreach (PainSort kind in PainKind.Of(pain[i]))
-                yield return new Observation(Code(kind), Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], $"pain[{i}]")]);
+                yield return new Observation(Code(kind), Cause.Pain, severity, Basis.Measured, [.. Scores(pain[i], i)]);
         }
     }
 
@@ -31,14 +31,14 @@ internal static class PainRules
         {
             ReferralLevel.Stop => 3,
             ReferralLevel.Soon => 1,
-            _ => 2,
+            ReferralLevel.BeforeLoading or ReferralLevel.BeforeHeavy => 2,
         };
         yield return new Observation(
             FindingCode.Refer,
             null,
             severity,
             Basis.Measured,
-            [.. referral.Reasons.Select(reason => new Evidence(reason, true, "not answered"))]
+            [.. referral.Reasons.Select(reason => new Evidence(new Measure.Answered(reason), new Reading.Answer(true), "not answered"))]
         )
         {
             Confidence = FindingRules.Shipped.Confidence.Most,
@@ -48,12 +48,12 @@ internal static class PainRules
     /// <summary>Kinds of pain and their findings share their codes.</summary>
     public static FindingCode Code(PainSort kind) => Codes.Find<FindingCode>(Codes.Of(kind))!.Value;
 
-    private static IEnumerable<Evidence> Scores(PainEntry entry, string path)
+    private static IEnumerable<Evidence> Scores(PainEntry entry, int place)
     {
-        yield return new Evidence($"{path}.region", Codes.Of(entry.Region), "no pain");
+        yield return new Evidence(new Measure.Pain(place, PainPart.Region), new Reading.Word(Codes.Of(entry.Region)), "no pain");
         if (entry.ScoreDuring is { } during)
-            yield return new Evidence($"{path}.scoreDuring", during, "0 to 2");
+            yield return new Evidence(new Measure.Pain(place, PainPart.ScoreDuring), new Reading.Number(during), "0 to 2");
         if (entry.ScoreNextMorning is { } morning)
-            yield return new Evidence($"{path}.scoreNextMorning", morning, "the usual score");
+            yield return new Evidence(new Measure.Pain(place, PainPart.ScoreNextMorning), new Reading.Number(morning), "the usual score");
     }
 }

@@ -17,7 +17,7 @@ internal static class RangeRules
     {
         List<Observation> measured =
         [
-            .. TwoSided(screen.KneeToWallCm, "screen.kneeToWallCm", Limits.KneeToWallCm, FindingCode.AnkleRange, Cause.Range),
+            .. TwoSided(screen.KneeToWallCm, ScreenTest.KneeToWall, Limits.KneeToWallCm, FindingCode.AnkleRange, Cause.Range),
         ];
         foreach (Observation ankle in measured)
             yield return ankle.Limit is Limit.Passed && squatShowsIt is SquatShows.ShortAnkle
@@ -34,7 +34,7 @@ internal static class RangeRules
                 Cause.Range,
                 1,
                 Basis.Seen,
-                [new Evidence("screen.squat.betterWithHeelsRaised", true, "no better")]
+                [new Evidence(new Measure.Tested(ScreenTest.BetterWithHeelsRaised), new Reading.Answer(true), "no better")]
             )
             {
                 Drill = Drill.Alone,
@@ -45,7 +45,7 @@ internal static class RangeRules
                 Cause.Range,
                 1,
                 Basis.Seen,
-                [new Evidence("screen.squat.heelRise", true, "heels down")]
+                [new Evidence(new Measure.Tested(ScreenTest.HeelRise), new Reading.Answer(true), "heels down")]
             );
     }
 
@@ -57,7 +57,7 @@ internal static class RangeRules
         foreach (
             Observation raise in TwoSided(
                 screen.StraightLegRaiseDeg,
-                "screen.straightLegRaiseDeg",
+                ScreenTest.StraightLegRaise,
                 Limits.StraightLegRaiseDeg,
                 FindingCode.HamstringRange,
                 Cause.Range
@@ -66,7 +66,7 @@ internal static class RangeRules
             yield return raise;
         // Arms that do not reach are blamed on the upper back where it does not move alone.
         FindingCode arms = screen.UpperBackMovesAlone == false ? FindingCode.ThoracicRange : FindingCode.ShoulderRange;
-        foreach (Observation reach in TwoSided(screen.ArmsOverheadDeg, "screen.armsOverheadDeg", Limits.ArmsOverheadDeg, arms, Cause.Range))
+        foreach (Observation reach in TwoSided(screen.ArmsOverheadDeg, ScreenTest.ArmsOverhead, Limits.ArmsOverheadDeg, arms, Cause.Range))
             yield return reach;
         if (screen.UpperBackMovesAlone == false)
             yield return new Observation(
@@ -74,7 +74,7 @@ internal static class RangeRules
                 Cause.Range,
                 1,
                 Basis.Seen,
-                [new Evidence("screen.spine.upperBackMovesAlone", false, "rounds and extends alone")]
+                [new Evidence(new Measure.Tested(ScreenTest.UpperBackMovesAlone), new Reading.Answer(false), "rounds and extends alone")]
             );
         if (screen.HipFlexionDeg < Limits.HipFlexionDeg.Adequate)
             yield return new Observation(
@@ -82,7 +82,13 @@ internal static class RangeRules
                 Cause.Range,
                 1,
                 Basis.Measured,
-                [new Evidence("screen.hipFlexionDeg", screen.HipFlexionDeg.Value, Limits.HipFlexionDeg.Norm)]
+                [
+                    new Evidence(
+                        new Measure.Tested(ScreenTest.HipFlexion),
+                        new Reading.Number(screen.HipFlexionDeg.Value),
+                        Limits.HipFlexionDeg.Norm
+                    ),
+                ]
             )
             {
                 Limit = Limit.Passed,
@@ -93,16 +99,16 @@ internal static class RangeRules
                 Cause.Range,
                 1,
                 Basis.Measured,
-                [new Evidence("screen.squat.tuckAtHipHeightCm", tuck, "no tuck")]
+                [new Evidence(new Measure.Tested(ScreenTest.PelvisTuck), new Reading.Number(tuck), "no tuck")]
             );
     }
 
     /// <summary>A test of both sides is one observation: below the limit, or adequate with sides that differ.</summary>
-    public static IEnumerable<Observation> TwoSided(BothSides? test, string path, TestLimit limit, FindingCode code, Cause cause)
+    public static IEnumerable<Observation> TwoSided(BothSides? test, ScreenTest of, TestLimit limit, FindingCode code, Cause cause)
     {
         if (test?.Smaller is not { } smaller)
             yield break;
-        List<Evidence> sides = [.. Sides(test, path, limit.Norm)];
+        List<Evidence> sides = [.. Sides(test, of, limit.Norm)];
         if (smaller < limit.Adequate)
             yield return new Observation(code, cause, smaller < limit.Severe ? 3 : 1, Basis.Measured, sides)
             {
@@ -113,12 +119,12 @@ internal static class RangeRules
             yield return new Observation(code, cause, 1, Basis.Measured, sides) { Side = test.Lesser };
     }
 
-    public static IEnumerable<Evidence> Sides(BothSides test, string path, string norm)
+    public static IEnumerable<Evidence> Sides(BothSides test, ScreenTest of, string norm)
     {
         if (test.Left is { } left)
-            yield return new Evidence($"{path}.left", left, norm);
+            yield return new Evidence(new Measure.Tested(of, Side.Left), new Reading.Number(left), norm);
         if (test.Right is { } right)
-            yield return new Evidence($"{path}.right", right, norm);
+            yield return new Evidence(new Measure.Tested(of, Side.Right), new Reading.Number(right), norm);
     }
 }
 

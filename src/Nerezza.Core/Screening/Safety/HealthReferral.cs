@@ -1,5 +1,4 @@
 using Nerezza.Core.Clients;
-using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Screening.Safety;
 
@@ -33,8 +32,7 @@ public enum Urgency
 }
 
 /// <summary>A referral: level, urgency and the answers that it rests on. Nerezza names no disease.</summary>
-/// <param name="Reasons">Each as its place in the case, for example health.flags: night-pain.</param>
-public sealed record Referral(ReferralLevel Level, Urgency Urgency, IReadOnlyList<string> Reasons);
+public sealed record Referral(ReferralLevel Level, Urgency Urgency, IReadOnlyList<HealthReason> Reasons);
 
 /// <summary>Reads the health answers and pain entries for anything that must be seen by someone else first.</summary>
 /// <remarks>Red flags after Finucane et al. 2020; the rest is caution (assumption) and defers to local rules.</remarks>
@@ -58,8 +56,12 @@ public static class HealthReferral
             .. open.Where(flag => DoctorFirst.Contains(flag) || (pain.Count > 0 && DoctorFirstWithPain.Contains(flag))),
         ];
         List<HealthFlag> heavy = [.. open.Except(emergency).Except(doctor)];
-        List<string> nerve = [.. Where(pain, entry => entry.NerveSigns, "nerveSigns")];
-        List<string> lasting = [.. Where(pain, entry => entry.Weeks > Rules.WeeksWithoutImprovement && entry.Improving != true, "weeks")];
+        List<HealthReason> nerve = [.. Entries(pain, entry => entry.NerveSigns).Select(i => new HealthReason.NerveSigns(i))];
+        List<HealthReason> lasting =
+        [
+            .. Entries(pain, entry => entry.Weeks > Rules.WeeksWithoutImprovement && entry.Improving != true)
+                .Select(i => new HealthReason.LastingPain(i)),
+        ];
         if (emergency.Count > 0)
             yield return new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([.. emergency, .. doctor]));
         if (emergency.Count == 0 && doctor.Count > 0)
@@ -79,10 +81,10 @@ public static class HealthReferral
         : DoctorFirstWithPain.Contains(flag) ? AnswerGroup.DoctorWithPain
         : AnswerGroup.BeforeHeavy;
 
-    private static IEnumerable<string> Where(IReadOnlyList<PainEntry> pain, Func<PainEntry, bool> holds, string field) =>
-        pain.Select((entry, i) => (entry, i)).Where(row => holds(row.entry)).Select(row => $"pain[{row.i}].{field}");
+    private static IEnumerable<int> Entries(IReadOnlyList<PainEntry> pain, Func<PainEntry, bool> hold) =>
+        Enumerable.Range(0, pain.Count).Where(i => hold(pain[i]));
 
-    private static List<string> Named(IEnumerable<HealthFlag> flags) => [.. flags.Select(flag => $"health.flags: {Codes.Of(flag)}")];
+    private static List<HealthReason> Named(IEnumerable<HealthFlag> flags) => [.. flags.Select(flag => new HealthReason.Flag(flag))];
 }
 
 /// <summary>What a health answer asks for on its own.</summary>

@@ -17,8 +17,8 @@ public abstract record Caution
     }
 
     /// <summary>It is not to be done.</summary>
-    /// <param name="Reason">Which answer rules it out, as its place in the case.</param>
-    public sealed record RuledOut(string Reason) : Caution;
+    /// <param name="Reason">Which answer rules it out.</param>
+    public sealed record RuledOut(CautionReason Reason) : Caution;
 }
 
 /// <summary>Caps on effort and load from age, health answers and pain (docs/handbook/07-pain-and-health.md).</summary>
@@ -30,21 +30,20 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     /// <summary>What caution leaves of an exercise.</summary>
     public Caution For(Exercise exercise)
     {
-        for (int i = 0; i < pain.Count; i++)
+        foreach (PainEntry entry in pain)
         {
-            PainLevel level = PainScore.LevelOf(pain[i]);
+            PainLevel level = PainScore.LevelOf(entry);
             if (level is PainLevel.Watch)
                 continue;
-            if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(pain[i])).Any())
-                return new Caution.RuledOut($"pain[{i}]");
-            if (level is PainLevel.Stop && pain[i].Exercise == exercise.Id)
-                return new Caution.RuledOut($"pain[{i}]");
+            bool named = level is PainLevel.Stop && entry.Exercise == exercise.Id;
+            if (named || exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
+                return new Caution.RuledOut(new CautionReason.OfPain(entry.Region));
         }
         if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant))
-            return new Caution.RuledOut("health.flags: pregnant");
+            return new Caution.RuledOut(new CautionReason.OfAnswer(new HealthReason.Flag(HealthFlag.Pregnant)));
         bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
         if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve)
-            return new Caution.RuledOut(nerve.Reasons[0]);
+            return new Caution.RuledOut(new CautionReason.OfAnswer(nerve.Reasons[0]));
         bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
         return new Caution.Allowed(MostRpe(hurts), hurts ? Rules.Pain.Fraction : 1);
     }
@@ -114,19 +113,16 @@ public static class PainKind
             PainRegion.Hip => [Conflict.PainHip],
             PainRegion.Shoulder => [Conflict.PainShoulder],
             PainRegion.Ankle => [Conflict.PainAnkle],
-            _ =>
-            [
-                .. Of(entry)
-                    .Where(sort => sort is not PainSort.PainOther)
-                    .Select(sort =>
-                        sort switch
-                        {
-                            PainSort.PainFlexion => Conflict.PainFlexion,
-                            PainSort.PainExtension => Conflict.PainExtension,
-                            _ => Conflict.PainKnee,
-                        }
-                    ),
-            ],
+            PainRegion.LowBack or PainRegion.Knee or PainRegion.Other => [.. Of(entry).Select(ConflictOf).OfType<Conflict>()],
+        };
+
+    private static Conflict? ConflictOf(PainSort sort) =>
+        sort switch
+        {
+            PainSort.PainFlexion => Conflict.PainFlexion,
+            PainSort.PainExtension => Conflict.PainExtension,
+            PainSort.PainKnee => Conflict.PainKnee,
+            PainSort.PainOther => null,
         };
 
     /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
@@ -138,6 +134,6 @@ public static class PainKind
                 PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
                 PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
                 PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
-                _ => false,
+                PainRegion.Shoulder or PainRegion.Ankle or PainRegion.Other => false,
             };
 }

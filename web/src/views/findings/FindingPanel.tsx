@@ -69,9 +69,8 @@ interface Pair {
 function pairs(evidence: readonly EvidenceLine[]): Pair[] {
   const found = new Map<string, Pair>()
   for (const piece of evidence) {
-    const side = piece.measure.endsWith('.left') ? 'left' : piece.measure.endsWith('.right') ? 'right' : null
-    if (!side || piece.number === null) continue
-    const test = piece.measure.slice(0, piece.measure.lastIndexOf('.'))
+    const { side, test } = piece
+    if (!side || !test || piece.number === null) continue
     const name = piece.name.split(',')[0] ?? piece.name
     const pair = found.get(test) ?? { label: name.charAt(0).toUpperCase() + name.slice(1), unit: piece.unit, norm: piece.band }
     found.set(test, { ...pair, [side]: piece })
