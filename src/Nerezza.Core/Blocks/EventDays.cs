@@ -18,11 +18,7 @@ public sealed class EventDays(Client client)
     {
         PeakingRule rule = BlockRules.Shipped.File.Peaking;
         int nearest = _dates.Where(day => day > date).Select(day => day.DayNumber - date.DayNumber).DefaultIfEmpty(int.MaxValue).Min();
-        bool light = pattern switch
-        {
-            Pattern.Hinge => nearest < rule.LastHingeDays,
-            _ => nearest < rule.LastSquatDays,
-        };
+        bool light = nearest < (pattern is Pattern.Hinge ? rule.LastHingeDays : rule.LastSquatDays);
         return light ? (rule.LightFraction, Rpe.Of(rule.LightRpe)) : (1, Rpe.Ten);
     }
 }

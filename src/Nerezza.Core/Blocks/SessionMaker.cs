@@ -45,6 +45,6 @@ public sealed class SessionMaker(BlockInput input)
         {
             Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
             Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
-            _ => WarmUpNeed.SingleJoint,
+            Role.Priming or Role.Skill or Role.SingleJoint or Role.Trunk or Role.Carry or Role.Capacity => WarmUpNeed.SingleJoint,
         };
 }

@@ -86,14 +86,15 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     }
 
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
-        track.Chosen switch
-        {
-            { Reason: ChosenReason.EventWork } => track.Role.WorkSets,
-            { Role: Role.Main } when kind is BlockKind.Return => input.Back.In(shape.Number).Sets,
-            { GrowsFor: not null } when kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength && track.Exposure == 0 =>
-                input.Cost.Sets(track.Chosen.Role) + shape.Index / BlockRules.Shipped.File.WeeksToASetMore,
-            _ => input.Cost.Sets(track.Chosen.Role),
-        };
+        track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets
+        : track.Chosen.Role is Role.Main && kind is BlockKind.Return ? input.Back.In(shape.Number).Sets
+        : input.Cost.Sets(track.Chosen.Role) + Grown(track, shape);
+
+    /// <summary>Sets that have come on by this week for a finding that does not close.</summary>
+    private int Grown(ExerciseSlot track, WeekShape shape) =>
+        track.Chosen.GrowsFor is not null && track.Exposure == 0 && kind is BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength
+            ? shape.Index / BlockRules.Shipped.File.WeeksToASetMore
+            : 0;
 
     private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
 
@@ -148,7 +149,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             {
                 WorkSets.Ramp => TargetKind.Ramp,
                 WorkSets.Ascending => TargetKind.Ascending,
-                _ => TargetKind.Straight,
+                WorkSets.Straight => TargetKind.Straight,
             }
             : TargetKind.Straight;
 

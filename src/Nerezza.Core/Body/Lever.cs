@@ -120,7 +120,18 @@ public static class Lever
             LoadSource.Barbell or LoadSource.SafetyBar or LoadSource.Smith => Hold.Back,
             LoadSource.Goblet => Hold.Chest,
             LoadSource.Dumbbells or LoadSource.Dumbbell => Hold.Sides,
-            _ => Hold.Free,
+            LoadSource.TrapBar
+            or LoadSource.Stack
+            or LoadSource.Kettlebell
+            or LoadSource.TwoKettlebells
+            or LoadSource.Sandbag
+            or LoadSource.Keg
+            or LoadSource.Stone
+            or LoadSource.Sled
+            or LoadSource.Band
+            or LoadSource.Plate
+            or LoadSource.BodyWeight
+            or LoadSource.None => Hold.Free,
         };
     }
 
@@ -131,7 +142,7 @@ public static class Lever
             LeverFamily.Squat => SquatSetting.Exercises,
             LeverFamily.Hinge => [.. PullSetting.Exercises.Concat(HingeSetting.Exercises).Order(StringComparer.Ordinal)],
             LeverFamily.SplitSquat => SplitSetting.Exercises,
-            _ => HipThrust.Exercises,
+            LeverFamily.Thrust => HipThrust.Exercises,
         };
 
     /// <summary>One exercise with a load, as its own or as the coach moved it; null when it has no posture.</summary>

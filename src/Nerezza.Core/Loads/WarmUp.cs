@@ -37,7 +37,7 @@ public static class WarmUp
             WarmUpNeed.ColdPattern => rules.Steps,
             WarmUpNeed.WarmPattern => rules.Warm,
             WarmUpNeed.Accessory => rules.Accessory,
-            _ => [],
+            WarmUpNeed.SingleJoint => [],
         };
         if (steps.Count == 0 || means.Lightest is not { } empty || work <= empty)
             return [];

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
@@ -140,12 +141,13 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     private static List<PrescribedSet> WithPieces(List<PrescribedSet> sets, LoadMeans means) =>
         means switch
         {
+            LoadMeans.Stack or LoadMeans.Stretched or LoadMeans.Unloaded or LoadMeans.Unknown => sets,
             LoadMeans.Pieces pieces =>
             [
                 .. sets.Select(set => set with { Count = pieces.Each, Each = Load.FromGrams(set.Load!.Value.Grams / pieces.Each) }),
             ],
             LoadMeans.OnBar bar => [.. sets.Select(set => set with { Bar = bar.Rack.Bar.Name })],
-            _ => sets,
+            _ => throw new UnreachableException(means.GetType().Name),
         };
 
     private static IReadOnlyList<WarmUpSet> Ramp(List<PrescribedSet> sets, LoadMeans means, WarmUpNeed need)

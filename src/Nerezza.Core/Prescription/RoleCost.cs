@@ -71,7 +71,7 @@ public sealed class RoleCost(
             Role.Main => main,
             Role.Second => second,
             Role.SingleJoint => singleJoint,
-            _ => int.MaxValue,
+            Role.Priming or Role.Skill or Role.Accessory or Role.Trunk or Role.Carry or Role.Capacity => int.MaxValue,
         };
         return Math.Max(
             role is Role.Main ? leastMain : 1,
@@ -107,7 +107,7 @@ public sealed class RoleCost(
             Role.Main => Ramp.Full,
             Role.Second => Ramp.Half,
             Role.Accessory => Ramp.One,
-            _ => Ramp.None,
+            Role.Priming or Role.Skill or Role.SingleJoint or Role.Trunk or Role.Carry or Role.Capacity => Ramp.None,
         };
 
     private enum Ramp

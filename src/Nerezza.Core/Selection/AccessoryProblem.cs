@@ -292,16 +292,16 @@ public static class Region
     /// <summary>Lower, upper, or full where it suits any day: so do knee extensions by the school that spreads the quads over the
     /// week.</summary>
     public static DayFocus Of(Exercise exercise, QuadSchool quads) =>
-        exercise.Pattern switch
-        {
-            _ when IsSpread(exercise, quads) => DayFocus.Full,
-            Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms =>
-                DayFocus.Upper,
-            Pattern.Trunk => DayFocus.Full,
-            // What loads back and hardly a leg, such as a seated good morning, suits any day.
-            _ when exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains) => DayFocus.Full,
-            _ => DayFocus.Lower,
-        };
+        IsSpread(exercise, quads) ? DayFocus.Full
+        : IsUpper(exercise.Pattern) ? DayFocus.Upper
+        : exercise.Pattern is Pattern.Trunk || SparesLegs(exercise) ? DayFocus.Full
+        : DayFocus.Lower;
+
+    private static bool IsUpper(Pattern pattern) =>
+        pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms;
+
+    /// <summary>What loads back and hardly a leg, such as a seated good morning, suits any day.</summary>
+    private static bool SparesLegs(Exercise exercise) => exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains);
 
     /// <summary>Whether the school that spreads the quads takes an exercise to any day.</summary>
     public static bool IsSpread(Exercise exercise, QuadSchool quads) =>

@@ -67,7 +67,7 @@ public sealed class LadderProgress
         {
             Level.Novice => 1,
             Level.Intermediate => Math.Max(1, ladder.Rungs.Count - 1),
-            _ => ladder.Rungs.Count,
+            Level.Advanced => ladder.Rungs.Count,
         };
         int gated = ladder.Rungs.TakeWhile(rung => !rung.OpensByGateAlone).Count();
         return Math.Min(byLevel, gated);

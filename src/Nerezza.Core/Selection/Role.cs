@@ -41,11 +41,8 @@ public static class AccessoryRole
 
     /// <summary>What an exercise is for when it is no main lift.</summary>
     public static Role Of(Exercise exercise) =>
-        exercise.Pattern switch
-        {
-            Pattern.Carry => Role.Carry,
-            Pattern.Trunk or Pattern.Calf => Role.Trunk,
-            _ when Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) || Rule.Exercises.Contains(exercise.Id) => Role.SingleJoint,
-            _ => Role.Accessory,
-        };
+        exercise.Pattern is Pattern.Carry ? Role.Carry
+        : exercise.Pattern is Pattern.Trunk or Pattern.Calf ? Role.Trunk
+        : Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) || Rule.Exercises.Contains(exercise.Id) ? Role.SingleJoint
+        : Role.Accessory;
 }

@@ -98,7 +98,7 @@ public sealed class Scoring
         {
             Cause.Proportion => true,
             Cause.Range or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
-            _ => false,
+            Cause.Skill or Cause.Strength or null => false,
         };
 
     private double AnswersFinding(Exercise exercise, AnswerRole role) =>
@@ -143,7 +143,7 @@ public sealed class Scoring
             Position.StartOfThePull => exercise.ShareOf(Muscle.UpperBack) >= 1 ? HardestAt.Top : HardestAt.Bottom,
             Position.BottomOfTheSquat => HardestAt.Bottom,
             Position.Lockout => HardestAt.Top,
-            _ => null,
+            Position.UprightTrunk or Position.BracedTrunk or Position.OneLegBalance => null,
         };
 
     private static double StimulusRaw(Exercise exercise) =>

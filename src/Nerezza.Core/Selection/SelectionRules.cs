@@ -58,7 +58,7 @@ internal sealed record LevelRule(int Novice, int Intermediate, int Advanced, dou
         {
             Clients.Level.Novice => Novice,
             Clients.Level.Intermediate => Intermediate,
-            _ => Advanced,
+            Clients.Level.Advanced => Advanced,
         };
 }
 
@@ -72,7 +72,7 @@ internal sealed record UnloadedRule(double Novice, double Intermediate, double A
         {
             Clients.Level.Novice => Novice,
             Clients.Level.Intermediate => Intermediate,
-            _ => Advanced,
+            Clients.Level.Advanced => Advanced,
         };
 }
 

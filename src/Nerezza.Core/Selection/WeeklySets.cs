@@ -74,7 +74,7 @@ public sealed class WeeklySets
         {
             Level.Novice => rule.Novice,
             Level.Intermediate => rule.Intermediate,
-            _ => rule.Advanced,
+            Level.Advanced => rule.Advanced,
         };
         double age = client.AgeIn(start) > rule.OverAge ? rule.Over50 : 1;
         return ((int)Math.Floor(week * age + 1e-9), (int)Math.Floor(rule.Session * age + 1e-9));

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Globalization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
@@ -26,7 +27,7 @@ public sealed class ChangeWords(ExerciseCatalogue catalogue)
             PlanChange.Cell cell =>
                 $"Week {cell.At.Week} {Codes.Of(cell.At.Day)}, {catalogue[cell.At.Exercise].Name}: {Work(cell.After)} instead of "
                     + $"{Work(cell.Before)}.",
-            _ => throw new InvalidOperationException("A kind of change without words."),
+            _ => throw new UnreachableException(change.GetType().Name),
         };
 
     private static string Work(PrescribedItem? item)

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
@@ -41,7 +42,7 @@ public static class ExerciseList
         {
             YamlReading.Good good => Read(good.Node, shipped, kept),
             YamlReading.Bad bad => new ListReading.Faulty([new Fault("", bad.Message)]),
-            _ => throw new InvalidOperationException("A reading is good or bad."),
+            _ => throw new UnreachableException(),
         };
     }
 

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -119,7 +120,7 @@ public static class EditMapping
             EditKind.Carry => new BlockEdit.Carry(At(edit), edit.ToDay!.Value),
             EditKind.MoveSession => new BlockEdit.MoveSession(edit.Week, edit.Day, edit.ToDay!.Value),
             EditKind.CopySession => new BlockEdit.CopySession(edit.Week, edit.Day, edit.ToWeek!.Value, edit.ToDay!.Value),
-            _ => new BlockEdit.Missed(edit.Week, edit.Day),
+            EditKind.Missed => new BlockEdit.Missed(edit.Week, edit.Day),
         };
 
     private static CellPlace At(EditSection edit) => new(edit.Week, edit.Day, edit.Exercise!);
@@ -172,7 +173,7 @@ public static class EditMapping
                 Week = missed.Week,
                 Day = missed.Day,
             },
-            _ => throw new ArgumentOutOfRangeException(nameof(edit)),
+            _ => throw new UnreachableException(edit.GetType().Name),
         };
 
     private static EditSection Cell(EditKind kind, CellPlace at, CellValues values) =>

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Text.Json.Nodes;
 
 namespace Nerezza.Formats.Shapes;
@@ -56,7 +57,8 @@ public static class SchemaWriter
             },
             Shape.Truth => new JsonObject { ["type"] = "boolean" },
             Shape.Scalar => new JsonObject { ["type"] = new JsonArray("number", "boolean", "string") },
-            _ => new JsonObject { ["type"] = "string", ["format"] = "date" },
+            Shape.Day => new JsonObject { ["type"] = "string", ["format"] = "date" },
+            _ => throw new UnreachableException(shape.GetType().Name),
         };
 
     private static JsonObject OrNull(JsonObject schema) =>

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json;
 
@@ -215,7 +216,9 @@ public sealed class ShapeValidator
             Shape.Code code => code.Codes.Count <= 12 ? $"one of {string.Join(", ", code.Codes)}" : $"a known {code.What}",
             Shape.Only only => $"{only.Value}",
             Shape.Truth => "true or false",
-            _ => "a date such as 2026-11-30",
+            Shape.Scalar => "a number, true, false or a text",
+            Shape.Day => "a date such as 2026-11-30",
+            _ => throw new UnreachableException(shape.GetType().Name),
         };
 
     private static string Unit(Shape.Number number) =>

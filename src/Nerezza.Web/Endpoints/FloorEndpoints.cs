@@ -114,7 +114,7 @@ public static class FloorEndpoints
             Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorViews.View(row)),
             Recording.Known => TypedResults.Ok(FloorViews.View(row)),
             Recording.Followed => AlreadyFollowed(),
-            _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send this set with an id of its own."),
+            Recording.Clash => Problems.Conflict("Another set has this id.", "Nothing was changed. Send this set with an id of its own."),
         };
     }
 
@@ -155,7 +155,7 @@ public static class FloorEndpoints
         {
             Recording.New or Recording.Known => TypedResults.NoContent(),
             Recording.Followed => AlreadyFollowed(),
-            _ => Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own."),
+            Recording.Clash => Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own."),
         };
     }
 

@@ -98,6 +98,6 @@ public static class ScreenEndpoints
         {
             Removal.Done => TypedResults.NoContent(),
             Removal.ChangedMeanwhile => Problems.LostRace(),
-            _ => TypedResults.NotFound(),
+            Removal.NotThere => TypedResults.NotFound(),
         };
 }

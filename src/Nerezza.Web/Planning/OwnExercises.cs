@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Formats.Exercises;
 using Nerezza.Formats.Shapes;
@@ -27,7 +28,7 @@ public sealed class OwnExercises(OwnCatalogue catalogue)
                 []
             ),
             ListReading.Faulty faulty => new ImportView([], [], [.. faulty.Faults.Select(fault => fault.ToString())]),
-            _ => throw new InvalidOperationException("A reading is valid or faulty."),
+            _ => throw new UnreachableException(),
         };
 
     public string Export(ExportScope scope, ExportFormat format)

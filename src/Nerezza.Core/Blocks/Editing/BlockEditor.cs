@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -65,7 +66,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
             BlockEdit.MoveSession move => MoveSession(weeks, move),
             BlockEdit.CopySession copy => CopySession(weeks, copy),
             BlockEdit.Missed missed => Miss(weeks, missed),
-            _ => throw new ArgumentOutOfRangeException(nameof(edit)),
+            _ => throw new UnreachableException(edit.GetType().Name),
         };
 
     private static EditRefusal? At(List<List<SessionDraft>> weeks, CellPlace at, Func<SessionDraft, int, EditRefusal?> change)

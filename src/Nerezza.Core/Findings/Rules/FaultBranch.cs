@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -115,18 +116,16 @@ internal sealed class FaultBranch(Screen screen, IReadOnlyList<PainEntry> pain, 
                 : null,
             FindingCode.ShoulderRange => screen.ArmsOverheadDeg?.Smaller is { } arms ? arms >= limits.ArmsOverheadDeg.Adequate : null,
             FindingCode.ThoracicRange => screen.UpperBackMovesAlone,
-            _ => null,
+            null => null,
+            _ => throw new UnreachableException($"{range} is no finding of range."),
         };
         return tested is { } found ? (found, false) : (true, true);
     }
 
     private static int StrengthSeverity(LiftFault fault) =>
-        fault.FromPercent switch
-        {
-            { } from when from < Rules.Severity.StrengthSevereBelow => 3,
-            { } from when from < Rules.Severity.StrengthBelow => 2,
-            _ => 1,
-        };
+        fault.FromPercent < Rules.Severity.StrengthSevereBelow ? 3
+        : fault.FromPercent < Rules.Severity.StrengthBelow ? 2
+        : 1;
 
     /// <summary>"timing" is that of the fault's own lift.</summary>
     private FindingCode Named(string code, LiftFault fault) =>
