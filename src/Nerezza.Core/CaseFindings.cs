@@ -24,7 +24,17 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
             .. maxes.Measured.Select(max => new KnownMax(max.Exercise, max.Side, max.Kilograms, maxes.NewestSetOn(max.Exercise, max.Side))),
         ];
         return new FindingEngine(catalogue).Find(
-            new FindingInput(@case.Client, @case.Screen, @case.Faults, @case.Pain, referral, known, maxes.Today, @case.Block.Weeks)
+            new FindingInput
+            {
+                Client = @case.Client,
+                Screen = @case.Screen,
+                Faults = @case.Faults,
+                Pain = @case.Pain,
+                Referral = referral,
+                Maxes = known,
+                Today = maxes.Today,
+                BlockWeeks = @case.Block.Weeks,
+            }
         );
     }
 

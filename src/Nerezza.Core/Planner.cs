@@ -57,21 +57,22 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         RoleCost cost = CostOf(@case, kind.Kind, week, limits, SidesOf(plan.Findings), maxes);
         var loader = new Loader(@case.Equipment);
         ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
-        var input = new BlockInput(
-            @case.Client,
-            @case.Schools,
-            @case.Block,
-            week,
-            catalogue,
-            loader,
-            maxes,
-            cost,
-            SidesOf(plan.Findings),
-            exercise => SkillCapOf(exercise, @case.Faults),
-            exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)),
-            LayOff.Of(@case.Log, @case.Block.Start),
-            ReturnToTraining.Of(@case.Pain, @case.Log, @case.Block.Start)
-        );
+        var input = new BlockInput
+        {
+            Client = @case.Client,
+            Schools = @case.Schools,
+            Request = @case.Block,
+            Week = week,
+            Catalogue = catalogue,
+            Loader = loader,
+            Maxes = maxes,
+            Cost = cost,
+            Sides = SidesOf(plan.Findings),
+            SkillCap = exercise => SkillCapOf(exercise, @case.Faults),
+            SetUpOf = exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)),
+            Away = LayOff.Of(@case.Log, @case.Block.Start),
+            Back = ReturnToTraining.Of(@case.Pain, @case.Log, @case.Block.Start),
+        };
         Block block =
             @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
         var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
@@ -108,17 +109,18 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 
     /// <summary>What the checks know besides the block.</summary>
     private CheckContext ContextOf(ClientCase @case, WeeklySets limits) =>
-        new(
-            @case.Client,
-            @case.Equipment,
-            catalogue,
-            new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-            new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
-            limits,
-            @case.Schools.SetCounting,
-            WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting),
-            LastLoads.Of(@case.Log, @case.Block.Start)
-        );
+        new()
+        {
+            Client = @case.Client,
+            Equipment = @case.Equipment,
+            Catalogue = catalogue,
+            Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+            Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
+            Limits = limits,
+            Counting = @case.Schools.SetCounting,
+            Now = WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting),
+            Last = LastLoads.Of(@case.Log, @case.Block.Start),
+        };
 
     private WeeklySets LimitsOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week) =>
         new(

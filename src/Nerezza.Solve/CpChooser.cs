@@ -30,7 +30,19 @@ public sealed class CpChooser(int seed = 1) : IChooser
     }
 
     /// <summary>Loads the native library, so that the first plan does not wait for it.</summary>
-    public static void Warm() => _ = new CpChooser().Choose(new ChoiceProblem([new ChoiceCandidate("warm", 1, 1)], [], [], [], [], 0, 0));
+    public static void Warm() =>
+        _ = new CpChooser().Choose(
+            new ChoiceProblem
+            {
+                Candidates = [new ChoiceCandidate("warm", 1, 1)],
+                Caps = [],
+                Wants = [],
+                Families = [],
+                Answers = [],
+                SessionCost = 0,
+                RepeatCost = 0,
+            }
+        );
 
     /// <summary>Small problems: the plain linear relaxation proves them sooner than presolve and cuts pay for themselves
     /// (docs/measured.md).</summary>

@@ -71,7 +71,19 @@ internal static class Made
             ArmsOverheadDeg = new BothSides(arms, arms),
             StraightLegRaiseDeg = new BothSides(legRaise, legRaise),
             SingleLegBridgeReps = new BothSides(bridge, otherBridge),
-            Squat = new ScreenSquat(null, null, null, null, null, null, heels, null, ScreenBar.None, null),
+            Squat = new ScreenSquat
+            {
+                Depth = null,
+                LeanDeg = null,
+                HeelRise = null,
+                KneesIn = null,
+                TuckAtHipHeightCm = null,
+                Shift = null,
+                BetterWithHeelsRaised = heels,
+                BetterWithPlateInFront = null,
+                Bar = ScreenBar.None,
+                LoadKg = null,
+            },
             FeelsGlutes = felt,
         };
 
@@ -135,15 +147,16 @@ internal static class Made
             Faults = faults,
             Strength =
             [
-                .. entries.Select(row => new StrengthEntry(
-                    row.Item1,
-                    Load.FromKilograms(row.Item2),
-                    row.Item3,
-                    Rpe.Of(8),
-                    null,
-                    new DateOnly(2026, 11, 20),
-                    false
-                )),
+                .. entries.Select(row => new StrengthEntry
+                {
+                    Exercise = row.Item1,
+                    Load = Load.FromKilograms(row.Item2),
+                    Reps = row.Item3,
+                    Rpe = Rpe.Of(8),
+                    Side = null,
+                    Date = new DateOnly(2026, 11, 20),
+                    Amrap = false,
+                }),
             ],
             Pain = pain,
             Block = new BlockRequest(new DateOnly(2026, 11, 30), kind, weeks, focus),

@@ -67,7 +67,16 @@ public sealed class NextSetTests
     private static SetAhead Ahead() => new(Load.FromKilograms(100), 5, Rpe.Of(8));
 
     private static SetDone Done(int reps, double? rpe, int? heldTo, double? pain) =>
-        new(Load.FromKilograms(100), reps, rpe is { } r ? Rpe.Of(r) : null, heldTo, pain, 5, Rpe.Of(8));
+        new()
+        {
+            Load = Load.FromKilograms(100),
+            Reps = reps,
+            Rpe = rpe is { } r ? Rpe.Of(r) : null,
+            TechniqueHeldTo = heldTo,
+            Pain = pain,
+            PrescribedReps = 5,
+            PrescribedRpe = Rpe.Of(8),
+        };
 
     private static string Text(NextSet next) =>
         next switch

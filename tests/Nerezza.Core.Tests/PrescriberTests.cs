@@ -26,7 +26,20 @@ public sealed class PrescriberTests
     public void Straight_sets_are_written_with_their_fatigue(int sets, int reps, double rpe, string expected) =>
         Assert.Equal(
             expected,
-            Text(Prescribe("back-squat-high-bar", new WeekTarget(sets, reps, Rpe.Of(rpe), 1, Rpe.Ten, TargetKind.Straight)))
+            Text(
+                Prescribe(
+                    "back-squat-high-bar",
+                    new WeekTarget
+                    {
+                        Sets = sets,
+                        Reps = reps,
+                        Rpe = Rpe.Of(rpe),
+                        MostFraction = 1,
+                        MostRpe = Rpe.Ten,
+                        Kind = TargetKind.Straight,
+                    }
+                )
+            )
         );
 
     [Theory]
@@ -35,7 +48,23 @@ public sealed class PrescriberTests
     [InlineData(TargetKind.Ascending, "5x90@5 5x92.5@6 5x97.5@7 5x100@8")]
     [InlineData(TargetKind.TopAndBackOff, "5x100@8 5x90@5 5x90@5 5x90@5")]
     public void Sets_are_shaped_by_the_school_of_work_sets(TargetKind kind, string expected) =>
-        Assert.Equal(expected, Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(8), 1, Rpe.Ten, kind))));
+        Assert.Equal(
+            expected,
+            Text(
+                Prescribe(
+                    "back-squat-high-bar",
+                    new WeekTarget
+                    {
+                        Sets = 4,
+                        Reps = 5,
+                        Rpe = Rpe.Of(8),
+                        MostFraction = 1,
+                        MostRpe = Rpe.Ten,
+                        Kind = kind,
+                    }
+                )
+            )
+        );
 
     [Theory]
     [InlineData(92.5, 1, 10, "5x92.5@5.5 5x92.5@6 5x92.5@6.5")] // 77.1 % allows 9.25 repetitions
@@ -48,7 +77,16 @@ public sealed class PrescriberTests
             Text(
                 Prescribe(
                     "back-squat-high-bar",
-                    new WeekTarget(3, 5, Rpe.Ten, most, Rpe.Of(rpe), TargetKind.Straight) { Load = Load.FromKilograms(kg) }
+                    new WeekTarget
+                    {
+                        Sets = 3,
+                        Reps = 5,
+                        Rpe = Rpe.Ten,
+                        MostFraction = most,
+                        MostRpe = Rpe.Of(rpe),
+                        Kind = TargetKind.Straight,
+                        Load = Load.FromKilograms(kg),
+                    }
                 )
             )
         );
@@ -58,13 +96,35 @@ public sealed class PrescriberTests
     {
         PrescribedItem item = Prescribe(
             "goblet-split-squat",
-            new WeekTarget(2, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Last = LastSet.Amrap },
+            new WeekTarget
+            {
+                Sets = 2,
+                Reps = 8,
+                Rpe = Rpe.Of(8),
+                MostFraction = 1,
+                MostRpe = Rpe.Ten,
+                Kind = TargetKind.Straight,
+                Last = LastSet.Amrap,
+            },
             null
         );
         Assert.Equal([false, false, true, true], item.Sets.Select(set => set.Amrap));
         Assert.Equal(
             3 * 30,
-            Prescribe("plank", new WeekTarget(3, 8, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight) { Seconds = 30 }, null)
+            Prescribe(
+                "plank",
+                new WeekTarget
+                {
+                    Sets = 3,
+                    Reps = 8,
+                    Rpe = Rpe.Of(8),
+                    MostFraction = 1,
+                    MostRpe = Rpe.Ten,
+                    Kind = TargetKind.Straight,
+                    Seconds = 30,
+                },
+                null
+            )
                 .Sets.Sum(SessionTime.UnderTension)
         );
         Assert.Equal(8 * 3, SessionTime.UnderTension(item.Sets[0])); // 2-0-X-0: X is one second
@@ -76,7 +136,20 @@ public sealed class PrescriberTests
         // 5 at RPE 5, 6, 7: n = 10, 9, 8: 75, 77.8, 80.6 % of 120.
         Assert.Equal(
             "5x90@5 5x92.5@6 5x97.5@7",
-            Text(Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(9), 1, Rpe.Ten, TargetKind.Calibration)))
+            Text(
+                Prescribe(
+                    "back-squat-high-bar",
+                    new WeekTarget
+                    {
+                        Sets = 4,
+                        Reps = 5,
+                        Rpe = Rpe.Of(9),
+                        MostFraction = 1,
+                        MostRpe = Rpe.Ten,
+                        Kind = TargetKind.Calibration,
+                    }
+                )
+            )
         );
     }
 
@@ -84,7 +157,18 @@ public sealed class PrescriberTests
     public void Slow_lowering_with_a_long_pause_takes_eight_percent_off()
     {
         // Paused squat, tempo 3-2-X-0: 83.3 % x 0.92 = 76.7 % of 120 = 92.
-        PrescribedItem item = Prescribe("paused-back-squat", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight));
+        PrescribedItem item = Prescribe(
+            "paused-back-squat",
+            new WeekTarget
+            {
+                Sets = 3,
+                Reps = 5,
+                Rpe = Rpe.Of(8),
+                MostFraction = 1,
+                MostRpe = Rpe.Ten,
+                Kind = TargetKind.Straight,
+            }
+        );
         Assert.Equal((92.5, "3-2-X-0"), (item.Sets[1].Load!.Value.Kilograms, item.Sets[1].Tempo.ToString()));
         Assert.Equal(76.666667, item.Sets[1].Percent!.Value.Value, 5);
     }
@@ -93,9 +177,33 @@ public sealed class PrescriberTests
     public void Dumbbells_come_in_twos_and_no_max_means_effort_alone()
     {
         // Two of 25 = 50 of a max of 68: 73.5 %; 8 at RPE 7 asks for 73.2 %.
-        PrescribedItem item = Prescribe("dumbbell-romanian-deadlift", new WeekTarget(2, 8, Rpe.Of(7), 1, Rpe.Ten, TargetKind.Straight), 68);
+        PrescribedItem item = Prescribe(
+            "dumbbell-romanian-deadlift",
+            new WeekTarget
+            {
+                Sets = 2,
+                Reps = 8,
+                Rpe = Rpe.Of(7),
+                MostFraction = 1,
+                MostRpe = Rpe.Ten,
+                Kind = TargetKind.Straight,
+            },
+            68
+        );
         Assert.Equal((50.0, 25.0, 2), (item.Sets[0].Load!.Value.Kilograms, item.Sets[0].Each!.Value.Kilograms, item.Sets[0].Count!.Value));
-        item = Prescribe("dumbbell-romanian-deadlift", new WeekTarget(2, 8, Rpe.Of(7), 1, Rpe.Ten, TargetKind.Straight), null);
+        item = Prescribe(
+            "dumbbell-romanian-deadlift",
+            new WeekTarget
+            {
+                Sets = 2,
+                Reps = 8,
+                Rpe = Rpe.Of(7),
+                MostFraction = 1,
+                MostRpe = Rpe.Ten,
+                Kind = TargetKind.Straight,
+            },
+            null
+        );
         Assert.All(item.Sets, set => Assert.True(set is { Load: null, Percent: null }));
     }
 
@@ -103,7 +211,18 @@ public sealed class PrescriberTests
     public void A_session_takes_its_time()
     {
         // 5 general + 60 s set-up + 4 sets of 5 x 3 s (2-0-X-0) + 3 rests of 210 s + warm-ups of 65 s each.
-        PrescribedItem item = Prescribe("back-squat-high-bar", new WeekTarget(4, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight));
+        PrescribedItem item = Prescribe(
+            "back-squat-high-bar",
+            new WeekTarget
+            {
+                Sets = 4,
+                Reps = 5,
+                Rpe = Rpe.Of(8),
+                MostFraction = 1,
+                MostRpe = Rpe.Ten,
+                Kind = TargetKind.Straight,
+            }
+        );
         double seconds = 300 + 60 + 4 * 5 * 3 + 3 * 210 + item.WarmUp.Count * 65;
         Assert.Equal((int)Math.Ceiling(seconds / 60), SessionTime.Minutes([item], ExerciseCatalogue.Shipped));
         Assert.Equal((int)Math.Ceiling((2 * seconds - 300 + 120) / 60), SessionTime.Minutes([item, item], ExerciseCatalogue.Shipped));
@@ -115,7 +234,18 @@ public sealed class PrescriberTests
         var prescriber = new Prescriber(new Loader(Gym), 80);
         Exercise squat = ExerciseCatalogue.Shipped["back-squat-high-bar"];
         PrescribedItem item = prescriber.WithPlates(
-            Prescribe("back-squat-high-bar", new WeekTarget(3, 5, Rpe.Of(8), 1, Rpe.Ten, TargetKind.Straight)),
+            Prescribe(
+                "back-squat-high-bar",
+                new WeekTarget
+                {
+                    Sets = 3,
+                    Reps = 5,
+                    Rpe = Rpe.Of(8),
+                    MostFraction = 1,
+                    MostRpe = Rpe.Ten,
+                    Kind = TargetKind.Straight,
+                }
+            ),
             squat
         );
         Assert.All(item.Sets, set => Assert.Equal([20, 20], set.PerSide!.Select(plate => plate.Kilograms)));
@@ -145,7 +275,17 @@ public sealed class PrescriberTests
             Role = Role.Main,
             Reason = ChosenReason.TargetLift,
             Score = 1,
-            Parts = new ScoreParts(1, 1, 1, 1, 1, 1, 1, 1),
+            Parts = new ScoreParts
+            {
+                AnswersFinding = 1,
+                CarryOver = 1,
+                StimulusForFatigue = 1,
+                FitsBody = 1,
+                Level = 1,
+                Freshness = 1,
+                SetUp = 1,
+                Liking = 1,
+            },
             Limits = new Caution.Allowed(Rpe.Ten, 1),
         };
 

@@ -30,7 +30,22 @@ public sealed class SetUpTests
         double? blocks
     )
     {
-        Screen screen = new() { Squat = new ScreenSquat(null, null, null, null, tuck, null, null, null, ScreenBar.None, null) };
+        Screen screen = new()
+        {
+            Squat = new ScreenSquat
+            {
+                Depth = null,
+                LeanDeg = null,
+                HeelRise = null,
+                KneesIn = null,
+                TuckAtHipHeightCm = tuck,
+                Shift = null,
+                BetterWithHeelsRaised = null,
+                BetterWithPlateInFront = null,
+                Bar = ScreenBar.None,
+                LoadKg = null,
+            },
+        };
         LiftFault[] faults =
         [
             new()

@@ -139,7 +139,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
             );
             Assert.Empty(tried.Refused);
             // A session that is far too long is shortened by a set at a time.
-            if (remark.Code == "session-too-long")
+            if (remark.Code is CheckCode.SessionTooLong)
                 Assert.True(Minutes(tried, remark) < Minutes(draft, remark), remark.Because);
             else
                 Assert.DoesNotContain(

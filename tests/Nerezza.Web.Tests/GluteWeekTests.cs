@@ -51,7 +51,16 @@ public sealed class GluteWeekTests
             Strength =
             [
                 .. new[] { ("back-squat-high-bar", 80.0), ("conventional-deadlift", 100), ("barbell-hip-thrust", 110) }.Select(
-                    row => new StrengthEntry(row.Item1, Load.FromKilograms(row.Item2), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false)
+                    row => new StrengthEntry
+                    {
+                        Exercise = row.Item1,
+                        Load = Load.FromKilograms(row.Item2),
+                        Reps = 1,
+                        Rpe = Rpe.Ten,
+                        Side = null,
+                        Date = new DateOnly(2026, 11, 20),
+                        Amrap = false,
+                    }
                 ),
             ],
             Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Auto, 4, BlockFocus.Whole),

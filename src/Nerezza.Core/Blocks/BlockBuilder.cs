@@ -9,26 +9,47 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What a block is built from besides the chosen exercises.</summary>
-/// <param name="Week">The days with what each is for.</param>
-/// <param name="SetUpOf">Heights to set for an exercise.</param>
-/// <param name="SkillCap">Part of 1RM that skill work of an exercise stays under; 1 where no fault says.</param>
-/// <param name="Away">What a lay-off leaves of load and sets.</param>
-/// <param name="Back">The steps of a block of return.</param>
-public sealed record BlockInput(
-    Client Client,
-    Schools Schools,
-    BlockRequest Request,
-    IReadOnlyList<SplitDay> Week,
-    ExerciseCatalogue Catalogue,
-    Loader Loader,
-    MaxEstimates Maxes,
-    ISetCost Cost,
-    SidePlan Sides,
-    Func<Exercise, double> SkillCap,
-    Func<Exercise, SetUp> SetUpOf,
-    LayOff Away,
-    ReturnToTraining Back
-);
+public sealed record BlockInput
+{
+    /// <summary>The client.</summary>
+    public required Client Client { get; init; }
+
+    /// <summary>The schools chosen.</summary>
+    public required Schools Schools { get; init; }
+
+    /// <summary>What block was asked for.</summary>
+    public required BlockRequest Request { get; init; }
+
+    /// <summary>The days with what each is for.</summary>
+    public required IReadOnlyList<SplitDay> Week { get; init; }
+
+    /// <summary>The exercises, the coach's own among them.</summary>
+    public required ExerciseCatalogue Catalogue { get; init; }
+
+    /// <summary>What loads can be made.</summary>
+    public required Loader Loader { get; init; }
+
+    /// <summary>The maxes at today.</summary>
+    public required MaxEstimates Maxes { get; init; }
+
+    /// <summary>Sets and minutes of a role.</summary>
+    public required ISetCost Cost { get; init; }
+
+    /// <summary>How one-sided work is done.</summary>
+    public required SidePlan Sides { get; init; }
+
+    /// <summary>Part of 1RM that skill work of an exercise stays under; 1 where no fault says.</summary>
+    public required Func<Exercise, double> SkillCap { get; init; }
+
+    /// <summary>Heights to set for an exercise.</summary>
+    public required Func<Exercise, SetUp> SetUpOf { get; init; }
+
+    /// <summary>What a lay-off leaves of load and sets.</summary>
+    public required LayOff Away { get; init; }
+
+    /// <summary>The steps of a block of return.</summary>
+    public required ReturnToTraining Back { get; init; }
+}
 
 /// <summary>Builds a block of the chosen exercises on a client's days (docs/handbook/11-prescription.md,
 /// docs/handbook/12-weeks-and-blocks.md).</summary>

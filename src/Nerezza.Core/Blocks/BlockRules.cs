@@ -6,17 +6,32 @@ using Nerezza.Core.Prescription;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>What a kind of block asks of main lifts.</summary>
-public sealed record BlockKindRule(
-    BlockKind Kind,
-    int FewestWeeks,
-    int MostWeeks,
-    Aim Aim,
-    Rpe FirstRpe,
-    Rpe LastRpe,
-    double SetsFactor,
-    int LeastMainSets
-)
+public sealed record BlockKindRule
 {
+    /// <summary>The kind.</summary>
+    public required BlockKind Kind { get; init; }
+
+    /// <summary>Fewest usual weeks.</summary>
+    public required int FewestWeeks { get; init; }
+
+    /// <summary>Most usual weeks.</summary>
+    public required int MostWeeks { get; init; }
+
+    /// <summary>Aim of its sets.</summary>
+    public required Aim Aim { get; init; }
+
+    /// <summary>Effort of its first week.</summary>
+    public required Rpe FirstRpe { get; init; }
+
+    /// <summary>Effort of its last week.</summary>
+    public required Rpe LastRpe { get; init; }
+
+    /// <summary>Sets against a block of its aim.</summary>
+    public required double SetsFactor { get; init; }
+
+    /// <summary>Least sets of a main lift.</summary>
+    public required int LeastMainSets { get; init; }
+
     /// <summary>The row of a kind.</summary>
     /// <exception cref="ArgumentException">The kind is auto, which has to be decided first.</exception>
     public static BlockKindRule Of(BlockKind kind) =>
@@ -32,16 +47,17 @@ internal sealed record BlockRules
         File = file;
         Kinds =
         [
-            .. file.Kinds.Select(row => new BlockKindRule(
-                Codes.Find<BlockKind>(row.Kind)!.Value,
-                row.Weeks[0],
-                row.Weeks[1],
-                Codes.Find<Aim>(row.Aim)!.Value,
-                Rpe.Of(row.Rpe[0]),
-                Rpe.Of(row.Rpe[1]),
-                row.SetsFactor,
-                row.LeastMainSets ?? 1
-            )),
+            .. file.Kinds.Select(row => new BlockKindRule
+            {
+                Kind = Codes.Find<BlockKind>(row.Kind)!.Value,
+                FewestWeeks = row.Weeks[0],
+                MostWeeks = row.Weeks[1],
+                Aim = Codes.Find<Aim>(row.Aim)!.Value,
+                FirstRpe = Rpe.Of(row.Rpe[0]),
+                LastRpe = Rpe.Of(row.Rpe[1]),
+                SetsFactor = row.SetsFactor,
+                LeastMainSets = row.LeastMainSets ?? 1,
+            }),
         ];
     }
 
@@ -51,25 +67,59 @@ internal sealed record BlockRules
     public IReadOnlyList<BlockKindRule> Kinds { get; }
 }
 
-internal sealed record BlocksFile(
-    IReadOnlyList<BlockKindRow> Kinds,
-    IReadOnlyList<ReturnStepRule> ReturnSteps,
-    DeloadRule Deload,
-    double LinearRpe,
-    UndulatingRule Undulating,
-    int PeakWithinWeeks,
-    HeavyHingeRule HeavyHinge,
-    LighterRule LighterHinge,
-    PeakingRule Peaking,
-    IReadOnlyList<double> Attempts,
-    IReadOnlyList<LayOffRule> LayOff,
-    double LayOffBack,
-    int FoundationSkillSeverity,
-    ChainRule Chain,
-    int MissedToRepeat,
-    int WeeksToASetMore,
-    double EffortAWeek
-);
+internal sealed record BlocksFile
+{
+    /// <summary>What each kind of block is.</summary>
+    public required IReadOnlyList<BlockKindRow> Kinds { get; init; }
+
+    /// <summary>Steps of a return to training.</summary>
+    public required IReadOnlyList<ReturnStepRule> ReturnSteps { get; init; }
+
+    /// <summary>Deloads.</summary>
+    public required DeloadRule Deload { get; init; }
+
+    /// <summary>Effort of linear progression.</summary>
+    public required double LinearRpe { get; init; }
+
+    /// <summary>Efforts of undulating progression.</summary>
+    public required UndulatingRule Undulating { get; init; }
+
+    /// <summary>Weeks before an event in which a block peaks.</summary>
+    public required int PeakWithinWeeks { get; init; }
+
+    /// <summary>When a hinge is heavy, and how far apart.</summary>
+    public required HeavyHingeRule HeavyHinge { get; init; }
+
+    /// <summary>What a hinge goes down to.</summary>
+    public required LighterRule LighterHinge { get; init; }
+
+    /// <summary>The last days before an event.</summary>
+    public required PeakingRule Peaking { get; init; }
+
+    /// <summary>Attempts at an event.</summary>
+    public required IReadOnlyList<double> Attempts { get; init; }
+
+    /// <summary>What weeks without training take off.</summary>
+    public required IReadOnlyList<LayOffRule> LayOff { get; init; }
+
+    /// <summary>Part of it that is back in the second week.</summary>
+    public required double LayOffBack { get; init; }
+
+    /// <summary>Severity of skill that asks for a foundation.</summary>
+    public required int FoundationSkillSeverity { get; init; }
+
+    /// <summary>Which block follows which.</summary>
+    public required ChainRule Chain { get; init; }
+
+    /// <summary>Missed sessions after which a week is repeated.</summary>
+    public required int MissedToRepeat { get; init; }
+
+    /// <summary>Weeks after which a finding that does not close has a set more.</summary>
+    public required int WeeksToASetMore { get; init; }
+
+    /// <summary>Effort that a week adds.</summary>
+    public required double EffortAWeek { get; init; }
+}
 
 internal sealed record BlockKindRow(
     string Kind,
@@ -82,15 +132,29 @@ internal sealed record BlockKindRow(
 
 internal sealed record ReturnStepRule(double Load, int Sets);
 
-internal sealed record DeloadRule(
-    double SetsFactor,
-    double LoadFactor,
-    double MostRpe,
-    int EveryWeeks,
-    int EveryWeeksWithCare,
-    int CareFromAge,
-    int NeededFromWeeks
-);
+internal sealed record DeloadRule
+{
+    /// <summary>Part of the sets that stays.</summary>
+    public required double SetsFactor { get; init; }
+
+    /// <summary>Part of the load that stays.</summary>
+    public required double LoadFactor { get; init; }
+
+    /// <summary>Effort at most.</summary>
+    public required double MostRpe { get; init; }
+
+    /// <summary>Weeks after which one comes.</summary>
+    public required int EveryWeeks { get; init; }
+
+    /// <summary>The same in a deficit or from the age of care on.</summary>
+    public required int EveryWeeksWithCare { get; init; }
+
+    /// <summary>Age of care, years.</summary>
+    public required int CareFromAge { get; init; }
+
+    /// <summary>Weeks from which a block without one is remarked on.</summary>
+    public required int NeededFromWeeks { get; init; }
+}
 
 internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double LightRpe, double StepAWeek);
 

@@ -39,12 +39,8 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
         {
             BlockKind.Test => WeekKind.Test,
             BlockKind.Deload => WeekKind.Deload,
-            BlockKind.Auto
-            or BlockKind.Foundation
-            or BlockKind.Muscle
-            or BlockKind.Strength
-            or BlockKind.Peak
-            or BlockKind.Return => WeekKind.Load,
+            BlockKind.Auto or BlockKind.Foundation or BlockKind.Muscle or BlockKind.Strength or BlockKind.Peak or BlockKind.Return =>
+                WeekKind.Load,
         };
         bool staysAsItIs = kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return || request.Weeks == 1;
         bool deloads =

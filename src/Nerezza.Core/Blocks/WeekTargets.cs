@@ -120,8 +120,14 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             && track.Exposure == 0
             && cap >= 1
             && _rule.LastRpe >= Rpe.Of(PrescriptionRules.Shipped.File.CalibrationRpe[^1]);
-        return new WeekTarget(1, reps, rpe, cap, track.MostRpe, calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role))
+        return new WeekTarget
         {
+            Sets = 1,
+            Reps = reps,
+            Rpe = rpe,
+            MostFraction = cap,
+            MostRpe = track.MostRpe,
+            Kind = calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role),
             LoadFactor = away.Load,
         };
     }
@@ -179,17 +185,16 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         PrescribedSet hardest = last.Sets.MaxBy(set => set.Load?.Grams ?? 0) ?? last.Sets[^1];
         double? aim = hardest.Percent is { } percent ? percent.Fraction * rule.LoadFactor : null;
         Rpe most = Rpe.Min(Rpe.Of(rule.MostRpe), track.MostRpe);
-        return new WeekTarget(
-            Math.Max(1, (int)Math.Ceiling(last.SetsASide * rule.SetsFactor)),
-            hardest.Reps,
-            most,
-            track.MostFraction,
-            most,
-            TargetKind.Straight,
-            aim,
-            hardest.Metres
-        )
+        return new WeekTarget
         {
+            Sets = Math.Max(1, (int)Math.Ceiling(last.SetsASide * rule.SetsFactor)),
+            Reps = hardest.Reps,
+            Rpe = most,
+            MostFraction = track.MostFraction,
+            MostRpe = most,
+            Kind = TargetKind.Straight,
+            AimFraction = aim,
+            Metres = hardest.Metres,
             Seconds = hardest.Seconds,
         };
     }

@@ -61,21 +61,29 @@ public sealed record LeverMoves(double? ThighDeg, double? LeanDeg, double? HeelL
 }
 
 /// <summary>One exercise on one body: the posture, and what would make it reachable where it is not.</summary>
-/// <param name="Posture">Null when it cannot be held.</param>
-/// <param name="HeelLiftNeeded">Smallest heel lift that opens the depth, metres; null when none does or the family has none.</param>
-/// <param name="StanceNeeded">Narrowest stance that opens the depth, degrees; likewise.</param>
-/// <param name="RaiseNeeded">How far a bar must be raised, metres; likewise.</param>
-/// <param name="TuckAtHipHeight">Where the pelvis is likely to tuck on the way down, metres; null when it does not come to that.</param>
-/// <param name="HardestThighDeg">Where on the way down hip and knee hold most; null for lifts that are summed at one point.</param>
-public sealed record LeverAnswer(
-    Posture? Posture,
-    double? DeepestThighDeg,
-    double? HeelLiftNeeded,
-    double? StanceNeeded,
-    double? RaiseNeeded,
-    double? TuckAtHipHeight,
-    double? HardestThighDeg
-);
+public sealed record LeverAnswer
+{
+    /// <summary>Null when it cannot be held.</summary>
+    public required Posture? Posture { get; init; }
+
+    /// <summary>Deepest thigh angle that can be held, degrees above level.</summary>
+    public required double? DeepestThighDeg { get; init; }
+
+    /// <summary>Smallest heel lift that opens the depth, metres; null when none does or the family has none.</summary>
+    public required double? HeelLiftNeeded { get; init; }
+
+    /// <summary>Narrowest stance that opens the depth, degrees; likewise.</summary>
+    public required double? StanceNeeded { get; init; }
+
+    /// <summary>How far a bar must be raised, metres; likewise.</summary>
+    public required double? RaiseNeeded { get; init; }
+
+    /// <summary>Where the pelvis is likely to tuck on the way down, metres; null when it does not come to that.</summary>
+    public required double? TuckAtHipHeight { get; init; }
+
+    /// <summary>Where on the way down hip and knee hold most; null for lifts that are summed at one point.</summary>
+    public required double? HardestThighDeg { get; init; }
+}
 
 /// <summary>A point of the way down: moments against thigh or trunk angle.</summary>
 /// <param name="At">Thigh from the horizontal, or trunk lean, in degrees.</param>
@@ -210,22 +218,42 @@ public static class Lever
     private static LeverAnswer OfSquat(Lifter lifter, SquatSetting setting, double asked)
     {
         (Posture? posture, double? deepest) = Squat.Reached(lifter, setting, asked);
-        return new LeverAnswer(
-            posture,
-            deepest,
-            posture is null ? Squat.HeelLiftFor(lifter, setting, asked) : null,
-            posture is null ? Squat.StanceFor(lifter, setting, asked) : null,
-            null,
-            Squat.TuckHeightCm(lifter, setting, deepest ?? asked) / 100,
-            Squat.HardestThighDeg(lifter, setting, asked)
-        );
+        return new LeverAnswer
+        {
+            Posture = posture,
+            DeepestThighDeg = deepest,
+            HeelLiftNeeded = posture is null ? Squat.HeelLiftFor(lifter, setting, asked) : null,
+            StanceNeeded = posture is null ? Squat.StanceFor(lifter, setting, asked) : null,
+            RaiseNeeded = null,
+            TuckAtHipHeight = Squat.TuckHeightCm(lifter, setting, deepest ?? asked) / 100,
+            HardestThighDeg = Squat.HardestThighDeg(lifter, setting, asked),
+        };
     }
 
     private static LeverAnswer OfPull(Lifter lifter, PullSetting setting)
     {
         Posture? start = Pull.StartAt(lifter, setting);
-        return new LeverAnswer(start, null, null, null, start is null ? Pull.RaiseNeeded(lifter, setting) : null, null, null);
+        return new LeverAnswer
+        {
+            Posture = start,
+            DeepestThighDeg = null,
+            HeelLiftNeeded = null,
+            StanceNeeded = null,
+            RaiseNeeded = start is null ? Pull.RaiseNeeded(lifter, setting) : null,
+            TuckAtHipHeight = null,
+            HardestThighDeg = null,
+        };
     }
 
-    private static LeverAnswer Held(Posture? posture) => new(posture, null, null, null, null, null, null);
+    private static LeverAnswer Held(Posture? posture) =>
+        new()
+        {
+            Posture = posture,
+            DeepestThighDeg = null,
+            HeelLiftNeeded = null,
+            StanceNeeded = null,
+            RaiseNeeded = null,
+            TuckAtHipHeight = null,
+            HardestThighDeg = null,
+        };
 }

@@ -3,29 +3,42 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Body;
 
 /// <summary>How the front leg of a split squat works.</summary>
-/// <param name="Share">f, the part of body and load on the front foot.</param>
-public sealed record SplitSetting(
-    double Share,
-    FrontShank Shank,
-    Pressure Pressure,
-    double HeelLift,
-    RearFoot Rear,
-    HandSupport Support,
-    double LoadKg
-)
+public sealed record SplitSetting
 {
+    /// <summary>f, the part of body and load on the front foot.</summary>
+    public required double Share { get; init; }
+
+    /// <summary>Lean of the front shank, degrees.</summary>
+    public required FrontShank Shank { get; init; }
+
+    /// <summary>Part of the weight on the front foot.</summary>
+    public required Pressure Pressure { get; init; }
+
+    /// <summary>Heel lift, m.</summary>
+    public required double HeelLift { get; init; }
+
+    /// <summary>Where the rear foot stands.</summary>
+    public required RearFoot Rear { get; init; }
+
+    /// <summary>What the hands hold.</summary>
+    public required HandSupport Support { get; init; }
+
+    /// <summary>Load, kg.</summary>
+    public required double LoadKg { get; init; }
+
     /// <summary>The setting of a catalogue exercise, or null when it is no split squat with a posture.</summary>
     public static SplitSetting? Of(string exercise, double loadKg) =>
         BodyRules.Shipped.Splits.TryGetValue(exercise, out SplitStyle? style)
-            ? new SplitSetting(
-                style.Share,
-                Codes.Find<FrontShank>(style.Shank)!.Value,
-                Codes.Find<Pressure>(style.Pressure)!.Value,
-                style.Heel,
-                style.Rear,
-                style.Support,
-                loadKg
-            )
+            ? new SplitSetting
+            {
+                Share = style.Share,
+                Shank = Codes.Find<FrontShank>(style.Shank)!.Value,
+                Pressure = Codes.Find<Pressure>(style.Pressure)!.Value,
+                HeelLift = style.Heel,
+                Rear = style.Rear,
+                Support = style.Support,
+                LoadKg = loadKg,
+            }
             : null;
 
     /// <summary>The exercises that have such a posture, by id.</summary>

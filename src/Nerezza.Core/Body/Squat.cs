@@ -1,23 +1,29 @@
 namespace Nerezza.Core.Body;
 
 /// <summary>One squat of the model: how it is done, and with how much.</summary>
-/// <param name="KneeTravel">s, 0 to 1: how much of the ankle's range the knees use.</param>
-/// <param name="StanceDeg">a, thigh abduction.</param>
-/// <param name="HeelLift">e, metres.</param>
-/// <param name="LoadKg">The bar.</param>
-/// <param name="Rho">Place of the load along the trunk.</param>
-/// <param name="D">Place of the load in front of the trunk line, metres.</param>
-/// <param name="ArmsOut">Whether there is no load and the arms reach forward.</param>
-public sealed record SquatSetting(
-    double KneeTravel,
-    double StanceDeg,
-    double HeelLift,
-    double LoadKg,
-    double Rho,
-    double D,
-    ArmsOut ArmsOut
-)
+public sealed record SquatSetting
 {
+    /// <summary>s, 0 to 1: how much of the ankle's range the knees use.</summary>
+    public required double KneeTravel { get; init; }
+
+    /// <summary>a, thigh abduction.</summary>
+    public required double StanceDeg { get; init; }
+
+    /// <summary>e, metres.</summary>
+    public required double HeelLift { get; init; }
+
+    /// <summary>The bar.</summary>
+    public required double LoadKg { get; init; }
+
+    /// <summary>Place of the load along the trunk.</summary>
+    public required double Rho { get; init; }
+
+    /// <summary>Place of the load in front of the trunk line, metres.</summary>
+    public required double D { get; init; }
+
+    /// <summary>Whether there is no load and the arms reach forward.</summary>
+    public required ArmsOut ArmsOut { get; init; }
+
     /// <summary>The setting of a catalogue exercise, or null when it has no posture.</summary>
     public static SquatSetting? Of(string exercise, double loadKg) =>
         BodyRules.Shipped.Squats.TryGetValue(exercise, out SquatStyle? style) ? From(style.Bar, style.S, style.A, style.E, loadKg) : null;
@@ -28,7 +34,16 @@ public sealed record SquatSetting(
     internal static SquatSetting From(string bar, double s, double a, double e, double loadKg)
     {
         BarPlace place = BodyRules.Shipped.Bars[bar];
-        return new SquatSetting(s, a, e, bar == "none" ? 0 : loadKg, place.Rho, place.D, bar == "none" ? ArmsOut.Yes : ArmsOut.No);
+        return new SquatSetting
+        {
+            KneeTravel = s,
+            StanceDeg = a,
+            HeelLift = e,
+            LoadKg = bar == "none" ? 0 : loadKg,
+            Rho = place.Rho,
+            D = place.D,
+            ArmsOut = bar == "none" ? ArmsOut.Yes : ArmsOut.No,
+        };
     }
 }
 

@@ -7,19 +7,35 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>What the checks know besides the block.</summary>
-/// <param name="Now">What the client does now, hard sets a week by muscle; null without a log.</param>
-/// <param name="Last">The loads lifted last before the block.</param>
-public sealed record CheckContext(
-    Client Client,
-    Equipment Equipment,
-    ExerciseCatalogue Catalogue,
-    TrainingCaps Caps,
-    LadderProgress Ladders,
-    WeeklySets Limits,
-    SetCounting Counting,
-    IReadOnlyDictionary<Muscle, double>? Now,
-    LastLoads Last
-);
+public sealed record CheckContext
+{
+    /// <summary>The client.</summary>
+    public required Client Client { get; init; }
+
+    /// <summary>The kit.</summary>
+    public required Equipment Equipment { get; init; }
+
+    /// <summary>The exercises.</summary>
+    public required ExerciseCatalogue Catalogue { get; init; }
+
+    /// <summary>What pain and health allow.</summary>
+    public required TrainingCaps Caps { get; init; }
+
+    /// <summary>Which rungs are open.</summary>
+    public required LadderProgress Ladders { get; init; }
+
+    /// <summary>Hard sets a week by muscle.</summary>
+    public required WeeklySets Limits { get; init; }
+
+    /// <summary>The school of counting.</summary>
+    public required SetCounting Counting { get; init; }
+
+    /// <summary>What the client does now, hard sets a week by muscle; null without a log.</summary>
+    public required IReadOnlyDictionary<Muscle, double>? Now { get; init; }
+
+    /// <summary>The loads lifted last before the block.</summary>
+    public required LastLoads Last { get; init; }
+}
 
 /// <summary>The heaviest load of each exercise in the weeks before a block.</summary>
 public sealed class LastLoads

@@ -4,18 +4,35 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Checks;
 
 /// <summary>The numbers of the checks, from Data/checks.yaml.</summary>
-internal sealed record CheckRules(
-    double MinutesOver,
-    int UnansweredFrom,
-    double PullAtMost,
-    int HighSoreness,
-    IReadOnlyList<string> LoosensBack,
-    int HeavyAxial,
-    double JumpMost,
-    int LastLoadWeeks,
-    double EmphasisSets
-)
+internal sealed record CheckRules
 {
+    /// <summary>How far a session may pass its minutes, as a part.</summary>
+    public required double MinutesOver { get; init; }
+
+    /// <summary>Severity from which a finding must be answered.</summary>
+    public required int UnansweredFrom { get; init; }
+
+    /// <summary>Pulls for each press, at most.</summary>
+    public required double PullAtMost { get; init; }
+
+    /// <summary>Soreness that is high.</summary>
+    public required int HighSoreness { get; init; }
+
+    /// <summary>Mobility that loosens the back.</summary>
+    public required IReadOnlyList<string> LoosensBack { get; init; }
+
+    /// <summary>Axial load that is heavy.</summary>
+    public required int HeavyAxial { get; init; }
+
+    /// <summary>Most that a load rises, as a part.</summary>
+    public required double JumpMost { get; init; }
+
+    /// <summary>Weeks back in which a load counts as the last.</summary>
+    public required int LastLoadWeeks { get; init; }
+
+    /// <summary>Emphasised sets that make a day an emphasised one.</summary>
+    public required double EmphasisSets { get; init; }
+
     public static CheckRules Shipped { get; } = EmbeddedData.Read("checks", CheckJson.Default.CheckRules);
 }
 

@@ -8,7 +8,8 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 
-/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone (docs/handbook/12-weeks-and-blocks.md).</summary>
+/// <summary>Checks each exercise of a session by itself: kit, rung, pain, load, rest, safety alone
+/// (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class ItemChecks
 {
     public static IEnumerable<Check> Items(SessionInWeek at, CheckContext context) =>

@@ -6,11 +6,29 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>Hard sets of one muscle in one week, against its limits.</summary>
-/// <param name="Direct">The same week counted by the prime movers alone, 1 each.</param>
-/// <param name="Low">0 where the muscle has no low limit.</param>
-/// <param name="Sessions">In how many sessions it is trained.</param>
-/// <param name="MostInSession">Hard sets in the fullest of them.</param>
-public sealed record MuscleWeek(int Week, double Sets, double Direct, double Low, double High, int Sessions, double MostInSession);
+public sealed record MuscleWeek
+{
+    /// <summary>From 1.</summary>
+    public required int Week { get; init; }
+
+    /// <summary>Hard sets by the school of counting.</summary>
+    public required double Sets { get; init; }
+
+    /// <summary>The same week counted by the prime movers alone, 1 each.</summary>
+    public required double Direct { get; init; }
+
+    /// <summary>0 where the muscle has no low limit.</summary>
+    public required double Low { get; init; }
+
+    /// <summary>Its high limit.</summary>
+    public required double High { get; init; }
+
+    /// <summary>In how many sessions it is trained.</summary>
+    public required int Sessions { get; init; }
+
+    /// <summary>Hard sets in the fullest of them.</summary>
+    public required double MostInSession { get; init; }
+}
 
 /// <summary>One muscle through the weeks.</summary>
 public sealed record MuscleLedger(Muscle Muscle, IReadOnlyList<MuscleWeek> Weeks);
@@ -58,15 +76,16 @@ internal sealed class Ledger(CheckContext context, Func<Session, SessionTally> t
                 sessions++;
         }
         SetLimits limit = context.Limits.Of(muscle);
-        return new MuscleWeek(
-            week.Number,
-            Math.Round(sets, 6),
-            Math.Round(direct, 6),
-            limit.Low,
-            limit.High,
-            sessions,
-            Math.Round(most, 6)
-        );
+        return new MuscleWeek
+        {
+            Week = week.Number,
+            Sets = Math.Round(sets, 6),
+            Direct = Math.Round(direct, 6),
+            Low = limit.Low,
+            High = limit.High,
+            Sessions = sessions,
+            MostInSession = Math.Round(most, 6),
+        };
     }
 
     private WeekTotals Total(Week week)

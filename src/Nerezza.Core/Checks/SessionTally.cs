@@ -7,20 +7,32 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Checks;
 
 /// <summary>What one session brings and costs.</summary>
-/// <param name="Sets">Hard sets by muscle, in the order of the codes, by the client's school of counting.</param>
-/// <param name="Direct">The same by the prime movers alone.</param>
-/// <param name="Percents">Sum of the percentages and how many sets have one.</param>
-public sealed record SessionTally(
-    IReadOnlyList<double> Sets,
-    IReadOnlyList<double> Direct,
-    double Tonnage,
-    (double Sum, int Count) Percents,
-    double Axial,
-    double Soreness,
-    double Push,
-    double Pull
-)
+public sealed record SessionTally
 {
+    /// <summary>Hard sets by muscle, in the order of the codes, by the client's school of counting.</summary>
+    public required IReadOnlyList<double> Sets { get; init; }
+
+    /// <summary>The same by the prime movers alone.</summary>
+    public required IReadOnlyList<double> Direct { get; init; }
+
+    /// <summary>Kilograms moved.</summary>
+    public required double Tonnage { get; init; }
+
+    /// <summary>Sum of the percentages and how many sets have one.</summary>
+    public required (double Sum, int Count) Percents { get; init; }
+
+    /// <summary>Axial load times hard sets.</summary>
+    public required double Axial { get; init; }
+
+    /// <summary>Soreness times hard sets.</summary>
+    public required double Soreness { get; init; }
+
+    /// <summary>Hard sets of presses.</summary>
+    public required double Push { get; init; }
+
+    /// <summary>Hard sets of pulls.</summary>
+    public required double Pull { get; init; }
+
     /// <summary>Counts a session.</summary>
     public static SessionTally Of(Session session, CheckContext context)
     {
@@ -57,15 +69,16 @@ public sealed record SessionTally(
                     (sum, count) = (sum + percent.Value, count + 1);
             }
         }
-        return new SessionTally(
-            context.Counting is SetCounting.Fractional ? fractional : direct,
-            direct,
-            tonnage,
-            (sum, count),
-            axial,
-            soreness,
-            push,
-            pull
-        );
+        return new SessionTally
+        {
+            Sets = context.Counting is SetCounting.Fractional ? fractional : direct,
+            Direct = direct,
+            Tonnage = tonnage,
+            Percents = (sum, count),
+            Axial = axial,
+            Soreness = soreness,
+            Push = push,
+            Pull = pull,
+        };
     }
 }

@@ -3,14 +3,29 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Clients;
 
 /// <summary>A set that tells how strong the client is, as the coach entered it.</summary>
-/// <param name="Exercise">Exercise id.</param>
-/// <param name="Load">The whole external load.</param>
-/// <param name="Reps">Repetitions done, 1 to 100.</param>
-/// <param name="Rpe">The rating; entries without one count as RPE 10.</param>
-/// <param name="Side">The side, for one-sided lifts.</param>
-/// <param name="Date">When; null is not known and counts as old.</param>
-/// <param name="Amrap">Whether it went to as many repetitions as possible.</param>
-public sealed record StrengthEntry(string Exercise, Load Load, int Reps, Rpe Rpe, Side? Side, DateOnly? Date, bool Amrap);
+public sealed record StrengthEntry
+{
+    /// <summary>Exercise id.</summary>
+    public required string Exercise { get; init; }
+
+    /// <summary>The whole external load.</summary>
+    public required Load Load { get; init; }
+
+    /// <summary>Repetitions done, 1 to 100.</summary>
+    public required int Reps { get; init; }
+
+    /// <summary>The rating; entries without one count as RPE 10.</summary>
+    public required Rpe Rpe { get; init; }
+
+    /// <summary>The side, for one-sided lifts.</summary>
+    public required Side? Side { get; init; }
+
+    /// <summary>When; null is not known and counts as old.</summary>
+    public required DateOnly? Date { get; init; }
+
+    /// <summary>Whether it went to as many repetitions as possible.</summary>
+    public required bool Amrap { get; init; }
+}
 
 /// <summary>One training day of the log.</summary>
 public sealed class LogDay(DateOnly date, Readiness? readiness, IReadOnlyList<LogSet> sets)

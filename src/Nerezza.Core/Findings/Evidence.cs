@@ -13,7 +13,7 @@ public abstract record Measure
 {
     private Measure() { }
 
-    /// <summary>What stays the same from one day to another: of a test without its side, of a fault without its place in the list.</summary>
+    /// <summary>What stays the same from day to day: of a test without its side, of a fault without its place in the list.</summary>
     internal abstract object Lasting { get; }
 
     /// <summary>A test of the screen.</summary>

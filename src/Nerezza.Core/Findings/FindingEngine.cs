@@ -7,17 +7,32 @@ using Nerezza.Core.Screening.Safety;
 namespace Nerezza.Core.Findings;
 
 /// <summary>What the findings are made from.</summary>
-/// <param name="BlockWeeks">Length of the block, after which maxes are tested again.</param>
-public sealed record FindingInput(
-    Client Client,
-    Screen Screen,
-    IReadOnlyList<LiftFault> Faults,
-    IReadOnlyList<PainEntry> Pain,
-    Referral? Referral,
-    IReadOnlyList<KnownMax> Maxes,
-    DateOnly Today,
-    int BlockWeeks
-);
+public sealed record FindingInput
+{
+    /// <summary>The client.</summary>
+    public required Client Client { get; init; }
+
+    /// <summary>The newest screen.</summary>
+    public required Screen Screen { get; init; }
+
+    /// <summary>Faults seen in lifts.</summary>
+    public required IReadOnlyList<LiftFault> Faults { get; init; }
+
+    /// <summary>Open pain.</summary>
+    public required IReadOnlyList<PainEntry> Pain { get; init; }
+
+    /// <summary>The gravest referral, or null.</summary>
+    public required Referral? Referral { get; init; }
+
+    /// <summary>The measured maxes.</summary>
+    public required IReadOnlyList<KnownMax> Maxes { get; init; }
+
+    /// <summary>The day of the findings.</summary>
+    public required DateOnly Today { get; init; }
+
+    /// <summary>Length of the block, after which maxes are tested again.</summary>
+    public required int BlockWeeks { get; init; }
+}
 
 /// <summary>Asks every rule, merges what agrees, and says how sure it is (docs/handbook/05-faults.md,
 /// docs/handbook/06-findings.md).</summary>

@@ -4,17 +4,32 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Floor;
 
 /// <summary>The numbers of docs/handbook/13-floor.md, from Data/floor.yaml.</summary>
-internal sealed record FloorRules(
-    double MostMove,
-    double MissedTakesOff,
-    double SubstitutePainFrom,
-    double EndPainAbove,
-    double HardPrescribedRpe,
-    double ChoicesWithin,
-    double ChoicesLeastKg,
-    int ChoicesMost
-)
+internal sealed record FloorRules
 {
+    /// <summary>Most that a load moves from set to set, as a part.</summary>
+    public required double MostMove { get; init; }
+
+    /// <summary>What missed repetitions take off, as a part.</summary>
+    public required double MissedTakesOff { get; init; }
+
+    /// <summary>Pain from which another exercise is offered.</summary>
+    public required double SubstitutePainFrom { get; init; }
+
+    /// <summary>Pain above which the exercise ends.</summary>
+    public required double EndPainAbove { get; init; }
+
+    /// <summary>Effort up to which a set at 10 was too hard.</summary>
+    public required double HardPrescribedRpe { get; init; }
+
+    /// <summary>How far loads offered lie from the planned one, as a part.</summary>
+    public required double ChoicesWithin { get; init; }
+
+    /// <summary>The same in kg, at least.</summary>
+    public required double ChoicesLeastKg { get; init; }
+
+    /// <summary>Most loads offered.</summary>
+    public required int ChoicesMost { get; init; }
+
     public static FloorRules Shipped { get; } = EmbeddedData.Read("floor", FloorJson.Default.FloorRules);
 }
 

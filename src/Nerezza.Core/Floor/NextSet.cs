@@ -5,7 +5,29 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Floor;
 
 /// <summary>A set that was done, against what was prescribed for it.</summary>
-public sealed record SetDone(Load Load, int Reps, Rpe? Rpe, int? TechniqueHeldTo, double? Pain, int PrescribedReps, Rpe PrescribedRpe);
+public sealed record SetDone
+{
+    /// <summary>Lifted, external.</summary>
+    public required Load Load { get; init; }
+
+    /// <summary>Done.</summary>
+    public required int Reps { get; init; }
+
+    /// <summary>As rated; null when it was not.</summary>
+    public required Rpe? Rpe { get; init; }
+
+    /// <summary>The last repetition in good form; null when all were.</summary>
+    public required int? TechniqueHeldTo { get; init; }
+
+    /// <summary>Score of 10; null when none was said.</summary>
+    public required double? Pain { get; init; }
+
+    /// <summary>As planned.</summary>
+    public required int PrescribedReps { get; init; }
+
+    /// <summary>As planned.</summary>
+    public required Rpe PrescribedRpe { get; init; }
+}
 
 /// <summary>The next set as it stands in the plan.</summary>
 public sealed record SetAhead(Load Load, int Reps, Rpe Rpe);

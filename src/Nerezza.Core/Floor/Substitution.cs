@@ -31,16 +31,15 @@ public sealed class Substitution(
         PrescribedSet middle = item.Sets[item.Sets.Count / 2];
         RepRange range = item.Range.Overlap(other.Reps) ?? other.Reps;
         RoleRule rule = RoleRule.Of(item.Role, Aim.Any, other.Pattern) with { Rest = item.Sets[^1].Rest };
-        var target = new WeekTarget(
-            Math.Max(1, setsLeft),
-            range.Hold(middle.Reps),
-            middle.Rpe,
-            limits.MostFraction,
-            limits.MostRpe,
-            TargetKind.Straight,
-            Metres: other.Pattern is Pattern.Carry ? middle.Metres : null
-        )
+        var target = new WeekTarget
         {
+            Sets = Math.Max(1, setsLeft),
+            Reps = range.Hold(middle.Reps),
+            Rpe = middle.Rpe,
+            MostFraction = limits.MostFraction,
+            MostRpe = limits.MostRpe,
+            Kind = TargetKind.Straight,
+            Metres = other.Pattern is Pattern.Carry ? middle.Metres : null,
             Seconds = other.HoldSeconds is { } hold ? hold.Hold(middle.Seconds ?? hold.Bottom) : null,
         };
         var chosen = new Chosen

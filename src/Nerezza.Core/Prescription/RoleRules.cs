@@ -25,22 +25,38 @@ public enum Aim
 }
 
 /// <summary>One row of the table of docs/handbook/11-prescription.md.</summary>
-/// <param name="Pattern">The pattern that the row is for; null for all that have no row of their own.</param>
-/// <param name="Metres">Shortest and longest distance of a carry; null for work by repetitions.</param>
-/// <param name="WorkSets">Sets prescribed where minutes allow.</param>
-public sealed record RoleRule(
-    Role Role,
-    Aim Aim,
-    Pattern? Pattern,
-    int WorkSets,
-    RepRange Reps,
-    Rpe LowestRpe,
-    Rpe HighestRpe,
-    Rest Rest,
-    Tempo Tempo,
-    IReadOnlyList<int>? Metres
-)
+public sealed record RoleRule
 {
+    /// <summary>The role.</summary>
+    public required Role Role { get; init; }
+
+    /// <summary>The aim of the block.</summary>
+    public required Aim Aim { get; init; }
+
+    /// <summary>The pattern that the row is for; null for all that have no row of their own.</summary>
+    public required Pattern? Pattern { get; init; }
+
+    /// <summary>Sets prescribed where minutes allow.</summary>
+    public required int WorkSets { get; init; }
+
+    /// <summary>Repetitions.</summary>
+    public required RepRange Reps { get; init; }
+
+    /// <summary>Effort at least.</summary>
+    public required Rpe LowestRpe { get; init; }
+
+    /// <summary>Effort at most.</summary>
+    public required Rpe HighestRpe { get; init; }
+
+    /// <summary>Rest after a set.</summary>
+    public required Rest Rest { get; init; }
+
+    /// <summary>Tempo.</summary>
+    public required Tempo Tempo { get; init; }
+
+    /// <summary>Shortest and longest distance of a carry; null for work by repetitions.</summary>
+    public required IReadOnlyList<int>? Metres { get; init; }
+
     /// <summary>The row of a role; roles without an aim of their own have one row for all.</summary>
     public static RoleRule Of(Role role, Aim aim, Pattern pattern)
     {
@@ -72,18 +88,19 @@ internal sealed record PrescriptionRules
         File = file;
         Rows =
         [
-            .. file.Roles.Select(row => new RoleRule(
-                Codes.Find<Role>(row.Role)!.Value,
-                Codes.Find<Aim>(row.Aim)!.Value,
-                row.Pattern is { } pattern ? Codes.Find<Pattern>(pattern) : null,
-                row.WorkSets,
-                new RepRange(row.Reps[0], row.Reps[1]),
-                Rpe.Of(row.Rpe[0]),
-                Rpe.Of(row.Rpe[1]),
-                Rest.MiddleOf(row.RestSeconds[0], row.RestSeconds[1]),
-                Tempo.Parse(row.Tempo),
-                row.Metres
-            )),
+            .. file.Roles.Select(row => new RoleRule
+            {
+                Role = Codes.Find<Role>(row.Role)!.Value,
+                Aim = Codes.Find<Aim>(row.Aim)!.Value,
+                Pattern = row.Pattern is { } pattern ? Codes.Find<Pattern>(pattern) : null,
+                WorkSets = row.WorkSets,
+                Reps = new RepRange(row.Reps[0], row.Reps[1]),
+                LowestRpe = Rpe.Of(row.Rpe[0]),
+                HighestRpe = Rpe.Of(row.Rpe[1]),
+                Rest = Rest.MiddleOf(row.RestSeconds[0], row.RestSeconds[1]),
+                Tempo = Tempo.Parse(row.Tempo),
+                Metres = row.Metres,
+            }),
         ];
         LowStrengthReps = new RepRange(file.LowStrengthReps[0], file.LowStrengthReps[1]);
     }
@@ -108,44 +125,110 @@ internal sealed record PrescriptionRules
         File.MoveRange[Math.Min(exposure, File.MoveRange.Count - 1)] is [var bottom, var top] ? new RepRange(bottom, top) : LowStrengthReps;
 }
 
-internal sealed record RolesFile(
-    IReadOnlyList<RoleRow> Roles,
-    SetsTriedRule SetsTried,
-    SetUpRule SetUp,
-    ShapesRule Shapes,
-    CalibratingRule Calibrating,
-    int HoldStepSeconds,
-    int MoveByReps,
-    int MoveWithinReps,
-    SupersetRule Supersets,
-    QuartersRule Quarters,
-    int EventMetresAWeek,
-    int AxialOfALift,
-    int MetresStep,
-    IReadOnlyList<IReadOnlyList<int>> MoveRange,
-    double SkillBelowFault,
-    WeakerSideRule WeakerSide,
-    IReadOnlyList<int> LowStrengthReps,
-    double SlowLowering,
-    double SpreadAtMost,
-    double FatiguePerSet,
-    IReadOnlyList<double> CalibrationRpe,
-    StrengthWorkRule StrengthWork,
-    TimeRule Time
-);
+internal sealed record RolesFile
+{
+    /// <summary>Sets, repetitions, effort and rest by role and aim.</summary>
+    public required IReadOnlyList<RoleRow> Roles { get; init; }
 
-internal sealed record RoleRow(
-    string Role,
-    string Aim,
-    IReadOnlyList<int> Sets,
-    int WorkSets,
-    IReadOnlyList<int> Reps,
-    IReadOnlyList<double> Rpe,
-    IReadOnlyList<int> RestSeconds,
-    string Tempo,
-    string? Pattern = null,
-    IReadOnlyList<int>? Metres = null
-);
+    /// <summary>Numbers of sets tried to fit the minutes.</summary>
+    public required SetsTriedRule SetsTried { get; init; }
+
+    /// <summary>Set-up that faults and screen ask for.</summary>
+    public required SetUpRule SetUp { get; init; }
+
+    /// <summary>Steps of ramps, ascending sets and back-offs.</summary>
+    public required ShapesRule Shapes { get; init; }
+
+    /// <summary>Sets that find a max.</summary>
+    public required CalibratingRule Calibrating { get; init; }
+
+    /// <summary>Step of a hold, seconds.</summary>
+    public required int HoldStepSeconds { get; init; }
+
+    /// <summary>How far repetitions move for a loadable load.</summary>
+    public required int MoveByReps { get; init; }
+
+    /// <summary>How far they may leave the range.</summary>
+    public required int MoveWithinReps { get; init; }
+
+    /// <summary>What may stand together.</summary>
+    public required SupersetRule Supersets { get; init; }
+
+    /// <summary>Minutes are counted in these, seconds.</summary>
+    public required QuartersRule Quarters { get; init; }
+
+    /// <summary>Metres that an event grows by a week.</summary>
+    public required int EventMetresAWeek { get; init; }
+
+    /// <summary>Axial load of a lift whose exercise is not known yet.</summary>
+    public required int AxialOfALift { get; init; }
+
+    /// <summary>Step of a carry, metres.</summary>
+    public required int MetresStep { get; init; }
+
+    /// <summary>How far a range may move.</summary>
+    public required IReadOnlyList<IReadOnlyList<int>> MoveRange { get; init; }
+
+    /// <summary>How far under a fault skill work stays, points of 1RM.</summary>
+    public required double SkillBelowFault { get; init; }
+
+    /// <summary>How much more the weaker side does.</summary>
+    public required WeakerSideRule WeakerSide { get; init; }
+
+    /// <summary>Repetitions up to which work is strength work.</summary>
+    public required IReadOnlyList<int> LowStrengthReps { get; init; }
+
+    /// <summary>Seconds from which a lowering is slow.</summary>
+    public required double SlowLowering { get; init; }
+
+    /// <summary>Most that efforts of alike sets lie apart.</summary>
+    public required double SpreadAtMost { get; init; }
+
+    /// <summary>What each set takes off the next, points of RPE.</summary>
+    public required double FatiguePerSet { get; init; }
+
+    /// <summary>Effort of a set that finds a max.</summary>
+    public required IReadOnlyList<double> CalibrationRpe { get; init; }
+
+    /// <summary>What counts as strength work.</summary>
+    public required StrengthWorkRule StrengthWork { get; init; }
+
+    /// <summary>Seconds that sets and rests take.</summary>
+    public required TimeRule Time { get; init; }
+}
+
+internal sealed record RoleRow
+{
+    /// <summary>The role.</summary>
+    public required string Role { get; init; }
+
+    /// <summary>The aim of the block; null for all.</summary>
+    public required string Aim { get; init; }
+
+    /// <summary>Sets by number of lifts.</summary>
+    public required IReadOnlyList<int> Sets { get; init; }
+
+    /// <summary>Sets where they are fixed.</summary>
+    public required int WorkSets { get; init; }
+
+    /// <summary>Least and most repetitions.</summary>
+    public required IReadOnlyList<int> Reps { get; init; }
+
+    /// <summary>Least and most effort.</summary>
+    public required IReadOnlyList<double> Rpe { get; init; }
+
+    /// <summary>Least and most rest, seconds.</summary>
+    public required IReadOnlyList<int> RestSeconds { get; init; }
+
+    /// <summary>Tempo.</summary>
+    public required string Tempo { get; init; }
+
+    /// <summary>The pattern it is for; null for all.</summary>
+    public string? Pattern { get; init; }
+
+    /// <summary>Metres of a carry.</summary>
+    public IReadOnlyList<int>? Metres { get; init; }
+}
 
 internal sealed record ShapesRule(double RampStep, double AscendingRpe, double BackOff);
 

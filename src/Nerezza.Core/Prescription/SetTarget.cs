@@ -39,7 +39,10 @@ internal static class Wishes
                 Alike(hardest),
                 .. Enumerable.Repeat(Alike(Lighter(hardest, curve, Rules.Shapes.BackOff)), target.Sets - 1),
             ],
-            TargetKind.Straight or TargetKind.Calibration => [.. Enumerable.Range(0, target.Sets).Select(i => new SetTarget(hardest, Spread(i, target.Sets)))],
+            TargetKind.Straight or TargetKind.Calibration =>
+            [
+                .. Enumerable.Range(0, target.Sets).Select(i => new SetTarget(hardest, Spread(i, target.Sets))),
+            ],
         };
     }
 

@@ -3,25 +3,32 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Prescription;
 
 /// <summary>What a week asks of one exercise on one day, before loads.</summary>
-/// <param name="Sets">Work sets.</param>
-/// <param name="Reps">Repetitions a set.</param>
-/// <param name="Rpe">Effort of the middle set of straight sets, else of the hardest.</param>
-/// <param name="MostFraction">A cap on the part of the max; 1 for none.</param>
-/// <param name="MostRpe">A cap on effort that no set passes.</param>
-/// <param name="Kind">How the sets are shaped.</param>
-/// <param name="AimFraction">The part of the max to aim at where the effort does not lead.</param>
-/// <param name="Metres">Distance of a carry.</param>
-public sealed record WeekTarget(
-    int Sets,
-    int Reps,
-    Rpe Rpe,
-    double MostFraction,
-    Rpe MostRpe,
-    TargetKind Kind,
-    double? AimFraction = null,
-    int? Metres = null
-)
+public sealed record WeekTarget
 {
+    /// <summary>Work sets.</summary>
+    public required int Sets { get; init; }
+
+    /// <summary>Repetitions a set.</summary>
+    public required int Reps { get; init; }
+
+    /// <summary>Effort of the middle set of straight sets, else of the hardest.</summary>
+    public required Rpe Rpe { get; init; }
+
+    /// <summary>A cap on the part of the max; 1 for none.</summary>
+    public required double MostFraction { get; init; }
+
+    /// <summary>A cap on effort that no set passes.</summary>
+    public required Rpe MostRpe { get; init; }
+
+    /// <summary>How the sets are shaped.</summary>
+    public required TargetKind Kind { get; init; }
+
+    /// <summary>The part of the max to aim at where the effort does not lead.</summary>
+    public double? AimFraction { get; init; }
+
+    /// <summary>Distance of a carry.</summary>
+    public int? Metres { get; init; }
+
     /// <summary>What the last set is.</summary>
     public LastSet Last { get; init; }
 

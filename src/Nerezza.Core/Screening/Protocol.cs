@@ -10,42 +10,75 @@ namespace Nerezza.Core.Screening;
 public sealed record ScreenStep(string Id, string Name, string How, string Look, string Counts, IReadOnlyList<ScreenAsk> Asks);
 
 /// <summary>One answer of a step.</summary>
-/// <param name="Path">Its place below screen in the case.</param>
-/// <param name="Keys">Values that stand as keys to press, for numbers.</param>
-/// <param name="Fine">What plus and minus add.</param>
-/// <param name="Yes">What true means, in words.</param>
-/// <param name="No">What false means, in words.</param>
-/// <param name="None">What an empty choice of several means.</param>
-/// <param name="Options">Codes with their words, for choices.</param>
-/// <param name="OnlyIfSeen">What leaving it empty means, where that is an answer too.</param>
-/// <param name="DrawnFrom">Where the drawing of two sides begins; nothing draws at 0.</param>
-/// <param name="Tool">beat: a beat a second helps to count.</param>
-public sealed record ScreenAsk(
-    string Path,
-    string Name,
-    string Kind,
-    string? Unit,
-    KeyRange? Keys,
-    double? Fine,
-    string? Yes,
-    string? No,
-    string? None,
-    IReadOnlyDictionary<string, string>? Options,
-    string? OnlyIfSeen,
-    string? Tool,
-    double? DrawnFrom = null
-);
+public sealed record ScreenAsk
+{
+    /// <summary>Its place below screen in the case.</summary>
+    public required string Path { get; init; }
+
+    /// <summary>As a page asks it.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>sides, number, truth, choice or several.</summary>
+    public required string Kind { get; init; }
+
+    /// <summary>Unit of a number.</summary>
+    public string? Unit { get; init; }
+
+    /// <summary>Values that stand as keys to press, for numbers.</summary>
+    public KeyRange? Keys { get; init; }
+
+    /// <summary>What plus and minus add.</summary>
+    public double? Fine { get; init; }
+
+    /// <summary>What true means, in words.</summary>
+    public string? Yes { get; init; }
+
+    /// <summary>What false means, in words.</summary>
+    public string? No { get; init; }
+
+    /// <summary>What an empty choice of several means.</summary>
+    public string? None { get; init; }
+
+    /// <summary>Codes with their words, for choices.</summary>
+    public IReadOnlyDictionary<string, string>? Options { get; init; }
+
+    /// <summary>What leaving it empty means, where that is an answer too.</summary>
+    public string? OnlyIfSeen { get; init; }
+
+    /// <summary>beat: a beat a second helps to count.</summary>
+    public string? Tool { get; init; }
+
+    /// <summary>Where the drawing of two sides begins; nothing draws at 0.</summary>
+    public double? DrawnFrom { get; init; }
+}
 
 /// <summary>Values from one to another by a step, both counted.</summary>
 public sealed record KeyRange(double From, double To, double Step);
 
 /// <summary>A fault as a coach looks for it.</summary>
-/// <param name="Code">A fault code.</param>
-/// <param name="Lift">The family of lifts it belongs to; any belongs to all.</param>
-/// <param name="Phase">The phase in which it is seen.</param>
-/// <param name="Drill">How to tell whether the position can be held in isolation; null where the branch does not ask.</param>
-/// <param name="Height">hip or bar: the height at which it begins is worth keeping.</param>
-public sealed record FaultSign(string Code, string Lift, string Phase, string Name, string Seen, string? Drill, string? Height);
+public sealed record FaultSign
+{
+    /// <summary>A fault code.</summary>
+    public required string Code { get; init; }
+
+    /// <summary>The family of lifts it belongs to; any belongs to all.</summary>
+    public required string Lift { get; init; }
+
+    /// <summary>The phase in which it is seen.</summary>
+    public required string Phase { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>What is seen.</summary>
+    public required string Seen { get; init; }
+
+    /// <summary>How to tell whether the position can be held in isolation; null where the branch does not ask.</summary>
+    public string? Drill { get; init; }
+
+    /// <summary>hip or bar: the height at which it begins is worth keeping.</summary>
+    public string? Height { get; init; }
+}
 
 /// <summary>The screen's steps in walking order, and the faults by lift and phase (docs/handbook/04-screen.md, docs/handbook/05-faults.md),
 /// from data.</summary>

@@ -30,18 +30,38 @@ public sealed record BothSides(double? Left, double? Right)
 }
 
 /// <summary>The squat of the screen.</summary>
-public sealed record ScreenSquat(
-    SquatDepth? Depth,
-    double? LeanDeg,
-    bool? HeelRise,
-    bool? KneesIn,
-    double? TuckAtHipHeightCm,
-    Shift? Shift,
-    bool? BetterWithHeelsRaised,
-    bool? BetterWithPlateInFront,
-    ScreenBar Bar,
-    double? LoadKg
-);
+public sealed record ScreenSquat
+{
+    /// <summary>How deep the hip comes.</summary>
+    public required SquatDepth? Depth { get; init; }
+
+    /// <summary>Trunk lean at the bottom, degrees.</summary>
+    public required double? LeanDeg { get; init; }
+
+    /// <summary>Whether the heels rise.</summary>
+    public required bool? HeelRise { get; init; }
+
+    /// <summary>Whether the knees move inward.</summary>
+    public required bool? KneesIn { get; init; }
+
+    /// <summary>Hip height at which the pelvis tucks, cm; null when it does not.</summary>
+    public required double? TuckAtHipHeightCm { get; init; }
+
+    /// <summary>To which side the hips shift.</summary>
+    public required Shift? Shift { get; init; }
+
+    /// <summary>Whether heels raised make it better.</summary>
+    public required bool? BetterWithHeelsRaised { get; init; }
+
+    /// <summary>Whether a plate in front makes it better.</summary>
+    public required bool? BetterWithPlateInFront { get; init; }
+
+    /// <summary>The bar of the last set.</summary>
+    public required ScreenBar Bar { get; init; }
+
+    /// <summary>Its load, kg.</summary>
+    public required double? LoadKg { get; init; }
+}
 
 /// <summary>The screen (docs/handbook/04-screen.md). Null is not tested, which is never the same as tested and fine.</summary>
 public sealed record Screen

@@ -38,7 +38,9 @@ internal sealed class AccessoryProblem
     }
 
     public ChoiceProblem Build() =>
-        new(
+        new()
+        {
+            Candidates =
             [
                 .. _candidates.Select(candidate => new ChoiceCandidate(
                     candidate.Exercise.Id,
@@ -46,13 +48,13 @@ internal sealed class AccessoryProblem
                     SessionsMost(candidate.Exercise)
                 )),
             ],
-            [.. new[] { Minutes(), [Items(), Axial()], MusclesHigh() }.SelectMany(caps => caps).Select(WithRoomForPicks)],
-            [.. MusclesLow(), .. Emphasised(), .. Patterns(), .. Picked()],
-            [.. Families()],
-            [.. AnswersWorth()],
-            Rules.Set.Session,
-            Rules.Set.Repeat
-        );
+            Caps = [.. new[] { Minutes(), [Items(), Axial()], MusclesHigh() }.SelectMany(caps => caps).Select(WithRoomForPicks)],
+            Wants = [.. MusclesLow(), .. Emphasised(), .. Patterns(), .. Picked()],
+            Families = [.. Families()],
+            Answers = [.. AnswersWorth()],
+            SessionCost = Rules.Set.Session,
+            RepeatCost = Rules.Set.Repeat,
+        };
 
     /// <summary>What the coach picked is not kept out by a limit: the checks say what it passes.</summary>
     private ChoiceCap WithRoomForPicks(ChoiceCap cap)

@@ -41,18 +41,29 @@ public sealed record ChoiceFamily(string Name, IReadOnlyList<int> Members, int M
 public sealed record ChoiceAnswer(FindingCode Finding, IReadOnlyList<int> Members, int Worth);
 
 /// <summary>The set of accessories to choose, as numbers: maximise scores and answers less what is short and repeated.</summary>
-/// <param name="SessionCost">Of each session.</param>
-/// <param name="RepeatCost">Of each session beyond an exercise's first, on top.</param>
-public sealed record ChoiceProblem(
-    IReadOnlyList<ChoiceCandidate> Candidates,
-    IReadOnlyList<ChoiceCap> Caps,
-    IReadOnlyList<ChoiceWant> Wants,
-    IReadOnlyList<ChoiceFamily> Families,
-    IReadOnlyList<ChoiceAnswer> Answers,
-    int SessionCost,
-    int RepeatCost
-)
+public sealed record ChoiceProblem
 {
+    /// <summary>What can be chosen.</summary>
+    public required IReadOnlyList<ChoiceCandidate> Candidates { get; init; }
+
+    /// <summary>What must not be passed.</summary>
+    public required IReadOnlyList<ChoiceCap> Caps { get; init; }
+
+    /// <summary>What is wanted, each with its cost when short.</summary>
+    public required IReadOnlyList<ChoiceWant> Wants { get; init; }
+
+    /// <summary>Candidates of which only so many may stand.</summary>
+    public required IReadOnlyList<ChoiceFamily> Families { get; init; }
+
+    /// <summary>Candidates that answer a finding.</summary>
+    public required IReadOnlyList<ChoiceAnswer> Answers { get; init; }
+
+    /// <summary>Of each session.</summary>
+    public required int SessionCost { get; init; }
+
+    /// <summary>Of each session beyond an exercise's first, on top.</summary>
+    public required int RepeatCost { get; init; }
+
     /// <summary>Worth is counted in these, so that a fixed 20-bit hash of the id breaks every tie the same way everywhere.</summary>
     public const long Scale = 1 << 20;
 

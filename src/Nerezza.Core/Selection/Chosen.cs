@@ -93,21 +93,45 @@ public sealed record MainSlot(Pattern Pattern, Chosen Main, Chosen Second);
 public sealed record Ranked(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<FindingCode> Answers);
 
 /// <summary>The whole choice for a block.</summary>
-/// <param name="Shortfalls">What could not be had, each with what would have to be given up for it.</param>
-/// <param name="Ranked">Every exercise that can be done and stands in no main place, best first.</param>
-public sealed record ExerciseChoice(
-    IReadOnlyList<MainSlot> Mains,
-    IReadOnlyList<Chosen> Others,
-    IReadOnlyList<PassedOver> PassedOver,
-    IReadOnlyList<Finding> Unanswered,
-    IReadOnlyList<Ranked> Ranked,
-    IReadOnlyList<Shortfall> Shortfalls,
-    Proof Proven,
-    string School
-)
+public sealed record ExerciseChoice
 {
+    /// <summary>Main and second lifts.</summary>
+    public required IReadOnlyList<MainSlot> Mains { get; init; }
+
+    /// <summary>All besides.</summary>
+    public required IReadOnlyList<Chosen> Others { get; init; }
+
+    /// <summary>What a hard filter kept out, and why.</summary>
+    public required IReadOnlyList<PassedOver> PassedOver { get; init; }
+
+    /// <summary>Findings that nothing chosen answers.</summary>
+    public required IReadOnlyList<Finding> Unanswered { get; init; }
+
+    /// <summary>Every exercise that can be done and stands in no main place, best first.</summary>
+    public required IReadOnlyList<Ranked> Ranked { get; init; }
+
+    /// <summary>What could not be had, each with what would have to be given up for it.</summary>
+    public required IReadOnlyList<Shortfall> Shortfalls { get; init; }
+
+    /// <summary>Whether nothing better can be had.</summary>
+    public required Proof Proven { get; init; }
+
+    /// <summary>What the school of exercise choice did.</summary>
+    public required string School { get; init; }
+
     /// <summary>Nothing chosen.</summary>
-    public static ExerciseChoice None { get; } = new([], [], [], [], [], [], Proof.Optimal, "");
+    public static ExerciseChoice None { get; } =
+        new()
+        {
+            Mains = [],
+            Others = [],
+            PassedOver = [],
+            Unanswered = [],
+            Ranked = [],
+            Shortfalls = [],
+            Proven = Proof.Optimal,
+            School = "",
+        };
 
     /// <summary>Every chosen exercise once, mains first.</summary>
     public IEnumerable<Chosen> All =>

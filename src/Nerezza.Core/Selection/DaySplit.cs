@@ -154,14 +154,32 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     }
 }
 
-internal sealed record WeekFile(
-    int HingesTooClose,
-    int HingeDaysApart,
-    int SportClash,
-    IReadOnlyList<int> EmphasisedApart,
-    int NotFresh,
-    int FreshestDays,
-    int WrongOrder,
-    int SameHalf,
-    int OutOfTurn
-);
+internal sealed record WeekFile
+{
+    /// <summary>Cost of heavy hinges too close.</summary>
+    public required int HingesTooClose { get; init; }
+
+    /// <summary>Days that they want between them.</summary>
+    public required int HingeDaysApart { get; init; }
+
+    /// <summary>Cost of a heavy day at hard sport.</summary>
+    public required int SportClash { get; init; }
+
+    /// <summary>Cost of emphasised days side by side.</summary>
+    public required IReadOnlyList<int> EmphasisedApart { get; init; }
+
+    /// <summary>Cost of emphasis late in the week.</summary>
+    public required int NotFresh { get; init; }
+
+    /// <summary>Days of rest that make a day fresh.</summary>
+    public required int FreshestDays { get; init; }
+
+    /// <summary>Cost of the lesser half first.</summary>
+    public required int WrongOrder { get; init; }
+
+    /// <summary>Cost of one half two days running.</summary>
+    public required int SameHalf { get; init; }
+
+    /// <summary>Cost of halves out of turn.</summary>
+    public required int OutOfTurn { get; init; }
+}

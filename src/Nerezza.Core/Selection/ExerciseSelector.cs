@@ -21,15 +21,16 @@ public sealed class ExerciseSelector
     private ExerciseSelector(SelectionInput input, IChooser chooser)
     {
         (_input, _chooser) = (input, chooser);
-        _context = new ScoreContext(
-            input.Client,
-            input.Catalogue,
-            input.Findings,
-            input.Lifter,
-            input.LoadKg,
-            input.Log,
-            input.Block.Start
-        );
+        _context = new ScoreContext
+        {
+            Client = input.Client,
+            Catalogue = input.Catalogue,
+            Findings = input.Findings,
+            Lifter = input.Lifter,
+            LoadKg = input.LoadKg,
+            Log = input.Log,
+            Start = input.Block.Start,
+        };
         _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Client, input.Picks, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
         foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
@@ -91,11 +92,13 @@ public sealed class ExerciseSelector
                 .ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
                 .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights)),
         ];
-        ExerciseChoice selection = new(
-            slots,
-            [.. drills, .. events, .. set],
-            [],
-            [],
+        ExerciseChoice selection = new()
+        {
+            Mains = slots,
+            Others = [.. drills, .. events, .. set],
+            PassedOver = [],
+            Unanswered = [],
+            Ranked =
             [
                 .. scored.Select(row => new Ranked(
                     row.Exercise,
@@ -105,10 +108,10 @@ public sealed class ExerciseSelector
                     [.. row.Answers.Select(finding => finding.Code).Distinct()]
                 )),
             ],
-            [],
-            choice.Proof,
-            weights.Name
-        );
+            Shortfalls = [],
+            Proven = choice.Proof,
+            School = weights.Name,
+        };
         ExerciseChoice whole = WithRest(selection, scored);
         return whole with
         {

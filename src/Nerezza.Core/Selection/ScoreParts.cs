@@ -4,19 +4,45 @@ using Nerezza.Core.Measures;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The parts of a score, each 0 to 1 (docs/handbook/09-composition.md).</summary>
-public sealed record ScoreParts(
-    double AnswersFinding,
-    double CarryOver,
-    double StimulusForFatigue,
-    double FitsBody,
-    double Level,
-    double Freshness,
-    double SetUp,
-    double Liking
-)
+public sealed record ScoreParts
 {
+    /// <summary>How well it answers the findings.</summary>
+    public required double AnswersFinding { get; init; }
+
+    /// <summary>How much it carries over to the target lifts.</summary>
+    public required double CarryOver { get; init; }
+
+    /// <summary>Stimulus for the fatigue that it costs.</summary>
+    public required double StimulusForFatigue { get; init; }
+
+    /// <summary>How well it fits the body.</summary>
+    public required double FitsBody { get; init; }
+
+    /// <summary>How well its skill fits the level.</summary>
+    public required double Level { get; init; }
+
+    /// <summary>How long it was not done.</summary>
+    public required double Freshness { get; init; }
+
+    /// <summary>How quickly it is set up.</summary>
+    public required double SetUp { get; init; }
+
+    /// <summary>How much the client likes it.</summary>
+    public required double Liking { get; init; }
+
     /// <summary>Nothing was scored.</summary>
-    public static ScoreParts None { get; } = new(0, 0, 0, 0, 0, 0, 0, 0);
+    public static ScoreParts None { get; } =
+        new()
+        {
+            AnswersFinding = 0,
+            CarryOver = 0,
+            StimulusForFatigue = 0,
+            FitsBody = 0,
+            Level = 0,
+            Freshness = 0,
+            SetUp = 0,
+            Liking = 0,
+        };
 
     /// <summary>The parts by name, in the order of the weights.</summary>
     public IReadOnlyList<(string Name, double Value)> Named =>

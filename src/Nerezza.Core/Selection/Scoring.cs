@@ -6,16 +6,29 @@ using Nerezza.Core.Findings;
 namespace Nerezza.Core.Selection;
 
 /// <summary>What the score of an exercise is taken against.</summary>
-/// <param name="LoadKg">The load of an exercise's own 1RM, external kilograms; 0 where no max is known.</param>
-public sealed record ScoreContext(
-    Client Client,
-    ExerciseCatalogue Catalogue,
-    IReadOnlyList<Finding> Findings,
-    Lifter Lifter,
-    Func<Exercise, double> LoadKg,
-    IReadOnlyList<LogDay> Log,
-    DateOnly Start
-);
+public sealed record ScoreContext
+{
+    /// <summary>The client.</summary>
+    public required Client Client { get; init; }
+
+    /// <summary>The exercises.</summary>
+    public required ExerciseCatalogue Catalogue { get; init; }
+
+    /// <summary>The open findings.</summary>
+    public required IReadOnlyList<Finding> Findings { get; init; }
+
+    /// <summary>The body.</summary>
+    public required Lifter Lifter { get; init; }
+
+    /// <summary>The load of an exercise's own 1RM, external kilograms; 0 where no max is known.</summary>
+    public required Func<Exercise, double> LoadKg { get; init; }
+
+    /// <summary>What was lifted.</summary>
+    public required IReadOnlyList<LogDay> Log { get; init; }
+
+    /// <summary>First day of the block.</summary>
+    public required DateOnly Start { get; init; }
+}
 
 /// <summary>The parts of an exercise's score (docs/handbook/09-composition.md).</summary>
 public sealed class Scoring
@@ -67,16 +80,17 @@ public sealed class Scoring
 
     /// <summary>The parts for an exercise in a role.</summary>
     public ScoreParts Of(Exercise exercise, AnswerRole role) =>
-        new(
-            AnswersFinding(exercise, role),
-            CarryOver(exercise),
-            Stimulus(exercise),
-            Fit(exercise),
-            Level(exercise),
-            Freshness(exercise),
-            1 - Math.Min(1, exercise.SetUpSeconds / Rules.SetUpSeconds),
-            Liking(exercise)
-        );
+        new()
+        {
+            AnswersFinding = AnswersFinding(exercise, role),
+            CarryOver = CarryOver(exercise),
+            StimulusForFatigue = Stimulus(exercise),
+            FitsBody = Fit(exercise),
+            Level = Level(exercise),
+            Freshness = Freshness(exercise),
+            SetUp = 1 - Math.Min(1, exercise.SetUpSeconds / Rules.SetUpSeconds),
+            Liking = Liking(exercise),
+        };
 
     /// <summary>The findings that an exercise answers in a role: as a main lift those that change it.</summary>
     public IReadOnlyList<Finding> AnsweredBy(Exercise exercise, AnswerRole role) =>

@@ -16,8 +16,8 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
     public string Because(Check check) =>
         check switch
         {
-            Check.HingeSpacing hinge =>
-                $"{Name(hinge.Exercise)} is heavy {hinge.DaysApart} day after another heavy hinge; {hinge.DaysWanted} days apart are wanted.",
+            Check.HingeSpacing hinge => $"{Name(hinge.Exercise)} is heavy {hinge.DaysApart} day after another heavy hinge; "
+                + $"{hinge.DaysWanted} days apart are wanted.",
             Check.SessionTooLong session => $"The session takes {session.Minutes} minutes; there are {session.MinutesGiven}.",
             Check.LoadNotLoadable unknown =>
                 $"{Name(unknown.Exercise)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",

@@ -115,18 +115,19 @@ public static class CaseMapping
         {
             KneeToWallCm = Sides(from.KneeToWallCm),
             Squat = from.Squat is { } squat
-                ? new ScreenSquat(
-                    squat.Depth,
-                    squat.LeanDeg,
-                    squat.HeelRise,
-                    squat.KneesIn,
-                    squat.TuckAtHipHeightCm,
-                    squat.Shift,
-                    squat.BetterWithHeelsRaised,
-                    squat.BetterWithPlateInFront,
-                    squat.Bar ?? ScreenBar.None,
-                    squat.LoadKg
-                )
+                ? new ScreenSquat
+                {
+                    Depth = squat.Depth,
+                    LeanDeg = squat.LeanDeg,
+                    HeelRise = squat.HeelRise,
+                    KneesIn = squat.KneesIn,
+                    TuckAtHipHeightCm = squat.TuckAtHipHeightCm,
+                    Shift = squat.Shift,
+                    BetterWithHeelsRaised = squat.BetterWithHeelsRaised,
+                    BetterWithPlateInFront = squat.BetterWithPlateInFront,
+                    Bar = squat.Bar ?? ScreenBar.None,
+                    LoadKg = squat.LoadKg,
+                }
                 : null,
             LostContacts = from.Hinge?.LostContacts ?? [],
             WallReach = from.Hinge?.WallReach,
@@ -158,7 +159,16 @@ public static class CaseMapping
         };
 
     private static StrengthEntry ToStrength(StrengthSection from) =>
-        new(from.Exercise, Kg(from.Kg), from.Reps, Rpe.Of(from.Rpe ?? 10), from.Side, from.Date, from.Amrap ?? false);
+        new()
+        {
+            Exercise = from.Exercise,
+            Load = Kg(from.Kg),
+            Reps = from.Reps,
+            Rpe = Rpe.Of(from.Rpe ?? 10),
+            Side = from.Side,
+            Date = from.Date,
+            Amrap = from.Amrap ?? false,
+        };
 
     private static PainEntry ToPain(PainSection from) =>
         new()

@@ -9,49 +9,75 @@ using Nerezza.Formats.Shapes;
 namespace Nerezza.Web.Contracts;
 
 /// <summary>The block in force, or a draft of it: with the loads that today's maxes give, the coach's edits, counts and checks.</summary>
-/// <param name="AsMade">The plan as it was made.</param>
-/// <param name="KindBecause">Why the block is of its kind.</param>
-/// <param name="Favours">What it favours and what it gives up.</param>
-/// <param name="Edits">The coach's edits, in order, over the base.</param>
-/// <param name="Refused">Edits that could not be made, in words.</param>
-/// <param name="Cells">What a cell says beyond the open format.</param>
-/// <param name="Sets">Hard sets by muscle and week, by both countings.</param>
-/// <param name="Totals">What each week costs.</param>
-/// <param name="Chain">The blocks from this one toward the event.</param>
-/// <param name="Attempts">Attempts at the main lifts, where the block peaks or tests.</param>
-/// <param name="Daily">Work for range and relief, every day, away from the sessions.</param>
-public sealed record BlockView(
-    int Number,
-    DateTimeOffset MadeAt,
-    bool OutOfDate,
-    string? Stop,
-    PlanDocument Plan,
-    PlanDocument AsMade,
-    IReadOnlyList<SetView> Done,
-    string KindBecause,
-    string Favours,
-    BlockBase Base,
-    IReadOnlyList<EditSection> Edits,
-    IReadOnlyList<string> Refused,
-    IReadOnlyList<CellView> Cells,
-    IReadOnlyList<CheckView> Remarks,
-    IReadOnlyList<MuscleLedger> Sets,
-    IReadOnlyList<WeekTotals> Totals,
-    IReadOnlyList<ChainLink> Chain,
-    IReadOnlyList<AttemptsView> Attempts,
-    IReadOnlyList<DailyWork> Daily
-);
+public sealed record BlockView
+{
+    public required int Number { get; init; }
+
+    public required DateTimeOffset MadeAt { get; init; }
+
+    public required bool OutOfDate { get; init; }
+
+    public required string? Stop { get; init; }
+
+    public required PlanDocument Plan { get; init; }
+
+    /// <summary>The plan as it was made.</summary>
+    public required PlanDocument AsMade { get; init; }
+
+    public required IReadOnlyList<SetView> Done { get; init; }
+
+    /// <summary>Why the block is of its kind.</summary>
+    public required string KindBecause { get; init; }
+
+    /// <summary>What it favours and what it gives up.</summary>
+    public required string Favours { get; init; }
+
+    public required BlockBase Base { get; init; }
+
+    /// <summary>The coach's edits, in order, over the base.</summary>
+    public required IReadOnlyList<EditSection> Edits { get; init; }
+
+    /// <summary>Edits that could not be made, in words.</summary>
+    public required IReadOnlyList<string> Refused { get; init; }
+
+    /// <summary>What a cell says beyond the open format.</summary>
+    public required IReadOnlyList<CellView> Cells { get; init; }
+
+    public required IReadOnlyList<CheckView> Remarks { get; init; }
+
+    /// <summary>Hard sets by muscle and week, by both countings.</summary>
+    public required IReadOnlyList<MuscleLedger> Sets { get; init; }
+
+    /// <summary>What each week costs.</summary>
+    public required IReadOnlyList<WeekTotals> Totals { get; init; }
+
+    /// <summary>The blocks from this one toward the event.</summary>
+    public required IReadOnlyList<ChainLink> Chain { get; init; }
+
+    /// <summary>Attempts at the main lifts, where the block peaks or tests.</summary>
+    public required IReadOnlyList<AttemptsView> Attempts { get; init; }
+
+    /// <summary>Work for range and relief, every day, away from the sessions.</summary>
+    public required IReadOnlyList<DailyWork> Daily { get; init; }
+}
 
 /// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
-public sealed record DraftView(
-    BlockPart? Block,
-    IReadOnlyList<MaxPart> Maxes,
-    IReadOnlyList<string> Refused,
-    IReadOnlyList<CellView> Cells,
-    IReadOnlyList<CheckView> Remarks,
-    IReadOnlyList<MuscleLedger> Sets,
-    IReadOnlyList<WeekTotals> Totals
-);
+public sealed record DraftView
+{
+    public required BlockPart? Block { get; init; }
+
+    public required IReadOnlyList<MaxPart> Maxes { get; init; }
+
+    public required IReadOnlyList<string> Refused { get; init; }
+
+    public required IReadOnlyList<CellView> Cells { get; init; }
+
+    public required IReadOnlyList<CheckView> Remarks { get; init; }
+
+    public required IReadOnlyList<MuscleLedger> Sets { get; init; }
+
+    public required IReadOnlyList<WeekTotals> Totals { get; init; }
+}
 
 /// <summary>The attempts at a lift on the day.</summary>
 public sealed record AttemptsView(string Exercise, double ForecastKg, IReadOnlyList<double> Kg);
@@ -60,40 +86,59 @@ public sealed record AttemptsView(string Exercise, double ForecastKg, IReadOnlyL
 public sealed record DailyWork(string Exercise, string Because);
 
 /// <summary>One exercise of one session beyond the open format.</summary>
-/// <param name="Pinned">What the coach changed by hand.</param>
-/// <param name="UnderTensionSeconds">How long one set lasts.</param>
-/// <param name="LeastRestSeconds">The shortest rest that keeps the work what it is.</param>
-/// <param name="TrainingMaxKg">Nine tenths of the max; null without one.</param>
-/// <param name="PercentOfTrainingMax">The same load as a part of it.</param>
-/// <param name="OwnCurve">The lifter's rep curve, k, where their sets bent it.</param>
-/// <param name="BodyKg">The part of body mass that is lifted along, kilograms; the max holds it.</param>
-public sealed record CellView(
-    int Week,
-    Weekday Day,
-    string Exercise,
-    IReadOnlyList<string> Pinned,
-    TargetKind Shape,
-    double UnderTensionSeconds,
-    int LeastRestSeconds,
-    double? TrainingMaxKg,
-    double? PercentOfTrainingMax,
-    double? OwnCurve,
-    double BodyKg
-);
+public sealed record CellView
+{
+    public required int Week { get; init; }
+
+    public required Weekday Day { get; init; }
+
+    public required string Exercise { get; init; }
+
+    /// <summary>What the coach changed by hand.</summary>
+    public required IReadOnlyList<string> Pinned { get; init; }
+
+    public required TargetKind Shape { get; init; }
+
+    /// <summary>How long one set lasts.</summary>
+    public required double UnderTensionSeconds { get; init; }
+
+    /// <summary>The shortest rest that keeps the work what it is.</summary>
+    public required int LeastRestSeconds { get; init; }
+
+    /// <summary>Nine tenths of the max; null without one.</summary>
+    public required double? TrainingMaxKg { get; init; }
+
+    /// <summary>The same load as a part of it.</summary>
+    public required double? PercentOfTrainingMax { get; init; }
+
+    /// <summary>The lifter's rep curve, k, where their sets bent it.</summary>
+    public required double? OwnCurve { get; init; }
+
+    /// <summary>The part of body mass that is lifted along, kilograms; the max holds it.</summary>
+    public required double BodyKg { get; init; }
+}
 
 /// <summary>A check with its place and a fix that can be taken.</summary>
-/// <param name="Fix">What to do, in words; null where it is the coach's to judge.</param>
-/// <param name="Edits">The fix as edits; empty where it cannot be done for the coach.</param>
-public sealed record CheckView(
-    CheckCode Code,
-    CheckSeverity Severity,
-    int? Week,
-    Weekday? Day,
-    string? Exercise,
-    string Because,
-    string? Fix,
-    IReadOnlyList<EditSection> Edits
-);
+public sealed record CheckView
+{
+    public required CheckCode Code { get; init; }
+
+    public required CheckSeverity Severity { get; init; }
+
+    public required int? Week { get; init; }
+
+    public required Weekday? Day { get; init; }
+
+    public required string? Exercise { get; init; }
+
+    public required string Because { get; init; }
+
+    /// <summary>What to do, in words; null where it is the coach's to judge.</summary>
+    public required string? Fix { get; init; }
+
+    /// <summary>The fix as edits; empty where it cannot be done for the coach.</summary>
+    public required IReadOnlyList<EditSection> Edits { get; init; }
+}
 
 /// <summary>A block to plan.</summary>
 public sealed record PlanRequest

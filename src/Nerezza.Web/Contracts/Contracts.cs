@@ -32,20 +32,31 @@ public sealed record ClientLine(Guid Id, string Name, DateOnly? NextSession, boo
 public sealed record NewId(Guid Id);
 
 /// <summary>All of Intake. The versions go back with each save, so that a lost race is told.</summary>
-/// <param name="KitNotes">What of the kit is not worked out, in sentences; empty for usual kits.</param>
-public sealed record IntakeView(
-    Guid Id,
-    ClientSection Facts,
-    SchoolsSection Schools,
-    uint FactsVersion,
-    EquipmentSection Equipment,
-    uint EquipmentVersion,
-    IReadOnlyList<EnteredMax> Entered,
-    IReadOnlyList<MaxPart> Maxes,
-    SegmentsSection Estimates,
-    string? Stop,
-    IReadOnlyList<string> KitNotes
-);
+public sealed record IntakeView
+{
+    public required Guid Id { get; init; }
+
+    public required ClientSection Facts { get; init; }
+
+    public required SchoolsSection Schools { get; init; }
+
+    public required uint FactsVersion { get; init; }
+
+    public required EquipmentSection Equipment { get; init; }
+
+    public required uint EquipmentVersion { get; init; }
+
+    public required IReadOnlyList<EnteredMax> Entered { get; init; }
+
+    public required IReadOnlyList<MaxPart> Maxes { get; init; }
+
+    public required SegmentsSection Estimates { get; init; }
+
+    public required string? Stop { get; init; }
+
+    /// <summary>What of the kit is not worked out, in sentences; empty for usual kits.</summary>
+    public required IReadOnlyList<string> KitNotes { get; init; }
+}
 
 /// <summary>An entered set, with its estimate where it gives one.</summary>
 public sealed record EnteredMax(Guid Id, StrengthSection Set, double? OneRepMaxKg);
@@ -93,16 +104,24 @@ public sealed record SaveScreen
 }
 
 /// <summary>Health answers and pain of a client, the referral that follows, and the caution to show.</summary>
-public sealed record HealthView(
-    Guid ClientId,
-    string Client,
-    uint Version,
-    HealthSection Health,
-    IReadOnlyList<PainSection> Pain,
-    ReferralPart? Referral,
-    string Caution,
-    IReadOnlyList<HealthQuestion> Questions
-);
+public sealed record HealthView
+{
+    public required Guid ClientId { get; init; }
+
+    public required string Client { get; init; }
+
+    public required uint Version { get; init; }
+
+    public required HealthSection Health { get; init; }
+
+    public required IReadOnlyList<PainSection> Pain { get; init; }
+
+    public required ReferralPart? Referral { get; init; }
+
+    public required string Caution { get; init; }
+
+    public required IReadOnlyList<HealthQuestion> Questions { get; init; }
+}
 
 public sealed record HealthQuestion(HealthFlag Flag, string Text, AnswerGroup Group);
 
@@ -118,61 +137,97 @@ public sealed record SaveHealth
 }
 
 /// <summary>What was found, with the coach's word on each.</summary>
-public sealed record FindingsView(
-    Guid ClientId,
-    string Client,
-    DateOnly? ScreenedOn,
-    bool PlanOutOfDate,
-    int? PlanNumber,
-    ReferralPart? Referral,
-    IReadOnlyList<FindingLine> Findings,
-    IReadOnlyList<FindingName> Names
-);
+public sealed record FindingsView
+{
+    public required Guid ClientId { get; init; }
+
+    public required string Client { get; init; }
+
+    public required DateOnly? ScreenedOn { get; init; }
+
+    public required bool PlanOutOfDate { get; init; }
+
+    public required int? PlanNumber { get; init; }
+
+    public required ReferralPart? Referral { get; init; }
+
+    public required IReadOnlyList<FindingLine> Findings { get; init; }
+
+    public required IReadOnlyList<FindingName> Names { get; init; }
+}
 
 public sealed record FindingName(FindingCode Code, string Name);
 
 /// <summary>A finding for the page. Weeks and date say when to test again.</summary>
-/// <param name="Going">How it goes since it was measured before; empty where it was not.</param>
-public sealed record FindingLine(
-    FindingCode Code,
-    Cause? Cause,
-    Side? Side,
-    int Severity,
-    double Confidence,
-    string Title,
-    string Going,
-    string ToDo,
-    string Asks,
-    int? RetestFirstWeek,
-    int? RetestLastWeek,
-    DateOnly? RetestFrom,
-    Verdict? Verdict,
-    string? Reason,
-    IReadOnlyList<EvidenceLine> Evidence,
-    LeanPicture? Lean
-);
+public sealed record FindingLine
+{
+    public required FindingCode Code { get; init; }
+
+    public required Cause? Cause { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required int Severity { get; init; }
+
+    public required double Confidence { get; init; }
+
+    public required string Title { get; init; }
+
+    /// <summary>How it goes since it was measured before; empty where it was not.</summary>
+    public required string Going { get; init; }
+
+    public required string ToDo { get; init; }
+
+    public required string Asks { get; init; }
+
+    public required int? RetestFirstWeek { get; init; }
+
+    public required int? RetestLastWeek { get; init; }
+
+    public required DateOnly? RetestFrom { get; init; }
+
+    public required Verdict? Verdict { get; init; }
+
+    public required string? Reason { get; init; }
+
+    public required IReadOnlyList<EvidenceLine> Evidence { get; init; }
+
+    public required LeanPicture? Lean { get; init; }
+}
 
 /// <summary>The lean that balance asks of this body beside the lean that was seen, to be drawn over each other.</summary>
 /// <param name="Predicted">Null when the depth cannot be held in balance.</param>
 public sealed record LeanPicture(FigurePart? Predicted, FigurePart Observed, Pose Pose);
 
 /// <summary>A piece of evidence: its value, its norm, and last time's value.</summary>
-/// <param name="Measure">Its place in the case.</param>
-/// <param name="Test">The test of the screen; null where it is none.</param>
-public sealed record EvidenceLine(
-    string Measure,
-    ScreenTest? Test,
-    Side? Side,
-    string Name,
-    string Unit,
-    double? Number,
-    string Sentence,
-    string Norm,
-    Norm? Band,
-    double? Before,
-    DateOnly? BeforeOn,
-    EvidenceSource Source
-);
+public sealed record EvidenceLine
+{
+    /// <summary>Its place in the case.</summary>
+    public required string Measure { get; init; }
+
+    /// <summary>The test of the screen; null where it is none.</summary>
+    public required ScreenTest? Test { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required string Name { get; init; }
+
+    public required string Unit { get; init; }
+
+    public required double? Number { get; init; }
+
+    public required string Sentence { get; init; }
+
+    public required string Norm { get; init; }
+
+    public required Norm? Band { get; init; }
+
+    public required double? Before { get; init; }
+
+    public required DateOnly? BeforeOn { get; init; }
+
+    public required EvidenceSource Source { get; init; }
+}
 
 /// <summary>Where a piece of evidence was entered.</summary>
 public enum EvidenceSource
@@ -196,30 +251,46 @@ public sealed record DecideFinding
 }
 
 /// <summary>The levers of a client: the body as the model has it, and every exercise with a posture at its own usual load.</summary>
-/// <param name="ObservedLeanDeg">The lean of the screen's squat; null when it was not measured.</param>
-public sealed record LeversView(
-    Guid ClientId,
-    string Client,
-    LeverBody Body,
-    bool AnkleMeasured,
-    double? ObservedLeanDeg,
-    IReadOnlyList<LeverRow> Rows,
-    string Caution,
-    IReadOnlyList<ModelNote> Notes
-);
+public sealed record LeversView
+{
+    public required Guid ClientId { get; init; }
 
-/// <param name="StanceDeg">The variation's own; null outside the squats. Likewise knee travel, 0 to 1.</param>
-/// <param name="BoxCm">First box height: where the pelvis tucked in the screen, else where it is likely to; null when it does not.</param>
-public sealed record LeverRow(
-    string Exercise,
-    string Name,
-    Pose Pose,
-    double LoadKg,
-    double? StanceDeg,
-    double? KneeTravel,
-    double? BoxCm,
-    LeverReply Reply
-);
+    public required string Client { get; init; }
+
+    public required LeverBody Body { get; init; }
+
+    public required bool AnkleMeasured { get; init; }
+
+    /// <summary>The lean of the screen's squat; null when it was not measured.</summary>
+    public required double? ObservedLeanDeg { get; init; }
+
+    public required IReadOnlyList<LeverRow> Rows { get; init; }
+
+    public required string Caution { get; init; }
+
+    public required IReadOnlyList<ModelNote> Notes { get; init; }
+}
+
+public sealed record LeverRow
+{
+    public required string Exercise { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Pose Pose { get; init; }
+
+    public required double LoadKg { get; init; }
+
+    /// <summary>The variation's own; null outside the squats. Likewise knee travel, 0 to 1.</summary>
+    public required double? StanceDeg { get; init; }
+
+    public required double? KneeTravel { get; init; }
+
+    /// <summary>First box height: where the pelvis tucked in the screen, else where it is likely to; null when it does not.</summary>
+    public required double? BoxCm { get; init; }
+
+    public required LeverReply Reply { get; init; }
+}
 
 /// <summary>What a new plan would change, a line each.</summary>
 public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<string> Changes);
@@ -228,76 +299,129 @@ public sealed record PlanPreview(int Number, bool OutOfDate, IReadOnlyList<strin
 public sealed record ExerciseLine(string Id, string Name, Pattern Pattern, IReadOnlyList<IReadOnlyList<Implement>> Kit);
 
 /// <summary>A set that was done.</summary>
-public sealed record SetView(
-    Guid Id,
-    DateOnly Date,
-    string Exercise,
-    int Place,
-    Side? Side,
-    double Kg,
-    int Reps,
-    double? Rpe,
-    bool Amrap,
-    int? TechniqueHeldTo,
-    int? Pain,
-    string? Note,
-    DateTimeOffset LoggedAt
-);
+public sealed record SetView
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly Date { get; init; }
+
+    public required string Exercise { get; init; }
+
+    public required int Place { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required double Kg { get; init; }
+
+    public required int Reps { get; init; }
+
+    public required double? Rpe { get; init; }
+
+    public required bool Amrap { get; init; }
+
+    public required int? TechniqueHeldTo { get; init; }
+
+    public required int? Pain { get; init; }
+
+    public required string? Note { get; init; }
+
+    public required DateTimeOffset LoggedAt { get; init; }
+}
 
 /// <summary>A session on the floor.</summary>
-public sealed record FloorView(
-    Guid ClientId,
-    string Client,
-    DateOnly Date,
-    int Week,
-    WeekKind WeekKind,
-    int Minutes,
-    string? Stop,
-    IReadOnlyList<FloorItem> Items,
-    IReadOnlyList<DateOnly> Dates,
-    string Caution,
-    IReadOnlyList<DailyWork> Daily
-);
+public sealed record FloorView
+{
+    public required Guid ClientId { get; init; }
+
+    public required string Client { get; init; }
+
+    public required DateOnly Date { get; init; }
+
+    public required int Week { get; init; }
+
+    public required WeekKind WeekKind { get; init; }
+
+    public required int Minutes { get; init; }
+
+    public required string? Stop { get; init; }
+
+    public required IReadOnlyList<FloorItem> Items { get; init; }
+
+    public required IReadOnlyList<DateOnly> Dates { get; init; }
+
+    public required string Caution { get; init; }
+
+    public required IReadOnlyList<DailyWork> Daily { get; init; }
+}
 
 /// <summary>An exercise on the floor.</summary>
-/// <param name="Substitutes">What can stand in for the sets that are still to do, best first; itself without substitutes.</param>
-public sealed record FloorItem(
-    string Exercise,
-    string Name,
-    Role Role,
-    string Because,
-    IReadOnlyList<string> Cues,
-    string SetUp,
-    IReadOnlyList<FloorWarmUp> WarmUp,
-    IReadOnlyList<FloorSet> Sets,
-    FloorProposal? Proposal,
-    IReadOnlyList<LoadChoice> Loads,
-    IReadOnlyList<FloorItem> Substitutes,
-    string? Superset
-);
+public sealed record FloorItem
+{
+    public required string Exercise { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Role Role { get; init; }
+
+    public required string Because { get; init; }
+
+    public required IReadOnlyList<string> Cues { get; init; }
+
+    public required string SetUp { get; init; }
+
+    public required IReadOnlyList<FloorWarmUp> WarmUp { get; init; }
+
+    public required IReadOnlyList<FloorSet> Sets { get; init; }
+
+    public required FloorProposal? Proposal { get; init; }
+
+    public required IReadOnlyList<LoadChoice> Loads { get; init; }
+
+    /// <summary>What can stand in for the sets that are still to do, best first; itself without substitutes.</summary>
+    public required IReadOnlyList<FloorItem> Substitutes { get; init; }
+
+    public required string? Superset { get; init; }
+}
 
 public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);
 
 /// <summary>A work set as prescribed, and as done.</summary>
-public sealed record FloorSet(
-    int Place,
-    int Reps,
-    double? Percent,
-    double? Kg,
-    double? Each,
-    int? Count,
-    string? Bar,
-    IReadOnlyList<double>? PerSide,
-    double Rpe,
-    string Tempo,
-    int RestSeconds,
-    int LeastRestSeconds,
-    Side? Side,
-    int? Metres,
-    int? Seconds,
-    bool Amrap,
-    SetView? Done
-);
+public sealed record FloorSet
+{
+    public required int Place { get; init; }
+
+    public required int Reps { get; init; }
+
+    public required double? Percent { get; init; }
+
+    public required double? Kg { get; init; }
+
+    public required double? Each { get; init; }
+
+    public required int? Count { get; init; }
+
+    public required string? Bar { get; init; }
+
+    public required IReadOnlyList<double>? PerSide { get; init; }
+
+    public required double Rpe { get; init; }
+
+    public required string Tempo { get; init; }
+
+    public required int RestSeconds { get; init; }
+
+    public required int LeastRestSeconds { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required int? Metres { get; init; }
+
+    public required int? Seconds { get; init; }
+
+    public required bool Amrap { get; init; }
+
+    public required SetView? Done { get; init; }
+}
 
 /// <summary>What the last set suggests for the next one; a null load ends the exercise.</summary>
 public sealed record FloorProposal(int Place, double? Kg, int? Reps, string Text);

@@ -10,69 +10,114 @@ using Nerezza.Formats.Shapes;
 namespace Nerezza.Web.Contracts;
 
 /// <summary>The exercises chosen for a client, and everything else that could be.</summary>
-/// <param name="Shortfalls">What could not be had, and what would have to be given up for it.</param>
-/// <param name="Muscles">Hard sets of the first week against their limits.</param>
-/// <param name="Favours">What the school favours and gives up.</param>
-/// <param name="Version">Of the client's file; it goes back with picks and school, so that a lost race is told.</param>
-public sealed record ExercisesView(
-    Guid ClientId,
-    string Client,
-    uint Version,
-    string? Stop,
-    AccessorySchool School,
-    string Favours,
-    bool Proven,
-    IReadOnlyList<ChosenLine> Chosen,
-    IReadOnlyList<RankedLine> Others,
-    IReadOnlyList<PassedLine> Passed,
-    IReadOnlyList<string> Shortfalls,
-    IReadOnlyList<MuscleBand> Muscles,
-    IReadOnlyList<Pick> Picks,
-    IReadOnlyList<SchoolName> Schools
-);
+public sealed record ExercisesView
+{
+    public required Guid ClientId { get; init; }
+
+    public required string Client { get; init; }
+
+    /// <summary>Of the client's file; it goes back with picks and school, so that a lost race is told.</summary>
+    public required uint Version { get; init; }
+
+    public required string? Stop { get; init; }
+
+    public required AccessorySchool School { get; init; }
+
+    /// <summary>What the school favours and gives up.</summary>
+    public required string Favours { get; init; }
+
+    public required bool Proven { get; init; }
+
+    public required IReadOnlyList<ChosenLine> Chosen { get; init; }
+
+    public required IReadOnlyList<RankedLine> Others { get; init; }
+
+    public required IReadOnlyList<PassedLine> Passed { get; init; }
+
+    /// <summary>What could not be had, and what would have to be given up for it.</summary>
+    public required IReadOnlyList<string> Shortfalls { get; init; }
+
+    /// <summary>Hard sets of the first week against their limits.</summary>
+    public required IReadOnlyList<MuscleBand> Muscles { get; init; }
+
+    public required IReadOnlyList<Pick> Picks { get; init; }
+
+    public required IReadOnlyList<SchoolName> Schools { get; init; }
+}
 
 /// <summary>One chosen exercise in session order, with all that speaks for it.</summary>
-/// <param name="Rivals">What could stand in its place, best first, with what it would be picked as.</param>
-/// <param name="PinKind">What it is picked as when the coach pins it.</param>
-/// <param name="Days">The weekdays it stands on; empty for daily drills.</param>
-public sealed record ChosenLine(
-    ExerciseFace Face,
-    Role Role,
-    double Score,
-    IReadOnlyList<ScorePart> Parts,
-    IReadOnlyList<string> Answers,
-    string Because,
-    IReadOnlyList<Weekday> Days,
-    bool IsPicked,
-    IReadOnlyList<AgainstLine> InsteadOf,
-    IReadOnlyList<Pick> Rivals,
-    IReadOnlyList<SubstituteLine> Substitutes,
-    PickKind PinKind
-);
+public sealed record ChosenLine
+{
+    public required ExerciseFace Face { get; init; }
+
+    public required Role Role { get; init; }
+
+    public required double Score { get; init; }
+
+    public required IReadOnlyList<ScorePart> Parts { get; init; }
+
+    public required IReadOnlyList<string> Answers { get; init; }
+
+    public required string Because { get; init; }
+
+    /// <summary>The weekdays it stands on; empty for daily drills.</summary>
+    public required IReadOnlyList<Weekday> Days { get; init; }
+
+    public required bool IsPicked { get; init; }
+
+    public required IReadOnlyList<AgainstLine> InsteadOf { get; init; }
+
+    /// <summary>What could stand in its place, best first, with what it would be picked as.</summary>
+    public required IReadOnlyList<Pick> Rivals { get; init; }
+
+    public required IReadOnlyList<SubstituteLine> Substitutes { get; init; }
+
+    /// <summary>What it is picked as when the coach pins it.</summary>
+    public required PickKind PinKind { get; init; }
+}
 
 /// <summary>An exercise as it is shown anywhere: name, pattern, muscles, kit, cues, figure.</summary>
-/// <param name="Ladder">Its ladder with rung and rungs, as in "deadlift, rung 4 of 7"; null when it is on none.</param>
-public sealed record ExerciseFace(
-    string Exercise,
-    string Name,
-    Pattern Pattern,
-    IReadOnlyList<MuscleShare> Muscles,
-    string Kit,
-    IReadOnlyList<string> Cues,
-    string? Watch,
-    string? Caution,
-    string? Stance,
-    string? Escape,
-    string? Ladder,
-    IReadOnlyList<Conflict> Conflicts,
-    int Axial,
-    int Systemic,
-    int Soreness,
-    int Skill,
-    Pose? Pose,
-    FigurePart? Figure,
-    Origin Origin
-);
+public sealed record ExerciseFace
+{
+    public required string Exercise { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Pattern Pattern { get; init; }
+
+    public required IReadOnlyList<MuscleShare> Muscles { get; init; }
+
+    public required string Kit { get; init; }
+
+    public required IReadOnlyList<string> Cues { get; init; }
+
+    public required string? Watch { get; init; }
+
+    public required string? Caution { get; init; }
+
+    public required string? Stance { get; init; }
+
+    public required string? Escape { get; init; }
+
+    /// <summary>Its ladder with rung and rungs, as in "deadlift, rung 4 of 7"; null when it is on none.</summary>
+    public required string? Ladder { get; init; }
+
+    public required IReadOnlyList<Conflict> Conflicts { get; init; }
+
+    public required int Axial { get; init; }
+
+    public required int Systemic { get; init; }
+
+    public required int Soreness { get; init; }
+
+    public required int Skill { get; init; }
+
+    public required Pose? Pose { get; init; }
+
+    public required FigurePart? Figure { get; init; }
+
+    public required Origin Origin { get; init; }
+}
 
 /// <summary>Hard sets of one muscle in a week.</summary>
 /// <param name="Low">0 where there is no low limit.</param>
@@ -125,16 +170,24 @@ public sealed record PickLine
 }
 
 /// <summary>What a change of exercises would do in the first week, in words and numbers.</summary>
-public sealed record EffectView(
-    IReadOnlyList<string> In,
-    IReadOnlyList<string> Out,
-    IReadOnlyList<string> NoLonger,
-    IReadOnlyList<string> Newly,
-    IReadOnlyList<MuscleShift> Muscles,
-    Moved Minutes,
-    Moved Axial,
-    Moved Soreness
-);
+public sealed record EffectView
+{
+    public required IReadOnlyList<string> In { get; init; }
+
+    public required IReadOnlyList<string> Out { get; init; }
+
+    public required IReadOnlyList<string> NoLonger { get; init; }
+
+    public required IReadOnlyList<string> Newly { get; init; }
+
+    public required IReadOnlyList<MuscleShift> Muscles { get; init; }
+
+    public required Moved Minutes { get; init; }
+
+    public required Moved Axial { get; init; }
+
+    public required Moved Soreness { get; init; }
+}
 
 /// <summary>What another school would choose.</summary>
 public sealed record SchoolView(AccessorySchool School, string Favours, IReadOnlyList<string> OnlyNow, IReadOnlyList<string> OnlyThere);

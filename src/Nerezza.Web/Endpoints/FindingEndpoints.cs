@@ -40,20 +40,22 @@ public static class FindingEndpoints
         LeanComparison? lean = PlanService.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(
-            new FindingsView(
-                id,
-                file.Client.Name,
-                screened,
-                plan is not null && PlanService.IsOutOfDate(plan, file),
-                plan?.Number,
-                PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
-                [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
+            new FindingsView
+            {
+                ClientId = id,
+                Client = file.Client.Name,
+                ScreenedOn = screened,
+                PlanOutOfDate = plan is not null && PlanService.IsOutOfDate(plan, file),
+                PlanNumber = plan?.Number,
+                Referral = PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
+                Findings = [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
+                Names =
                 [
                     .. Enum.GetValues<FindingCode>()
                         .Where(code => code is not FindingCode.Refer)
                         .Select(code => new FindingName(code, Core.Wording.FindingWords.Name(code))),
-                ]
-            )
+                ],
+            }
         );
     }
 

@@ -38,7 +38,20 @@ public static class FloorEndpoints
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
         if (PlanService.Stop(file) is { } stop)
             return TypedResults.Ok(
-                new FloorView(id, file.Client.Name, date, 0, Core.Blocks.WeekKind.Load, 0, stop, [], [], ReferralWords.OnTheFloor, [])
+                new FloorView
+                {
+                    ClientId = id,
+                    Client = file.Client.Name,
+                    Date = date,
+                    Week = 0,
+                    WeekKind = Core.Blocks.WeekKind.Load,
+                    Minutes = 0,
+                    Stop = stop,
+                    Items = [],
+                    Dates = [],
+                    Caution = ReferralWords.OnTheFloor,
+                    Daily = [],
+                }
             );
         ClientLog sets = await log.Of(id, cancel, date);
         // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers
@@ -49,36 +62,38 @@ public static class FloorEndpoints
         Plan plan = desk.Current(row, file, before);
         if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)
             return TypedResults.Ok(
-                new FloorView(
-                    id,
-                    file.Client.Name,
-                    date,
-                    0,
-                    Core.Blocks.WeekKind.Load,
-                    0,
-                    null,
-                    [],
-                    dates,
-                    ReferralWords.OnTheFloor,
-                    floor.Daily(plan)
-                )
+                new FloorView
+                {
+                    ClientId = id,
+                    Client = file.Client.Name,
+                    Date = date,
+                    Week = 0,
+                    WeekKind = Core.Blocks.WeekKind.Load,
+                    Minutes = 0,
+                    Stop = null,
+                    Items = [],
+                    Dates = dates,
+                    Caution = ReferralWords.OnTheFloor,
+                    Daily = floor.Daily(plan),
+                }
             );
         Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
         var loader = new Core.Loads.Loading.Loader(@case.Equipment);
         return TypedResults.Ok(
-            new FloorView(
-                id,
-                file.Client.Name,
-                date,
-                found.Week.Number,
-                found.Week.Kind,
-                found.Session.Minutes,
-                null,
-                [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
-                dates,
-                ReferralWords.OnTheFloor,
-                floor.Daily(plan)
-            )
+            new FloorView
+            {
+                ClientId = id,
+                Client = file.Client.Name,
+                Date = date,
+                Week = found.Week.Number,
+                WeekKind = found.Week.Kind,
+                Minutes = found.Session.Minutes,
+                Stop = null,
+                Items = [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
+                Dates = dates,
+                Caution = ReferralWords.OnTheFloor,
+                Daily = floor.Daily(plan),
+            }
         );
     }
 
@@ -155,7 +170,10 @@ public static class FloorEndpoints
         {
             Recording.New or Recording.Known => TypedResults.NoContent(),
             Recording.Followed => AlreadyFollowed(),
-            Recording.Clash => Problems.Conflict("Another set has this id.", "Nothing was changed. Send the withdrawal with an id of its own."),
+            Recording.Clash => Problems.Conflict(
+                "Another set has this id.",
+                "Nothing was changed. Send the withdrawal with an id of its own."
+            ),
         };
     }
 

@@ -29,19 +29,21 @@ public static class HealthEndpoints
             return TypedResults.NotFound();
         ReferralPart? referral = PlanService.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
         return TypedResults.Ok(
-            new HealthView(
-                id,
-                file.Client.Name,
-                file.Client.Version,
-                file.Client.Facts.Health ?? new HealthSection(),
-                file.Client.Observed.Pain ?? [],
-                referral,
-                ReferralWords.Caution,
+            new HealthView
+            {
+                ClientId = id,
+                Client = file.Client.Name,
+                Version = file.Client.Version,
+                Health = file.Client.Facts.Health ?? new HealthSection(),
+                Pain = file.Client.Observed.Pain ?? [],
+                Referral = referral,
+                Caution = ReferralWords.Caution,
+                Questions =
                 [
                     .. Enum.GetValues<HealthFlag>()
                         .Select(flag => new HealthQuestion(flag, ReferralWords.Question(flag), HealthReferral.WhenAnswered(flag))),
-                ]
-            )
+                ],
+            }
         );
     }
 

@@ -41,19 +41,20 @@ public static class IntakeEndpoints
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
         return TypedResults.Ok(
-            new IntakeView(
-                id,
-                file.Client.Facts,
-                file.Client.Schools,
-                file.Client.Version,
-                file.Equipment.Document,
-                file.Equipment.Version,
-                [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
-                [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
-                Estimates(file.Client.Facts.HeightCm),
-                PlanService.Stop(file),
-                KitWords.Notes(PlanService.KitOf(file))
-            )
+            new IntakeView
+            {
+                Id = id,
+                Facts = file.Client.Facts,
+                Schools = file.Client.Schools,
+                FactsVersion = file.Client.Version,
+                Equipment = file.Equipment.Document,
+                EquipmentVersion = file.Equipment.Version,
+                Entered = [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
+                Maxes = [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
+                Estimates = Estimates(file.Client.Facts.HeightCm),
+                Stop = PlanService.Stop(file),
+                KitNotes = KitWords.Notes(PlanService.KitOf(file)),
+            }
         );
     }
 

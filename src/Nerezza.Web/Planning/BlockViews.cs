@@ -27,24 +27,26 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
     {
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
-        return new BlockView(
-            row.Number,
-            row.MadeAt,
-            PlanService.IsOutOfDate(row, file),
-            null,
-            desk.ToDocument(plan),
-            row.Document,
-            Done(row, log),
-            plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "",
-            plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "",
-            row.Base,
-            row.Edits,
-            draft.Refused,
-            draft.Cells,
-            draft.Remarks,
-            draft.Sets,
-            draft.Totals,
-            Chain(plan, file),
+        return new BlockView
+        {
+            Number = row.Number,
+            MadeAt = row.MadeAt,
+            OutOfDate = PlanService.IsOutOfDate(row, file),
+            Stop = null,
+            Plan = desk.ToDocument(plan),
+            AsMade = row.Document,
+            Done = Done(row, log),
+            KindBecause = plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "",
+            Favours = plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "",
+            Base = row.Base,
+            Edits = row.Edits,
+            Refused = draft.Refused,
+            Cells = draft.Cells,
+            Remarks = draft.Remarks,
+            Sets = draft.Sets,
+            Totals = draft.Totals,
+            Chain = Chain(plan, file),
+            Attempts =
             [
                 .. plan.Attempts.Select(one => new AttemptsView(
                     one.Exercise,
@@ -52,8 +54,8 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
                     [.. one.Loads.Select(load => load.Kilograms)]
                 )),
             ],
-            floor.Daily(plan)
-        );
+            Daily = floor.Daily(plan),
+        };
     }
 
     /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is
@@ -61,27 +63,28 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
     public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
-        return new BlockView(
-            row.Number,
-            row.MadeAt,
-            PlanService.IsOutOfDate(row, file),
-            stop,
-            locked,
-            locked,
-            Done(row, log),
-            "",
-            "",
-            row.Base,
-            row.Edits,
-            [],
-            [],
-            [],
-            [],
-            [],
-            [],
-            [],
-            []
-        );
+        return new BlockView
+        {
+            Number = row.Number,
+            MadeAt = row.MadeAt,
+            OutOfDate = PlanService.IsOutOfDate(row, file),
+            Stop = stop,
+            Plan = locked,
+            AsMade = locked,
+            Done = Done(row, log),
+            KindBecause = "",
+            Favours = "",
+            Base = row.Base,
+            Edits = row.Edits,
+            Refused = [],
+            Cells = [],
+            Remarks = [],
+            Sets = [],
+            Totals = [],
+            Chain = [],
+            Attempts = [],
+            Daily = [],
+        };
     }
 
     private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) =>
@@ -105,15 +108,16 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             .. plan.Block is { } block ? desk.AgainstToday(block, file).Where(check => !plan.Checks.Contains(check)) : [],
         ];
         (BlockPart? made, IReadOnlyList<MaxPart> maxes) = desk.ToBlock(plan);
-        return new DraftView(
-            made,
-            maxes,
-            [.. plan.Refused.Select(_words.Because)],
-            [.. Cells(plan, file.Client.Facts.MassKg)],
-            [.. checks.Select(Remark)],
-            plan.Ledger,
-            plan.Totals
-        );
+        return new DraftView
+        {
+            Block = made,
+            Maxes = maxes,
+            Refused = [.. plan.Refused.Select(_words.Because)],
+            Cells = [.. Cells(plan, file.Client.Facts.MassKg)],
+            Remarks = [.. checks.Select(Remark)],
+            Sets = plan.Ledger,
+            Totals = plan.Totals,
+        };
     }
 
     /// <summary>What one version has otherwise than another, at today's maxes.</summary>
@@ -152,42 +156,45 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             max is not null && item.Sets.MaxBy(set => set.Percent?.Value)?.Percent is { } percent
                 ? Math.Round(max.OfTrainingMax(percent).Value, 1)
                 : null;
-        return new CellView(
-            week.Number,
-            session.Day,
-            item.Exercise,
+        return new CellView
+        {
+            Week = week.Number,
+            Day = session.Day,
+            Exercise = item.Exercise,
+            Pinned =
             [
                 .. Enum.GetValues<Pins>()
                     .Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin))
                     .Select(pin => pin.ToString().ToLowerInvariant()),
             ],
-            item.Ask.Target.Kind,
-            SessionTime.UnderTension(item.Sets[0]),
-            item.Sets[^1].Rest.LeastSeconds,
-            max is null ? null : Math.Round(max.TrainingMax, 1),
-            part,
-            bent,
-            bodyKg
-        );
+            Shape = item.Ask.Target.Kind,
+            UnderTensionSeconds = SessionTime.UnderTension(item.Sets[0]),
+            LeastRestSeconds = item.Sets[^1].Rest.LeastSeconds,
+            TrainingMaxKg = max is null ? null : Math.Round(max.TrainingMax, 1),
+            PercentOfTrainingMax = part,
+            OwnCurve = bent,
+            BodyKg = bodyKg,
+        };
     }
 
     private CheckView Remark(Check check) =>
-        new(
-            check.Code,
-            check.Severity,
-            check.At switch
+        new()
+        {
+            Code = check.Code,
+            Severity = check.Severity,
+            Week = check.At switch
             {
                 CheckPlace.OfSession session => session.Week,
                 CheckPlace.OfWeek week => week.Week,
                 CheckPlace.OfBlock => null,
                 _ => throw new UnreachableException(check.At.GetType().Name),
             },
-            (check.At as CheckPlace.OfSession)?.Day,
-            (check as ExerciseCheck)?.Exercise,
-            _checks.Because(check),
-            CheckWords.Fix(check),
-            [.. check.Fix.Select(EditMapping.ToSection)]
-        );
+            Day = (check.At as CheckPlace.OfSession)?.Day,
+            Exercise = (check as ExerciseCheck)?.Exercise,
+            Because = _checks.Because(check),
+            Fix = CheckWords.Fix(check),
+            Edits = [.. check.Fix.Select(EditMapping.ToSection)],
+        };
 
     private static IReadOnlyList<ChainLink> Chain(Plan plan, ClientFile file)
     {

@@ -22,24 +22,25 @@ public sealed class EvidenceViews(ExerciseCatalogue catalogue)
         Finding finding = reviewed.Finding;
         RetestWindow? window = finding.Retest;
         DateOnly? from = kept.Count > 0 ? kept[0].Date : null;
-        return new FindingLine(
-            finding.Code,
-            finding.Cause,
-            finding.Side,
-            finding.Severity,
-            finding.Confidence,
-            FindingWords.Title(finding),
-            FindingWords.Going(finding),
-            FindingWords.ToDo(finding),
-            FindingWords.Asked(finding.Asks),
-            window?.FirstWeek,
-            window?.LastWeek,
-            window is null ? null : from?.AddDays(7 * window.FirstWeek),
-            reviewed.Verdict,
-            reviewed.Reason,
-            [.. finding.Evidence.Select(piece => Line(piece, kept))],
-            lean is not null && finding.Evidence.Any(piece => piece.Measure == LeanComparison.Measure) ? ToPicture(lean) : null
-        );
+        return new FindingLine
+        {
+            Code = finding.Code,
+            Cause = finding.Cause,
+            Side = finding.Side,
+            Severity = finding.Severity,
+            Confidence = finding.Confidence,
+            Title = FindingWords.Title(finding),
+            Going = FindingWords.Going(finding),
+            ToDo = FindingWords.ToDo(finding),
+            Asks = FindingWords.Asked(finding.Asks),
+            RetestFirstWeek = window?.FirstWeek,
+            RetestLastWeek = window?.LastWeek,
+            RetestFrom = window is null ? null : from?.AddDays(7 * window.FirstWeek),
+            Verdict = reviewed.Verdict,
+            Reason = reviewed.Reason,
+            Evidence = [.. finding.Evidence.Select(piece => Line(piece, kept))],
+            Lean = lean is not null && finding.Evidence.Any(piece => piece.Measure == LeanComparison.Measure) ? ToPicture(lean) : null,
+        };
     }
 
     private static LeanPicture ToPicture(LeanComparison lean) =>
@@ -56,20 +57,21 @@ public sealed class EvidenceViews(ExerciseCatalogue catalogue)
                 .Where(row => row.Number is not null)
                 .Select(row => ((DateOnly, double)?)(row.Date, row.Number!.Value))
                 .FirstOrDefault();
-        return new EvidenceLine(
-            CasePath.Of(piece.Measure),
-            tested?.Test,
-            tested?.Side,
-            name,
-            unit,
-            (piece.Value as Reading.Number)?.Value,
-            _measures.Sentence(piece),
-            piece.Norm,
-            tested is null ? null : Norms.Of(tested.Test),
-            last?.Number,
-            last?.Date,
-            SourceOf(piece.Measure)
-        );
+        return new EvidenceLine
+        {
+            Measure = CasePath.Of(piece.Measure),
+            Test = tested?.Test,
+            Side = tested?.Side,
+            Name = name,
+            Unit = unit,
+            Number = (piece.Value as Reading.Number)?.Value,
+            Sentence = _measures.Sentence(piece),
+            Norm = piece.Norm,
+            Band = tested is null ? null : Norms.Of(tested.Test),
+            Before = last?.Number,
+            BeforeOn = last?.Date,
+            Source = SourceOf(piece.Measure),
+        };
     }
 
     private static EvidenceSource SourceOf(Measure measure) =>

@@ -26,15 +26,17 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         ExerciseChoice choice = plan.Selection;
         AccessorySchool school = Codes.Find<AccessorySchool>(choice.School) ?? AccessorySchool.Stimulus;
         IReadOnlyList<Pick> picks = CaseAssembly.Picks(file);
-        return new ExercisesView(
-            file.Client.Id,
-            file.Client.Name,
-            file.Client.Version,
-            PlanService.Stop(file),
-            school,
-            SchoolWords.Favours(school),
-            choice.Proven is Proof.Optimal,
-            [.. InOrder(choice).Select(chosen => Line(chosen, plan, school, picks, body, substitution))],
+        return new ExercisesView
+        {
+            ClientId = file.Client.Id,
+            Client = file.Client.Name,
+            Version = file.Client.Version,
+            Stop = PlanService.Stop(file),
+            School = school,
+            Favours = SchoolWords.Favours(school),
+            Proven = choice.Proven is Proof.Optimal,
+            Chosen = [.. InOrder(choice).Select(chosen => Line(chosen, plan, school, picks, body, substitution))],
+            Others =
             [
                 .. choice
                     .Ranked.Where(row => !choice.All.Any(chosen => chosen.Exercise.Id == row.Exercise.Id))
@@ -46,6 +48,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
                         [.. row.Answers.Select(FindingWords.Name)]
                     )),
             ],
+            Passed =
             [
                 .. choice.PassedOver.Select(passed => new PassedLine(
                     passed.Exercise,
@@ -53,30 +56,32 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
                     PlanWords.Because(passed)
                 )),
             ],
-            [.. choice.Shortfalls.Select(_short.Text)],
+            Shortfalls = [.. choice.Shortfalls.Select(_short.Text)],
+            Muscles =
             [
                 .. plan
                     .Ledger.Where(row => row.Weeks[0].Sets > 0 || row.Weeks[0].Low > 0)
                     .Select(row => new MuscleBand(row.Muscle, row.Weeks[0].Sets, row.Weeks[0].Low, row.Weeks[0].High)),
             ],
-            picks,
-            [.. Enum.GetValues<AccessorySchool>().Select(one => new SchoolName(one, SchoolWords.Name(one)))]
-        );
+            Picks = picks,
+            Schools = [.. Enum.GetValues<AccessorySchool>().Select(one => new SchoolName(one, SchoolWords.Name(one)))],
+        };
     }
 
     public EffectView Effect(Plan before, Plan after)
     {
         ChoiceEffect effect = ChoiceEffect.Between(before, after);
-        return new EffectView(
-            Names(effect.In),
-            Names(effect.Out),
-            Titles(effect.NoLonger),
-            Titles(effect.Newly),
-            effect.Muscles,
-            effect.Minutes,
-            effect.Axial,
-            effect.Soreness
-        );
+        return new EffectView
+        {
+            In = Names(effect.In),
+            Out = Names(effect.Out),
+            NoLonger = Titles(effect.NoLonger),
+            Newly = Titles(effect.Newly),
+            Muscles = effect.Muscles,
+            Minutes = effect.Minutes,
+            Axial = effect.Axial,
+            Soreness = effect.Soreness,
+        };
     }
 
     public SchoolView School(AccessorySchool school, Plan now, Plan there)
@@ -98,20 +103,23 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         Func<Exercise, (Lifter, double)> body,
         Substitution substitution
     ) =>
-        new(
-            Face(chosen.Exercise, body),
-            chosen.Role,
-            chosen.Score,
-            Parts(chosen.Parts, chosen.Role is Role.Main or Role.Second ? ScoreWeights.Main : ScoreWeights.Of(school)),
-            [.. chosen.Answers.Select(FindingWords.Name)],
-            _words.Because(chosen),
+        new()
+        {
+            Face = Face(chosen.Exercise, body),
+            Role = chosen.Role,
+            Score = chosen.Score,
+            Parts = Parts(chosen.Parts, chosen.Role is Role.Main or Role.Second ? ScoreWeights.Main : ScoreWeights.Of(school)),
+            Answers = [.. chosen.Answers.Select(FindingWords.Name)],
+            Because = _words.Because(chosen),
+            Days =
             [
                 .. plan.Block?.Weeks[0]
                     .Sessions.Where(session => session.Items.Any(item => item.Exercise == chosen.Exercise.Id))
                     .Select(session => session.Day)
                     ?? [],
             ],
-            picks.Any(pick => pick.Exercise == chosen.Exercise.Id && pick.Kind is not PickKind.Banned),
+            IsPicked = picks.Any(pick => pick.Exercise == chosen.Exercise.Id && pick.Kind is not PickKind.Banned),
+            InsteadOf =
             [
                 .. chosen.InsteadOf.Select(other => new AgainstLine(
                     other.Exercise,
@@ -119,10 +127,10 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
                     PlanWords.Because(other, chosen.Score)
                 )),
             ],
-            [.. chosen.Rivals.Select(id => Pick.InPlaceOf(chosen, catalogue[id]))],
-            Substitutes(chosen, plan, substitution),
-            Pick.InPlaceOf(chosen, chosen.Exercise).Kind
-        );
+            Rivals = [.. chosen.Rivals.Select(id => Pick.InPlaceOf(chosen, catalogue[id]))],
+            Substitutes = Substitutes(chosen, plan, substitution),
+            PinKind = Pick.InPlaceOf(chosen, chosen.Exercise).Kind,
+        };
 
     /// <summary>The substitutes of an exercise with the sets that its first session would become.</summary>
     private List<SubstituteLine> Substitutes(Chosen chosen, Plan plan, Substitution substitution)
@@ -161,37 +169,39 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
             && Lever.Of(on.Lifter, exercise.Id, on.LoadKg, LeverMoves.None)?.Posture is { } posture
         )
             figure = LeverCall.ToFigure(posture);
-        return new ExerciseFace(
-            exercise.Id,
-            exercise.Name,
-            exercise.Pattern,
+        return new ExerciseFace
+        {
+            Exercise = exercise.Id,
+            Name = exercise.Name,
+            Pattern = exercise.Pattern,
+            Muscles =
             [
                 .. exercise
                     .Muscles.OrderByDescending(row => row.Value)
                     .ThenBy(row => row.Key)
                     .Select(row => new MuscleShare(row.Key, row.Value)),
             ],
-            string.Join(
+            Kit = string.Join(
                 " or ",
                 exercise.Kit.Select(set =>
                     set.Count == 0 ? "nothing" : string.Join(", ", set.Select(item => Codes.Of(item).Replace('-', ' ')))
                 )
             ),
-            exercise.Cues,
-            exercise.Watch,
-            exercise.Caution,
-            exercise.Stance,
-            exercise.Escape,
-            LadderOf(exercise.Id),
-            [.. exercise.Conflicts.Where(conflict => conflict is not Conflict.Grip)],
-            exercise.Axial,
-            exercise.Systemic,
-            exercise.Soreness,
-            exercise.Skill,
-            pose,
-            figure,
-            exercise.Origin
-        );
+            Cues = exercise.Cues,
+            Watch = exercise.Watch,
+            Caution = exercise.Caution,
+            Stance = exercise.Stance,
+            Escape = exercise.Escape,
+            Ladder = LadderOf(exercise.Id),
+            Conflicts = [.. exercise.Conflicts.Where(conflict => conflict is not Conflict.Grip)],
+            Axial = exercise.Axial,
+            Systemic = exercise.Systemic,
+            Soreness = exercise.Soreness,
+            Skill = exercise.Skill,
+            Pose = pose,
+            Figure = figure,
+            Origin = exercise.Origin,
+        };
     }
 
     private static string? LadderOf(string exercise) =>

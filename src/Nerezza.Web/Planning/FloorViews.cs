@@ -63,38 +63,40 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         Exercise exercise = catalogue[item.Exercise];
         List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
         LoadMeans means = MeansOf(item, exercise, loader);
-        return new FloorItem(
-            item.Exercise,
-            exercise.Name,
-            item.Role,
-            _words.Because(item),
-            item.Cues,
-            FloorWords.Text(item.SetUp),
-            [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
-            [.. item.Sets.Select((set, place) => Set(set, place, done))],
-            Proposal(item, exercise, @case, done, means, plan),
-            Choices(item, means),
-            [],
-            item.Superset
-        );
+        return new FloorItem
+        {
+            Exercise = item.Exercise,
+            Name = exercise.Name,
+            Role = item.Role,
+            Because = _words.Because(item),
+            Cues = item.Cues,
+            SetUp = FloorWords.Text(item.SetUp),
+            WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
+            Sets = [.. item.Sets.Select((set, place) => Set(set, place, done))],
+            Proposal = Proposal(item, exercise, @case, done, means, plan),
+            Loads = Choices(item, means),
+            Substitutes = [],
+            Superset = item.Superset,
+        };
     }
 
     public static SetView View(LoggedSetRow row) =>
-        new(
-            row.Id,
-            row.Date,
-            row.Exercise,
-            row.Place,
-            row.Side,
-            (double)row.LoadKg,
-            row.Reps,
-            (double?)row.Rpe,
-            row.Amrap,
-            row.TechniqueHeldTo,
-            row.Pain,
-            row.Note,
-            row.LoggedAt
-        );
+        new()
+        {
+            Id = row.Id,
+            Date = row.Date,
+            Exercise = row.Exercise,
+            Place = row.Place,
+            Side = row.Side,
+            Kg = (double)row.LoadKg,
+            Reps = row.Reps,
+            Rpe = (double?)row.Rpe,
+            Amrap = row.Amrap,
+            TechniqueHeldTo = row.TechniqueHeldTo,
+            Pain = row.Pain,
+            Note = row.Note,
+            LoggedAt = row.LoggedAt,
+        };
 
     private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, Loader loader)
     {
@@ -103,25 +105,26 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     }
 
     private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) =>
-        new(
-            place,
-            set.Reps,
-            set.Percent?.Value,
-            set.Load?.Kilograms,
-            set.Each?.Kilograms,
-            set.Count,
-            set.Bar,
-            Kilograms(set.PerSide),
-            set.Rpe.Value,
-            set.Tempo.ToString(),
-            set.Rest.Seconds,
-            set.Rest.LeastSeconds,
-            set.Side,
-            set.Metres,
-            set.Seconds,
-            set.Amrap,
-            done.Find(row => row.Place == place) is { } row ? View(row) : null
-        );
+        new()
+        {
+            Place = place,
+            Reps = set.Reps,
+            Percent = set.Percent?.Value,
+            Kg = set.Load?.Kilograms,
+            Each = set.Each?.Kilograms,
+            Count = set.Count,
+            Bar = set.Bar,
+            PerSide = Kilograms(set.PerSide),
+            Rpe = set.Rpe.Value,
+            Tempo = set.Tempo.ToString(),
+            RestSeconds = set.Rest.Seconds,
+            LeastRestSeconds = set.Rest.LeastSeconds,
+            Side = set.Side,
+            Metres = set.Metres,
+            Seconds = set.Seconds,
+            Amrap = set.Amrap,
+            Done = done.Find(row => row.Place == place) is { } row ? View(row) : null,
+        };
 
     private static FloorProposal? Proposal(
         PrescribedItem item,
@@ -160,15 +163,16 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     }
 
     private static SetDone Done(LoggedSetRow row, PrescribedSet planned) =>
-        new(
-            Load.FromKilograms((double)row.LoadKg),
-            row.Reps,
-            row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null,
-            row.TechniqueHeldTo,
-            row.Pain,
-            planned.Reps,
-            planned.Rpe
-        );
+        new()
+        {
+            Load = Load.FromKilograms((double)row.LoadKg),
+            Reps = row.Reps,
+            Rpe = row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null,
+            TechniqueHeldTo = row.TechniqueHeldTo,
+            Pain = row.Pain,
+            PrescribedReps = planned.Reps,
+            PrescribedRpe = planned.Rpe,
+        };
 
     /// <summary>Loads near the planned one, each with the plates that are fewest to change from the work load.</summary>
     private static List<LoadChoice> Choices(PrescribedItem item, LoadMeans means)

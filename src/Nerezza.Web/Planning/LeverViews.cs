@@ -28,19 +28,21 @@ public sealed class LeverViews(ExerciseCatalogue catalogue, TimeProvider clock)
         );
         double? kneeToWall = now.Screen.KneeToWallCm?.Smaller;
         Lifter lifter = Lifter.Of(now.Client, kneeToWall, now.Screen.HipFlexionDeg);
-        return new LeversView(
-            file.Client.Id,
-            file.Client.Name,
-            LeverCall.ToPart(lifter, kneeToWall),
-            kneeToWall is not null,
-            now.Screen.Squat?.LeanDeg,
+        return new LeversView
+        {
+            ClientId = file.Client.Id,
+            Client = file.Client.Name,
+            Body = LeverCall.ToPart(lifter, kneeToWall),
+            AnkleMeasured = kneeToWall is not null,
+            ObservedLeanDeg = now.Screen.Squat?.LeanDeg,
+            Rows =
             [
                 .. Enum.GetValues<LeverFamily>()
                     .SelectMany(family => Lever.ExercisesOf(family).Select(id => Row(now, lifter, maxes, family, catalogue[id]))),
             ],
-            LeverWords.Caution,
-            ModelNotes.All
-        );
+            Caution = LeverWords.Caution,
+            Notes = ModelNotes.All,
+        };
     }
 
     private static LeverRow Row(ClientCase now, Lifter lifter, MaxEstimates maxes, LeverFamily family, Exercise exercise)
@@ -52,20 +54,34 @@ public sealed class LeverViews(ExerciseCatalogue catalogue, TimeProvider clock)
         LeverReply reply = LeverCall.Answer(
             new LeverQuestion(
                 LeverCall.ToPart(lifter, now.Screen.KneeToWallCm?.Smaller),
-                [new LeverAsk(exercise.Id, loadKg, null, null, null, null, null, null, SweepStep)]
+                [
+                    new LeverAsk
+                    {
+                        Exercise = exercise.Id,
+                        LoadKg = loadKg,
+                        ThighDeg = null,
+                        LeanDeg = null,
+                        HeelLift = null,
+                        StanceDeg = null,
+                        KneeTravel = null,
+                        Raise = null,
+                        SweepStep = SweepStep,
+                    },
+                ]
             )
         )[0];
         SquatSetting? own = SquatSetting.Of(exercise.Id, loadKg);
         double? box = now.Screen.Squat?.TuckAtHipHeightCm ?? (reply.TuckAtHipHeight is { } tuck ? Math.Round(tuck * 100, 1) : null);
-        return new LeverRow(
-            exercise.Id,
-            exercise.Name,
-            Lever.PoseOf(exercise)!,
-            loadKg,
-            own?.StanceDeg,
-            own?.KneeTravel,
-            family is LeverFamily.Squat ? box : null,
-            reply
-        );
+        return new LeverRow
+        {
+            Exercise = exercise.Id,
+            Name = exercise.Name,
+            Pose = Lever.PoseOf(exercise)!,
+            LoadKg = loadKg,
+            StanceDeg = own?.StanceDeg,
+            KneeTravel = own?.KneeTravel,
+            BoxCm = family is LeverFamily.Squat ? box : null,
+            Reply = reply,
+        };
     }
 }

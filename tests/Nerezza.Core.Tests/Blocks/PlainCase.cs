@@ -40,8 +40,26 @@ internal static class PlainCase
             },
             Strength =
             [
-                new StrengthEntry("back-squat-high-bar", Load.FromKilograms(120), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
-                new StrengthEntry("conventional-deadlift", Load.FromKilograms(150), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+                new StrengthEntry
+                {
+                    Exercise = "back-squat-high-bar",
+                    Load = Load.FromKilograms(120),
+                    Reps = 1,
+                    Rpe = Rpe.Ten,
+                    Side = null,
+                    Date = new DateOnly(2026, 11, 20),
+                    Amrap = false,
+                },
+                new StrengthEntry
+                {
+                    Exercise = "conventional-deadlift",
+                    Load = Load.FromKilograms(150),
+                    Reps = 1,
+                    Rpe = Rpe.Ten,
+                    Side = null,
+                    Date = new DateOnly(2026, 11, 20),
+                    Amrap = false,
+                },
             ],
             Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Strength, 4, BlockFocus.Whole),
         };

@@ -188,17 +188,18 @@ public sealed class ReviewTests
 
     private static BlockReviewer Reviewer(ClientCase @case) =>
         new(
-            new CheckContext(
-                @case.Client,
-                @case.Equipment,
-                ExerciseCatalogue.Shipped,
-                new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-                new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
-                new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()),
-                @case.Schools.SetCounting,
-                null,
-                LastLoads.Of([], @case.Block.Start)
-            )
+            new CheckContext
+            {
+                Client = @case.Client,
+                Equipment = @case.Equipment,
+                Catalogue = ExerciseCatalogue.Shipped,
+                Caps = new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
+                Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
+                Limits = new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()),
+                Counting = @case.Schools.SetCounting,
+                Now = null,
+                Last = LastLoads.Of([], @case.Block.Start),
+            }
         );
 
     private static string Text(BlockReview review) =>

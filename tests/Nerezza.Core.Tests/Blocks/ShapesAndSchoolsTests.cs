@@ -48,7 +48,16 @@ public sealed class ShapesAndSchoolsTests
             Strength =
             [
                 .. plain.Strength,
-                new StrengthEntry("leg-extension", Load.FromKilograms(60), 10, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+                new StrengthEntry
+                {
+                    Exercise = "leg-extension",
+                    Load = Load.FromKilograms(60),
+                    Reps = 10,
+                    Rpe = Rpe.Ten,
+                    Side = null,
+                    Date = new DateOnly(2026, 11, 20),
+                    Amrap = false,
+                },
             ],
         };
         var at = new CellPlace(1, Planner.Make(plain).Block!.Weeks[0].Sessions[0].Day, "one-and-a-quarter-leg-extension");

@@ -49,7 +49,16 @@ public sealed class SquatTests
     [InlineData(4, 64.95)]
     public void Without_a_bar_the_arms_reach_out(double kneeToWall, double lean)
     {
-        var none = new SquatSetting(0.90, 15, 0, 0, 0, 0, ArmsOut.Yes);
+        var none = new SquatSetting
+        {
+            KneeTravel = 0.90,
+            StanceDeg = 15,
+            HeelLift = 0,
+            LoadKg = 0,
+            Rho = 0,
+            D = 0,
+            ArmsOut = ArmsOut.Yes,
+        };
         Assert.Equal(lean, Squat.At(Lifter.Of(Reference, kneeToWall, null), none, 0)!.Value.LeanDeg, 0.05);
     }
 

@@ -42,7 +42,22 @@ public sealed class FindingCourseTests
     public void Of_a_lean_and_a_tuck_less_is_better(double then, double now, Course expected)
     {
         Screen Leans(double lean) =>
-            new() { Squat = new ScreenSquat(SquatDepth.At, lean, null, null, lean - 10, null, null, null, ScreenBar.None, null) };
+            new()
+            {
+                Squat = new ScreenSquat
+                {
+                    Depth = SquatDepth.At,
+                    LeanDeg = lean,
+                    HeelRise = null,
+                    KneesIn = null,
+                    TuckAtHipHeightCm = lean - 10,
+                    Shift = null,
+                    BetterWithHeelsRaised = null,
+                    BetterWithPlateInFront = null,
+                    Bar = ScreenBar.None,
+                    LoadKg = null,
+                },
+            };
         ClientCase @case = Plain with { Screen = Leans(now), EarlierScreens = [new(Start.AddDays(-30), Leans(then), [])] };
         Assert.Equal(expected, CourseOf(@case, FindingCode.HipRange));
     }
@@ -105,7 +120,16 @@ public sealed class FindingCourseTests
     public void A_gap_between_the_sides_is_followed_through_the_maxes(double weakerThen, double weakerNow, Course expected)
     {
         StrengthEntry Of(Side side, double kg, int daysBefore) =>
-            new("leg-press", Load.FromKilograms(kg), 5, Rpe.Ten, side, Start.AddDays(-daysBefore), false);
+            new()
+            {
+                Exercise = "leg-press",
+                Load = Load.FromKilograms(kg),
+                Reps = 5,
+                Rpe = Rpe.Ten,
+                Side = side,
+                Date = Start.AddDays(-daysBefore),
+                Amrap = false,
+            };
         // An AMRAP would move the filter further; rated sets a month apart move it enough.
         ClientCase @case = Plain with
         {

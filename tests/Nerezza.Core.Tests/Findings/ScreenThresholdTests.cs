@@ -120,7 +120,19 @@ public sealed class ScreenThresholdTests
                     WallReach = true,
                     UpperBackMovesAlone = true,
                     LowerBackMovesAlone = true,
-                    Squat = new ScreenSquat(SquatDepth.Below, 30, false, false, null, Shift.None, false, false, ScreenBar.High, 20),
+                    Squat = new ScreenSquat
+                    {
+                        Depth = SquatDepth.Below,
+                        LeanDeg = 30,
+                        HeelRise = false,
+                        KneesIn = false,
+                        TuckAtHipHeightCm = null,
+                        Shift = Shift.None,
+                        BetterWithHeelsRaised = false,
+                        BetterWithPlateInFront = false,
+                        Bar = ScreenBar.High,
+                        LoadKg = 20,
+                    },
                 }
             )
         );

@@ -21,7 +21,20 @@ internal static class Watched
     public static readonly DateOnly Today = new(2026, 11, 23);
     private static readonly FindingEngine Book = new(ExerciseCatalogue.Shipped);
 
-    public static ScreenSquat Squat { get; } = new(null, null, null, null, null, null, null, null, ScreenBar.None, null);
+    public static ScreenSquat Squat { get; } =
+        new()
+        {
+            Depth = null,
+            LeanDeg = null,
+            HeelRise = null,
+            KneesIn = null,
+            TuckAtHipHeightCm = null,
+            Shift = null,
+            BetterWithHeelsRaised = null,
+            BetterWithPlateInFront = null,
+            Bar = ScreenBar.None,
+            LoadKg = null,
+        };
 
     public static IReadOnlyList<Finding> Find(Screen screen, params LiftFault[] faults) => Find(screen, faults, [], []);
 
@@ -34,7 +47,19 @@ internal static class Watched
     )
     {
         Client who = client ?? Client;
-        return Book.Find(new FindingInput(who, screen, faults, pain, HealthReferral.From(who.Health, pain), maxes, Today, 4));
+        return Book.Find(
+            new FindingInput
+            {
+                Client = who,
+                Screen = screen,
+                Faults = faults,
+                Pain = pain,
+                Referral = HealthReferral.From(who.Health, pain),
+                Maxes = maxes,
+                Today = Today,
+                BlockWeeks = 4,
+            }
+        );
     }
 
     /// <summary>A finding as one line: code, cause, side, severity, confidence.</summary>

@@ -175,7 +175,16 @@ public sealed class MaxEstimatesTests
         );
 
     private static StrengthEntry Entry(string exercise, double kg, int reps, double rpe, DateOnly date) =>
-        new(exercise, Load.FromKilograms(kg), reps, Rpe.Of(rpe), null, date, false);
+        new()
+        {
+            Exercise = exercise,
+            Load = Load.FromKilograms(kg),
+            Reps = reps,
+            Rpe = Rpe.Of(rpe),
+            Side = null,
+            Date = date,
+            Amrap = false,
+        };
 
     private static LogDay Day(DateOnly date, params LogSet[] sets) => new(date, null, sets);
 }

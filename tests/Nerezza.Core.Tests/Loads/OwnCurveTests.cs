@@ -29,15 +29,16 @@ public sealed class OwnCurveTests
         [
             .. sets.Split(", ")
                 .Select(text => text.Split('x', '@', ' '))
-                .Select(part => new StrengthEntry(
-                    exercise,
-                    Load.FromKilograms(double.Parse(part[0])),
-                    int.Parse(part[1]),
-                    Rpe.Of(double.Parse(part[2])),
-                    null,
-                    Today.AddDays(-int.Parse(part[3])),
-                    false
-                )),
+                .Select(part => new StrengthEntry
+                {
+                    Exercise = exercise,
+                    Load = Load.FromKilograms(double.Parse(part[0])),
+                    Reps = int.Parse(part[1]),
+                    Rpe = Rpe.Of(double.Parse(part[2])),
+                    Side = null,
+                    Date = Today.AddDays(-int.Parse(part[3])),
+                    Amrap = false,
+                }),
         ];
         OneRepMax max = MaxOf(exercise, entries);
         Assert.True(Math.Abs(k - max.Curve.K) < 1e-6, $"{because}: {max.Curve.K}");
@@ -52,15 +53,16 @@ public sealed class OwnCurveTests
                 {
                     StrengthEntry[] entries =
                     [
-                        .. reps.Select(n => new StrengthEntry(
-                            "back-squat-high-bar",
-                            Load.FromKilograms(200 * new RepCurve(truth).Fraction(n)),
-                            n,
-                            Rpe.Ten,
-                            null,
-                            Today.AddDays(-apart),
-                            false
-                        )),
+                        .. reps.Select(n => new StrengthEntry
+                        {
+                            Exercise = "back-squat-high-bar",
+                            Load = Load.FromKilograms(200 * new RepCurve(truth).Fraction(n)),
+                            Reps = n,
+                            Rpe = Rpe.Ten,
+                            Side = null,
+                            Date = Today.AddDays(-apart),
+                            Amrap = false,
+                        }),
                     ];
                     double k = MaxOf("back-squat-high-bar", entries).Curve.K;
                     int pairs = reps.SelectMany((n, i) => reps.Skip(i + 1).Where(m => Math.Abs(n - m) >= 3)).Count();

@@ -31,7 +31,16 @@ public sealed class LoadReachTests
             },
             Strength =
             [
-                new StrengthEntry("back-squat-high-bar", Load.FromKilograms(200), 1, Rpe.Ten, null, new DateOnly(2026, 11, 20), false),
+                new StrengthEntry
+                {
+                    Exercise = "back-squat-high-bar",
+                    Load = Load.FromKilograms(200),
+                    Reps = 1,
+                    Rpe = Rpe.Ten,
+                    Side = null,
+                    Date = new DateOnly(2026, 11, 20),
+                    Amrap = false,
+                },
             ],
         };
         Chosen main = Planner.Make(@case).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main;

@@ -119,16 +119,15 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
             Parts = ScoreParts.None,
             Limits = limits,
         };
-        var target = new WeekTarget(
-            input.Cost.Sets(role),
-            range.Middle,
-            Rpe.Min(rule.LowestRpe, limits.MostRpe),
-            limits.MostFraction,
-            limits.MostRpe,
-            TargetKind.Straight,
-            Metres: rule.Metres?[0]
-        )
+        var target = new WeekTarget
         {
+            Sets = input.Cost.Sets(role),
+            Reps = range.Middle,
+            Rpe = Rpe.Min(rule.LowestRpe, limits.MostRpe),
+            MostFraction = limits.MostFraction,
+            MostRpe = limits.MostRpe,
+            Kind = TargetKind.Straight,
+            Metres = rule.Metres?[0],
             Seconds = exercise.HoldSeconds?.Bottom,
         };
         return new ItemTarget(chosen, rule, range, target) { Pinned = Pins.Place };
