@@ -1,3 +1,4 @@
+import importX from 'eslint-plugin-import-x'
 import jsxA11y from 'eslint-plugin-jsx-a11y'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
@@ -24,8 +25,41 @@ export default tseslint.config(
     },
   },
   forbid(['src/ui/**'], ['**/hooks/*', '**/views/**', '@tanstack/*', '**/api/client'], 'ui draws; it does not fetch'),
+  {
+    files: ['src/**'],
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/resolver': { node: { extensions: ['.ts', '.tsx'] } },
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+    },
+    rules: { 'import-x/no-cycle': 'error' },
+  },
+  {
+    files: ['src/views/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '/app/', message: 'views do not know the frame' },
+            { regex: '^\\.\\./[a-z]', message: 'views do not import each other: what two need stands in parts' },
+          ],
+        },
+      ],
+    },
+  },
+  forbid(['src/parts/**'], ['**/views/**', '**/app/*'], 'parts are used by views'),
+  forbid(['src/keys/**'], ['**/views/**', '**/app/*', '**/hooks/*', '**/ui/*'], 'keys know no view'),
   forbid(['src/api/**'], ['react', '**/ui/*', '**/views/**', '**/hooks/*'], 'api knows no React'),
-  forbid(['src/text/**'], ['**'], 'text imports nothing'),
+  {
+    files: ['src/text/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^(?!\\.\\./api/codes$)', message: 'text imports nothing but the code lists' }] },
+      ],
+    },
+  },
   forbid(['src/hooks/**'], ['**/ui/*', '**/views/**'], 'hooks fetch; they do not draw'),
   forbid(['src/offline/**'], ['react', '**/ui/*', '**/views/**'], 'offline knows no React'),
 )

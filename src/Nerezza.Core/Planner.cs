@@ -19,129 +19,101 @@ namespace Nerezza.Core;
 /// <summary>The chain from case to plan: caution, maxes, findings, body, lifts, block, checks. The same case gives the same plan.</summary>
 public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeekLayout layout)
 {
-    private readonly CaseFindings _findings = new(catalogue);
-
     /// <summary>Makes the plan of a case. With a referral that stops training there is no block, whatever else is asked for.</summary>
     public Plan Make(ClientCase @case) => Finish(Prepare(@case), @case.Edits);
 
-    /// <summary>Everything but the coach's edits: they can then be tried again and again.</summary>
+    /// <summary>Everything but the coach's edits.</summary>
     public PreparedPlan Prepare(ClientCase @case)
     {
         Referral? referral = HealthReferral.From(@case.Client.Health, @case.Pain);
-        MaxEstimates maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
+        PreparedCase prepared = PreparedCase.Of(@case, catalogue);
         var plan = new Plan
         {
             Case = @case.Client.Name,
             Referral = referral,
-            Findings = FindingReview.Open(_findings.Review(@case, maxes)),
-            Squats = SquatsOf(@case, maxes),
-            Maxes = maxes.Measured,
+            Findings = prepared.Findings,
+            Squats = SquatSurvey.Of(prepared.Lifter, exercise => prepared.Maxes.Find(exercise)?.Kilograms ?? 0),
+            Maxes = prepared.Maxes.Measured,
+            Checks = referral is null ? [] : [new Check.ReferralOpen(referral.Level)],
         };
-        IReadOnlyList<Check> referred = referral is null ? [] : [new Check.ReferralOpen(referral.Level)];
         if (referral?.Level is ReferralLevel.Stop)
-            return new PreparedPlan(plan with { Checks = referred }, null);
+            return new PreparedPlan.Stopped(plan);
 
-        OpenPain openPain = @case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
-        KindDecision kind = BlockKindChoice.Decide(
-            new KindInput(
-                @case.Block,
-                @case.Client,
-                @case.Log,
-                BlockKindChoice.LacksSkill(plan.Findings, @case.Faults, catalogue),
-                @case.LastKind,
-                openPain
-            )
-        );
+        KindDecision kind = BlockKindChoice.Decide(ToDecide(prepared));
         IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue).LayOut(layout);
-        WeeklySets limits = LimitsOf(@case, kind.Kind, week);
-        RoleCost cost = CostOf(@case, kind.Kind, week, limits, SidesOf(plan.Findings), maxes);
-        var loader = new Loader(@case.Equipment);
-        ExerciseChoice selection = ChooseAtStart(@case, maxes, plan.Findings, loader, kind.Kind, cost, week);
-        var input = new BlockInput
-        {
-            Client = @case.Client,
-            Schools = @case.Schools,
-            Request = @case.Block,
-            Week = week,
-            Catalogue = catalogue,
-            Loader = loader,
-            Maxes = maxes,
-            Cost = cost,
-            Sides = SidesOf(plan.Findings),
-            SkillCap = exercise => SkillCapOf(exercise, @case.Faults),
-            SetUpOf = exercise => SetUp.Of(exercise, @case.Screen, @case.Faults, BoxRungOf(@case)),
-            Away = LayOff.Of(@case.Log, @case.Block.Start),
-            Back = ReturnToTraining.Of(@case.Pain, @case.Log, @case.Block.Start),
-        };
+        var limits = new WeeklySets(
+            @case.Client,
+            kind.Kind,
+            WeeklySets.Upper(week),
+            prepared.WeeklyNow ?? new Dictionary<Muscle, double>()
+        );
+        RoleCost cost = CostOf(prepared, kind.Kind, week, limits);
+        ExerciseChoice selection = ExerciseSelector.Choose(ToSelect(prepared.AtStart(), kind.Kind, cost, week), chooser);
+        BlockInput input = ToBuild(prepared, cost, week);
         Block block =
             @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
-        var editor = new BlockEditor(input, kind.Kind, new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start));
-        return new PreparedPlan(
+        return new PreparedPlan.Made(
             plan with
             {
                 Kind = kind,
                 Selection = selection,
                 Block = block,
-                Attempts = Attempts.Of(kind.Kind, selection, maxes, loader, @case.Client.MassKg),
-                Checks = [.. referred, .. SelectionChecks.Run(selection)],
+                Attempts = Attempts.Of(kind.Kind, selection, prepared.Maxes, prepared.Loader, @case.Client.MassKg),
+                Checks = [.. plan.Checks, .. SelectionChecks.Run(selection)],
             },
-            new BlockEditing(editor, new BlockReviewer(ContextOf(@case, limits)), maxes)
+            block,
+            new BlockEditor(input, kind.Kind, prepared.Caps),
+            new BlockReviewer(ToReview(prepared, limits)),
+            prepared.Maxes
         );
     }
 
-    /// <summary>The plan with these edits. One basis serves one caller at a time.</summary>
+    /// <summary>The plan with these edits.</summary>
     public static Plan Finish(PreparedPlan basis, IReadOnlyList<BlockEdit> edits)
     {
-        if (basis.Plan.Block is not { } made || basis.Desk is not { } desk)
+        if (basis is not PreparedPlan.Made made)
             return basis.Plan;
-        EditedBlock edited = edits.Count == 0 ? new EditedBlock(made, []) : desk.Editor.Apply(made, edits);
-        BlockReview review = desk.Reviewer.Review(edited.Block);
-        return basis.Plan with
+        EditedBlock edited = edits.Count == 0 ? new EditedBlock(made.Block, []) : made.Editor.Apply(made.Block, edits);
+        BlockReview review = made.Reviewer.Review(edited.Block);
+        return made.Plan with
         {
-            Maxes = WithThoseUsed(desk.Maxes, edited.Block, basis.Plan.Selection),
+            Maxes = WithThoseUsed(made.Maxes, edited.Block, made.Plan.Selection),
             Block = edited.Block,
             Refused = edited.Refused,
             Ledger = review.Ledger,
             Totals = review.Totals,
-            Checks = [.. basis.Plan.Checks, .. review.Checks],
+            Checks = [.. made.Plan.Checks, .. review.Checks],
         };
     }
 
-    /// <summary>What the checks know besides the block.</summary>
-    private CheckContext ContextOf(ClientCase @case, WeeklySets limits) =>
-        new()
-        {
-            Client = @case.Client,
-            Equipment = @case.Equipment,
-            Catalogue = catalogue,
-            Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-            Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
-            Limits = limits,
-            Counting = @case.Schools.SetCounting,
-            Now = WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting),
-            Last = LastLoads.Of(@case.Log, @case.Block.Start),
-        };
+    /// <summary>What can stand in for a plan's exercises on the floor, with loads.</summary>
+    public Substitution Substitutes(ClientCase @case)
+    {
+        PreparedCase prepared = PreparedCase.Of(@case, catalogue);
+        return new Substitution(catalogue, prepared.Loader, prepared.Maxes, prepared.Caps, @case.Client.MassKg, prepared.Sides);
+    }
 
-    private WeeklySets LimitsOf(ClientCase @case, BlockKind kind, IReadOnlyList<SplitDay> week) =>
+    /// <summary>Why an exercise cannot be done by a client now; null when it can.</summary>
+    public Func<Exercise, PassedOver?> JudgeFor(ClientCase @case) => new Eligibility(PreparedCase.Of(@case, catalogue)).Judge;
+
+    /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
+    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) => PreparedCase.Of(@case, catalogue).Reviewed;
+
+    private static KindInput ToDecide(PreparedCase prepared) =>
         new(
-            @case.Client,
-            kind,
-            WeeklySets.Upper(week),
-            WeeklyNow.Of(@case.Log, catalogue, @case.Block.Start, @case.Schools.SetCounting) ?? new Dictionary<Muscle, double>()
+            prepared.Case.Block,
+            prepared.Client,
+            prepared.Case.Log,
+            BlockKindChoice.LacksSkill(prepared.Findings, prepared.Case.Faults, prepared.Catalogue),
+            prepared.Case.LastKind,
+            prepared.OpenPain
         );
 
-    private RoleCost CostOf(
-        ClientCase @case,
-        BlockKind kind,
-        IReadOnlyList<SplitDay> week,
-        WeeklySets limits,
-        SidePlan sides,
-        MaxEstimates maxes
-    )
+    private static RoleCost CostOf(PreparedCase prepared, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits)
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
-        int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(@case.Block.Weeks) : rule.LeastMainSets;
-        LiftsADay lifts = WeekLifts.HasThrust(@case.Client, catalogue) ? LiftsADay.Three : LiftsADay.Two;
+        int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(prepared.Case.Block.Weeks) : rule.LeastMainSets;
+        LiftsADay lifts = WeekLifts.HasThrust(prepared.Client, prepared.Catalogue) ? LiftsADay.Three : LiftsADay.Two;
         return RoleCost.For(
             rule.Aim,
             rule.SetsFactor,
@@ -149,129 +121,52 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             WeekLifts.LegDays(week).Count,
             lifts,
             limits.Of(Muscle.GluteusMaximus).StartMost,
-            WeeklySets.AxialBudget(@case.Client, @case.Block.Start).Session,
-            sides,
-            exercise => maxes.Find(exercise.Id) is not null
+            WeeklySets.AxialBudget(prepared.Client, prepared.Case.Block.Start).Session,
+            prepared.Sides,
+            exercise => prepared.Maxes.Find(exercise.Id) is not null
         );
     }
 
-    /// <summary>The exercises of a block are chosen from what was known at its start: what is logged in it moves loads, never the
-    /// choice.</summary>
-    private ExerciseChoice ChooseAtStart(
-        ClientCase @case,
-        MaxEstimates now,
-        IReadOnlyList<Finding> open,
-        Loader loader,
-        BlockKind kind,
-        ISetCost cost,
-        IReadOnlyList<SplitDay> week
-    )
-    {
-        ClientCase start = AtStart(@case);
-        bool same = ReferenceEquals(start, @case);
-        MaxEstimates maxes = same ? now : MaxEstimates.Of(start.Client, catalogue, start.Strength, start.Log, start.Block.Start);
-        IReadOnlyList<Finding> findings = same ? open : FindingReview.Open(_findings.Review(start, maxes));
-        return ExerciseSelector.Choose(ToSelect(start, findings, maxes, loader, kind, cost, week), chooser);
-    }
-
-    /// <summary>The case without what came after the block's start; the case itself where nothing did.</summary>
-    private static ClientCase AtStart(ClientCase @case)
-    {
-        LogDay[] log = [.. @case.Log.Where(day => day.Date < @case.Block.Start)];
-        StrengthEntry[] strength = [.. @case.Strength.Where(entry => entry.Date is not { } date || date < @case.Block.Start)];
-        return log.Length == @case.Log.Count && strength.Length == @case.Strength.Count
-            ? @case
-            : @case with
-            {
-                Log = log,
-                Strength = strength,
-            };
-    }
-
-    private SelectionInput ToSelect(
-        ClientCase @case,
-        IReadOnlyList<Finding> findings,
-        MaxEstimates maxes,
-        Loader loader,
-        BlockKind kind,
-        ISetCost cost,
-        IReadOnlyList<SplitDay> week
-    ) =>
+    private static SelectionInput ToSelect(PreparedCase prepared, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) =>
         new()
         {
-            Client = @case.Client,
-            Equipment = @case.Equipment,
-            Schools = @case.Schools,
-            Catalogue = catalogue,
-            Findings = findings,
-            Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-            Loader = loader,
-            Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log),
-            Lifter = LifterOf(@case),
-            LoadKg = exercise =>
-                maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * @case.Client.MassKg) : 0,
-            Picks = @case.Picks,
-            Log = @case.Log,
+            Case = prepared,
             Kind = kind,
-            Block = @case.Block,
             Cost = cost,
             Week = week,
         };
 
-    private static Lifter LifterOf(ClientCase @case) =>
-        Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
+    private static BlockInput ToBuild(PreparedCase prepared, ISetCost cost, IReadOnlyList<SplitDay> week) =>
+        new()
+        {
+            Client = prepared.Client,
+            Schools = prepared.Case.Schools,
+            Request = prepared.Case.Block,
+            Week = week,
+            Catalogue = prepared.Catalogue,
+            Loader = prepared.Loader,
+            Maxes = prepared.Maxes,
+            Cost = cost,
+            Sides = prepared.Sides,
+            SkillCap = prepared.SkillCapOf,
+            SetUpOf = prepared.SetUpOf,
+            Away = LayOff.Of(prepared.Case.Log, prepared.Case.Block.Start),
+            Back = ReturnToTraining.Of(prepared.Case.Pain, prepared.Case.Log, prepared.Case.Block.Start),
+        };
 
-    /// <summary>The weaker side goes first; its evidence says how far behind it is.</summary>
-    private static SidePlan SidesOf(IReadOnlyList<Finding> findings) =>
-        findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
-            ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<Reading.Number>().FirstOrDefault()?.Value)
-            : SidePlan.Even;
-
-    private static int BoxRungOf(ClientCase @case) =>
-        Math.Max(1, @case.Ladders.FirstOrDefault(rung => rung.Ladder == Codes.Of(LadderId.BoxSquat))?.Rung ?? 1);
-
-    /// <summary>Skill work stays ten points of 1RM under the load at which the fault starts (docs/handbook/11-prescription.md).</summary>
-    private double SkillCapOf(Exercise exercise, IReadOnlyList<LiftFault> faults) =>
-        faults
-            .Where(fault => catalogue[fault.Lift].Pattern == exercise.Pattern && fault.FromPercent is not null)
-            .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100)
-            .DefaultIfEmpty(1)
-            .Min();
-
-    /// <summary>What can stand in for a plan's exercises on the floor, with loads.</summary>
-    public Substitution Substitutes(ClientCase @case, Plan plan) =>
-        new(
-            catalogue,
-            new Loader(@case.Equipment),
-            MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start),
-            new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-            @case.Client.MassKg,
-            SidesOf(plan.Findings)
-        );
-
-    /// <summary>Why an exercise cannot be done by a client now; null when it can.</summary>
-    public Func<Exercise, PassedOver?> JudgeFor(ClientCase @case)
-    {
-        MaxEstimates maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
-        IReadOnlyList<Finding> findings = FindingReview.Open(_findings.Review(@case, maxes));
-        var ladders = new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log);
-        return new Eligibility(
-            @case.Client,
-            @case.Picks,
-            @case.Equipment,
-            new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
-            ladders,
-            findings,
-            new Loader(@case.Equipment)
-        ).Judge;
-    }
-
-    /// <summary>The findings of a case alone, each with the coach's word on it.</summary>
-    public IReadOnlyList<ReviewedFinding> Review(ClientCase @case) =>
-        _findings.Review(@case, MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start));
-
-    private static IReadOnlyList<SquatStanding> SquatsOf(ClientCase @case, MaxEstimates maxes) =>
-        SquatSurvey.Of(LifterOf(@case), exercise => maxes.Find(exercise)?.Kilograms ?? 0);
+    private static CheckContext ToReview(PreparedCase prepared, WeeklySets limits) =>
+        new()
+        {
+            Client = prepared.Client,
+            Equipment = prepared.Case.Equipment,
+            Catalogue = prepared.Catalogue,
+            Caps = prepared.Caps,
+            Ladders = prepared.Ladders,
+            Limits = limits,
+            Counting = prepared.Case.Schools.SetCounting,
+            Now = prepared.WeeklyNow,
+            Last = LastLoads.Of(prepared.Case.Log, prepared.Case.Block.Start),
+        };
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
     private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxEstimates maxes, Block block, ExerciseChoice selection) =>
@@ -292,11 +187,3 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
                 .ThenBy(max => max.Side),
         ];
 }
-
-/// <summary>A plan before the coach's edits.</summary>
-/// <param name="Plan">The plan with its block as made; ledger and remarks of the block are counted with the edits.</param>
-/// <param name="Desk">What lays edits over it; null where there is no block.</param>
-public sealed record PreparedPlan(Plan Plan, BlockEditing? Desk);
-
-/// <summary>What lays edits over a block and counts it again.</summary>
-public sealed record BlockEditing(BlockEditor Editor, BlockReviewer Reviewer, MaxEstimates Maxes);

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json;
+using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Formats;

@@ -7,7 +7,7 @@ import type { BlockPart, BlockView, EditSection } from '../src/api/schema'
 import { system } from '../src/app/theme'
 import { BlockGrid } from '../src/views/block/BlockGrid'
 import type { FieldKey } from '../src/views/block/fields'
-import type { Place } from '../src/views/block/grid'
+import type { Place } from '../src/parts/grid'
 import { block, item, set } from './made'
 
 const acts = { push: vi.fn<(...edits: EditSection[]) => void>(), undo: vi.fn(), redo: vi.fn(), keep: vi.fn(), drop: vi.fn() }

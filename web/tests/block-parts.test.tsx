@@ -10,7 +10,7 @@ import type { BlockView, CellView, CheckView, EditSection, ItemPart } from '../s
 import { system } from '../src/app/theme'
 import type { BlockEdits } from '../src/hooks/useBlockEdits'
 import { BlockRationale } from '../src/views/block/BlockRationale'
-import { type Cell, cellAt } from '../src/views/block/grid'
+import { type Cell, cellAt } from '../src/parts/grid'
 import { Panel } from '../src/views/block/Panel'
 import { PlanForm } from '../src/views/block/PlanForm'
 import { Remarks } from '../src/views/block/Remarks'

@@ -7,7 +7,7 @@ import { idOf, ownDraftOf, ownOf } from '../src/views/catalogue/own'
 import { added, letBack, pinned, swapped, takenOut } from '../src/views/exercises/picks'
 import { draftOf as healthDraftOf, healthOf, painOf } from '../src/views/health/draft'
 import { equipmentDraftOf, equipmentOf, usualSets } from '../src/views/intake/equipment'
-import { draftOf, emptyFacts, factsOf, schoolsOf, typedLength, typedMass } from '../src/views/intake/facts'
+import { draftOf, emptyFacts, factsOf, schoolsOf, typedLength, typedMass } from '../src/parts/facts'
 
 afterEach(() => keepUnits('kg'))
 

@@ -15,7 +15,7 @@ import {
   setsInWords,
   barsOf,
   topSet,
-} from '../src/views/block/grid'
+} from '../src/parts/grid'
 import { block, item, set } from './made'
 
 const at = (week: number, day: 'wed' | 'mon', exercise: string) => ({ week, day, exercise })

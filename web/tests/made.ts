@@ -63,4 +63,5 @@ export const floorSet = (place: number, of: Partial<FloorSet> = {}): FloorSet =>
 export const floorItem = (exercise: string, sets: FloorSet[], of: Partial<FloorItem> = {}): FloorItem =>
   ({ exercise, sets, warmUp: [], substitutes: [], loads: [], ...of }) as unknown as FloorItem
 
-export const floor = (...items: FloorItem[]): FloorView => ({ date: '2026-11-25', items }) as unknown as FloorView
+export const floor = (...items: FloorItem[]): FloorView =>
+  ({ date: '2026-11-25', items, session: { week: 2, weekKind: 'load', minutes: 60 } }) as unknown as FloorView

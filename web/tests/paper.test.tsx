@@ -95,8 +95,7 @@ it('a session is printed with its whole date, how to load each set, and room for
   answers.floor = {
     client: 'Ada Quill',
     date: '2026-11-25',
-    week: 2,
-    minutes: 58,
+    session: { week: 2, weekKind: 'load', minutes: 58 },
     caution: 'With new or strong pain stop.',
     items: [
       floorItem('squat', sets, {

@@ -144,7 +144,9 @@ describe('a set on the floor', () => {
 
   it('proposes what the last one asks for, to be taken or left', async () => {
     station(
-      squat(undefined, { proposal: { place: 1, kg: 95, reps: 5, text: 'That was harder than planned: 5 % off.' } } as Partial<FloorItem>),
+      squat(undefined, {
+        proposal: { place: 1, text: 'That was harder than planned: 5 % off.', next: { kg: 95, reps: 5 } },
+      } as Partial<FloorItem>),
       1,
     )
     expect(screen.getByLabelText('100 kilograms')).toBeTruthy()

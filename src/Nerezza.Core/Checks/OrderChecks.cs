@@ -104,5 +104,5 @@ internal static class OrderChecks
     }
 
     private static BlockEdit.Write Alone(SessionInWeek at, PrescribedItem item) =>
-        new(at.Cell(item.Exercise), new CellValues { Superset = "" });
+        new(at.Cell(item.Exercise), new CellValues { Superset = SupersetPlace.Alone });
 }

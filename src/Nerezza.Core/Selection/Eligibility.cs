@@ -8,17 +8,9 @@ using Nerezza.Core.Screening.Safety;
 namespace Nerezza.Core.Selection;
 
 /// <summary>The hard filters of docs/handbook/09-composition.md, each with its reason kept.</summary>
-public sealed class Eligibility(
-    Client client,
-    IReadOnlyList<Pick> picks,
-    Equipment equipment,
-    TrainingCaps caps,
-    LadderProgress ladders,
-    IReadOnlyList<Finding> findings,
-    Loader loader
-)
+public sealed class Eligibility(PreparedCase prepared)
 {
-    private readonly bool _shoulderRange = findings.Any(finding =>
+    private readonly bool _shoulderRange = prepared.Findings.Any(finding =>
         finding.Code is FindingCode.ShoulderRange && finding.Severity >= SelectionRules.Shipped.MainChanges.Severity
     );
 
@@ -27,17 +19,17 @@ public sealed class Eligibility(
     {
         if (exercise.Origin is Origin.PutAway)
             return new PassedOver.PutAway(exercise.Id);
-        if (!exercise.CanBeDoneWith(equipment))
-            return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(equipment));
-        if (caps.For(exercise) is Caution.RuledOut ruledOut)
+        if (!exercise.CanBeDoneWith(prepared.Case.Equipment))
+            return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(prepared.Case.Equipment));
+        if (prepared.Caps.For(exercise) is Caution.RuledOut ruledOut)
             return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
         if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange))
             return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
-        if (ladders.LockOn(exercise.Id) is { } locked)
+        if (prepared.Ladders.LockOn(exercise.Id) is { } locked)
             return new PassedOver.Locked(exercise.Id, locked);
-        if (picks.Any(pick => pick.Exercise == exercise.Id && pick.Kind is PickKind.Banned))
+        if (prepared.Case.Picks.Any(pick => pick.Exercise == exercise.Id && pick.Kind is PickKind.Banned))
             return new PassedOver.Banned(exercise.Id);
-        if (client.Dislikes.Any(dislike => dislike.Never && dislike.Exercise == exercise.Id))
+        if (prepared.Client.Dislikes.Any(dislike => dislike.Never && dislike.Exercise == exercise.Id))
             return new PassedOver.Disliked(exercise.Id);
         return HasLoad(exercise) ? null : new PassedOver.NoLoad(exercise.Id);
     }
@@ -45,16 +37,17 @@ public sealed class Eligibility(
     /// <summary>What caution leaves of an exercise that can be taken.</summary>
     public Caution.Allowed LimitsOf(Exercise exercise)
     {
-        var allowed = (Caution.Allowed)caps.For(exercise);
-        bool alone = client.TrainsAlone && Safeties.AreMissing(exercise, equipment);
+        var allowed = (Caution.Allowed)prepared.Caps.For(exercise);
+        bool alone = prepared.Client.TrainsAlone && Safeties.AreMissing(exercise, prepared.Case.Equipment);
         return alone ? allowed with { MostRpe = Rpe.Min(allowed.MostRpe, Rpe.Of(Safeties.AloneRpe)) } : allowed;
     }
 
     private bool HasLoad(Exercise exercise)
     {
         // What an implement weighs may not be known: that leaves effort to lead. Only counted pieces and plates can fall short.
+        Equipment equipment = prepared.Case.Equipment;
         bool counted = exercise.Load is LoadSource.TwoKettlebells && equipment.Kettlebells.Count > 0;
         bool barFromFloor = exercise.FromFloor && equipment.Plates.Count > 0;
-        return !(counted || barFromFloor) || loader.MeansFor(exercise).Any(means => means.Steps.Count > 0);
+        return !(counted || barFromFloor) || prepared.Loader.MeansFor(exercise).Any(means => means.Steps.Count > 0);
     }
 }

@@ -23,17 +23,17 @@ public sealed class ExerciseSelector
         (_input, _chooser) = (input, chooser);
         _context = new ScoreContext
         {
-            Client = input.Client,
-            Catalogue = input.Catalogue,
-            Findings = input.Findings,
-            Lifter = input.Lifter,
-            LoadKg = input.LoadKg,
-            Log = input.Log,
-            Start = input.Block.Start,
+            Client = input.Case.Client,
+            Catalogue = input.Case.Catalogue,
+            Findings = input.Case.Findings,
+            Lifter = input.Case.Lifter,
+            LoadKg = input.Case.LoadKg,
+            Log = input.Case.Case.Log,
+            Start = input.Case.Case.Block.Start,
         };
         _scoring = new Scoring(_context);
-        _eligibility = new Eligibility(input.Client, input.Picks, input.Equipment, input.Caps, input.Ladders, input.Findings, input.Loader);
-        foreach (Exercise exercise in input.Catalogue.All.Where(exercise => exercise.VariantOf is null))
+        _eligibility = new Eligibility(input.Case);
+        foreach (Exercise exercise in input.Case.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
             if (_eligibility.Judge(exercise) is { } reason)
                 _out[exercise.Id] = reason;
@@ -51,15 +51,15 @@ public sealed class ExerciseSelector
             _context,
             _scoring,
             _eligibility,
-            _input.Findings,
-            _input.Picks,
+            _input.Case.Findings,
+            _input.Case.Case.Picks,
             _input.Week,
             _input.Cost,
-            new LoadReach(_input.Loader, _input.LoadKg, _input.Client.MassKg)
+            new LoadReach(_input.Case.Loader, _input.Case.LoadKg, _input.Case.Client.MassKg)
         ).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        List<Chosen> events = [.. EventWork.Of(_input.Client, _input.Kind, _able).Select(ToEvent)];
+        List<Chosen> events = [.. EventWork.Of(_input.Case.Client, _input.Kind, _able).Select(ToEvent)];
         List<string> taken =
         [
             .. events.Select(one => one.Exercise.Id),
@@ -70,7 +70,7 @@ public sealed class ExerciseSelector
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
         List<Finding> open =
         [
-            .. _input.Findings.Where(finding =>
+            .. _input.Case.Findings.Where(finding =>
                 Scoring.IsOpen(finding)
                 && finding.Cause is not Cause.Range
                 && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code))
@@ -121,9 +121,9 @@ public sealed class ExerciseSelector
 
     /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>
     private AccessorySchool School =>
-        _input.Schools.Accessories
+        _input.Case.Case.Schools.Accessories
         ?? (
-            _input.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
+            _input.Case.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
                 ? AccessorySchool.Positions
                 : AccessorySchool.Stimulus
         );
@@ -131,7 +131,7 @@ public sealed class ExerciseSelector
     private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
     {
         IReadOnlyList<string> targets =
-            _input.Client.TargetLifts.Count > 0 ? _input.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
+            _input.Case.Client.TargetLifts.Count > 0 ? _input.Case.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
         Scoring scoring = _scoring.Toward(targets);
         return
         [
@@ -212,10 +212,10 @@ public sealed class ExerciseSelector
         };
     }
 
-    private bool IsPicked(Exercise exercise) => _input.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
+    private bool IsPicked(Exercise exercise) => _input.Case.Case.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
 
     private bool IsLowMuscle(Exercise exercise) =>
-        exercise.PrimeMovers.Any(muscle => _input.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
+        exercise.PrimeMovers.Any(muscle => _input.Case.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
 
     /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime
     /// mover.</summary>
@@ -240,9 +240,9 @@ public sealed class ExerciseSelector
         return selection with
         {
             Mains = [.. selection.Mains.Select(slot => slot with { Main = Full(slot.Main), Second = Full(slot.Second) })],
-            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Findings),
+            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Case.Findings),
             PassedOver = PassedOverFor(),
-            Unanswered = [.. _input.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
+            Unanswered = [.. _input.Case.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
         };
     }
 
@@ -262,10 +262,12 @@ public sealed class ExerciseSelector
     private List<PassedOver> PassedOverFor()
     {
         IEnumerable<string> asked = _input
-            .Client.TargetLifts.Concat(Rules.Mains["squat"])
+            .Case.Client.TargetLifts.Concat(Rules.Mains["squat"])
             .Concat(Rules.Mains["hinge"])
-            .Concat(_input.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))))
-            .Concat(_input.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
+            .Concat(
+                _input.Case.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role)))
+            )
+            .Concat(_input.Case.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
             .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
         return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
     }
@@ -329,9 +331,9 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     {
         List<ScoredExercise> fits =
         [
-            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Schools.Quads))),
+            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Case.Case.Schools.Quads))),
         ];
-        HashSet<string> picked = [.. input.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
+        HashSet<string> picked = [.. input.Case.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
         HashSet<string> kept = [.. fits.Select(row => row.Exercise.Id).Where(picked.Contains)];
         void Keep(Func<ScoredExercise, bool> serves) =>
             kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
@@ -339,7 +341,7 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
             Keep(row => row.Answers.Contains(finding));
         foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct())
             Keep(row => row.Exercise.Pattern == pattern);
-        foreach (Muscle muscle in input.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
+        foreach (Muscle muscle in input.Case.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
             Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
         foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates))
             kept.Add(row.Exercise.Id);

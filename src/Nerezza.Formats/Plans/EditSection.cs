@@ -137,7 +137,8 @@ public static class EditMapping
             RestSeconds = edit.RestSeconds,
             Kind = edit.Shape,
             Last = edit.Last,
-            Superset = edit.Superset,
+            // In a document an empty letter stands for alone.
+            Superset = edit.Superset is { } letter ? new SupersetPlace(letter.Length > 0 ? letter : null) : null,
             Metres = edit.Metres,
             Seconds = edit.Seconds,
         };
@@ -192,7 +193,7 @@ public static class EditMapping
             RestSeconds = values.RestSeconds,
             Shape = values.Kind,
             Last = values.Last,
-            Superset = values.Superset,
+            Superset = values.Superset is { } place ? place.Letter ?? "" : null,
             Metres = values.Metres,
             Seconds = values.Seconds,
         };

@@ -56,6 +56,12 @@ public sealed record IntakeView
 
     /// <summary>What of the kit is not worked out, in sentences; empty for usual kits.</summary>
     public required IReadOnlyList<string> KitNotes { get; init; }
+
+    /// <summary>All kit in the groups in which a coach looks for it.</summary>
+    public required IReadOnlyList<KitGroup> KitGroups { get; init; }
+
+    /// <summary>What a bar can be.</summary>
+    public required IReadOnlyList<Implement> BarKinds { get; init; }
 }
 
 /// <summary>An entered set, with its estimate where it gives one.</summary>
@@ -337,12 +343,8 @@ public sealed record FloorView
 
     public required DateOnly Date { get; init; }
 
-    public required int Week { get; init; }
-
-    public required WeekKind WeekKind { get; init; }
-
-    public required int Minutes { get; init; }
-
+    /// <summary>The session that is planned for the date; null when there is none.</summary>
+    public required FloorSession? Session { get; init; }
     public required string? Stop { get; init; }
 
     public required IReadOnlyList<FloorItem> Items { get; init; }
@@ -423,8 +425,15 @@ public sealed record FloorSet
     public required SetView? Done { get; init; }
 }
 
-/// <summary>What the last set suggests for the next one; a null load ends the exercise.</summary>
-public sealed record FloorProposal(int Place, double? Kg, int? Reps, string Text);
+/// <summary>Where in the block a session stands, and how long it takes.</summary>
+public sealed record FloorSession(int Week, WeekKind WeekKind, int Minutes);
+
+/// <summary>What the last set suggests for the next one.</summary>
+/// <param name="Next">The set to do; null where none is to follow with this exercise.</param>
+public sealed record FloorProposal(int Place, string Text, ProposedSet? Next);
+
+/// <summary>A set that is proposed in place of the planned one.</summary>
+public sealed record ProposedSet(double Kg, int Reps);
 
 /// <summary>A load that can be made near the planned one, with its plates.</summary>
 public sealed record LoadChoice(double Kg, IReadOnlyList<double>? PerSide);

@@ -39,7 +39,7 @@ public static class ExerciseEndpoints
         ClientLog sets = await log.Of(id, cancel);
         PlanRow? newest = await plans.Newest(id, cancel);
         Plan plan = desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null);
-        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest, plan)));
+        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest)));
     }
 
     private static async Task<Results<Ok<SchoolView>, NotFound>> GetSchool(

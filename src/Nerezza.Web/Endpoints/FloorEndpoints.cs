@@ -43,9 +43,7 @@ public static class FloorEndpoints
                     ClientId = id,
                     Client = file.Client.Name,
                     Date = date,
-                    Week = 0,
-                    WeekKind = Core.Blocks.WeekKind.Load,
-                    Minutes = 0,
+                    Session = null,
                     Stop = stop,
                     Items = [],
                     Dates = [],
@@ -67,9 +65,7 @@ public static class FloorEndpoints
                     ClientId = id,
                     Client = file.Client.Name,
                     Date = date,
-                    Week = 0,
-                    WeekKind = Core.Blocks.WeekKind.Load,
-                    Minutes = 0,
+                    Session = null,
                     Stop = null,
                     Items = [],
                     Dates = dates,
@@ -77,7 +73,7 @@ public static class FloorEndpoints
                     Daily = floor.Daily(plan),
                 }
             );
-        Core.Floor.Substitution substitution = desk.Substitutes(@case, plan);
+        Core.Floor.Substitution substitution = desk.Substitutes(@case);
         var loader = new Core.Loads.Loading.Loader(@case.Equipment);
         return TypedResults.Ok(
             new FloorView
@@ -85,9 +81,7 @@ public static class FloorEndpoints
                 ClientId = id,
                 Client = file.Client.Name,
                 Date = date,
-                Week = found.Week.Number,
-                WeekKind = found.Week.Kind,
-                Minutes = found.Session.Minutes,
+                Session = new FloorSession(found.Week.Number, found.Week.Kind, found.Session.Minutes),
                 Stop = null,
                 Items = [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
                 Dates = dates,

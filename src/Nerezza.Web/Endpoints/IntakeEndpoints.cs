@@ -54,6 +54,8 @@ public static class IntakeEndpoints
                 Estimates = Estimates(file.Client.Facts.HeightCm),
                 Stop = PlanService.Stop(file),
                 KitNotes = KitWords.Notes(PlanService.KitOf(file)),
+                KitGroups = KitGroups.All,
+                BarKinds = KitGroups.Bars,
             }
         );
     }

@@ -80,7 +80,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
                         file,
                         made,
                         desk.BodyOf(file, ClientLog.None),
-                        desk.Substitutes(PlanService.CurrentCase(plan, file, ClientLog.None), made)
+                        desk.Substitutes(PlanService.CurrentCase(plan, file, ClientLog.None))
                     ),
                 written
             );

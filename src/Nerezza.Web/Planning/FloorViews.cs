@@ -149,17 +149,10 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             exercise.BodyFraction * @case.Client.MassKg,
             means
         );
-        return proposal switch
-        {
-            NextSet.Adjusted adjusted => new FloorProposal(
-                next,
-                adjusted.Ahead.Load.Kilograms,
-                adjusted.Ahead.Reps,
-                FloorWords.Text(proposal)!
-            ),
-            NextSet.AsPlanned => null,
-            _ => new FloorProposal(next, null, null, FloorWords.Text(proposal)!),
-        };
+        if (FloorWords.Text(proposal) is not { } text)
+            return null;
+        ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var lift } ? new ProposedSet(lift.Load.Kilograms, lift.Reps) : null;
+        return new FloorProposal(next, text, set);
     }
 
     private static SetDone Done(LoggedSetRow row, PrescribedSet planned) =>

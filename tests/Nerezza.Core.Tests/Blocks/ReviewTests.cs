@@ -230,7 +230,7 @@ public sealed class ReviewTests
             ),
             [var day, var exercise, "superset", var letter] => new BlockEdit.Write(
                 Cell(day, exercise),
-                new CellValues { Superset = letter }
+                new CellValues { Superset = new SupersetPlace(letter) }
             ),
             [var day, var exercise, var field, var value] => new BlockEdit.Write(
                 Cell(day, exercise),

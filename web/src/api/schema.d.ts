@@ -2401,6 +2401,8 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         };
+        /** @enum {unknown} */
+        CheckCode: "hinge-spacing" | "session-too-long" | "load-not-loadable" | "guardian-consent" | "pattern-missing" | "block-length" | "weekly-high" | "weekly-low" | "session-cap" | "axial-budget" | "rectus-femoris-missing" | "push-pull-imbalance" | "deload-missing" | "strength-rest" | "lunge-spacing" | "sport-clash" | "order" | "strength-circuit" | "superset-clash" | "rep-range-repeat" | "grip-before-pull" | "jump-too-big" | "emphasis-late" | "pain-conflict" | "rung-locked" | "equipment-missing" | "no-safeties" | "ramp-too-fast" | "finding-unanswered" | "referral-open";
         CheckPart: {
             code: string;
             severity: components["schemas"]["CheckSeverity"];
@@ -2411,7 +2413,7 @@ export interface components {
         /** @enum {unknown} */
         CheckSeverity: "stop" | "warn" | "info";
         CheckView: {
-            code: string;
+            code: components["schemas"]["CheckCode"];
             severity: components["schemas"]["CheckSeverity"];
             /** Format: int32 */
             week: null | number;
@@ -2652,6 +2654,8 @@ export interface components {
         };
         EvidenceLine: {
             measure: string;
+            test: null | components["schemas"]["ScreenTest"];
+            side: null | components["schemas"]["Side"];
             name: string;
             unit: string;
             /** Format: double */
@@ -2792,8 +2796,8 @@ export interface components {
             phase: string;
             name: string;
             seen: string;
-            drill: null | string;
-            height: null | string;
+            drill?: null | string;
+            height?: null | string;
         };
         FigurePart: {
             heel: components["schemas"]["SpotPart"];
@@ -2896,11 +2900,15 @@ export interface components {
         FloorProposal: {
             /** Format: int32 */
             place: number;
-            /** Format: double */
-            kg: null | number;
-            /** Format: int32 */
-            reps: null | number;
             text: string;
+            next: null | components["schemas"]["ProposedSet"];
+        };
+        FloorSession: {
+            /** Format: int32 */
+            week: number;
+            weekKind: components["schemas"]["WeekKind"];
+            /** Format: int32 */
+            minutes: number;
         };
         FloorSet: {
             /** Format: int32 */
@@ -2938,11 +2946,7 @@ export interface components {
             client: string;
             /** Format: date */
             date: string;
-            /** Format: int32 */
-            week: number;
-            weekKind: components["schemas"]["WeekKind"];
-            /** Format: int32 */
-            minutes: number;
+            session: null | components["schemas"]["FloorSession"];
             stop: null | string;
             items: components["schemas"]["FloorItem"][];
             dates: string[];
@@ -3033,6 +3037,8 @@ export interface components {
             estimates: components["schemas"]["SegmentsSection"];
             stop: null | string;
             kitNotes: string[];
+            kitGroups: components["schemas"]["KitGroup"][];
+            barKinds: components["schemas"]["Implement"][];
         };
         /** @enum {unknown} */
         Isolation: "after" | "pre-exhaust" | null;
@@ -3061,6 +3067,10 @@ export interface components {
             to: number;
             /** Format: double */
             step: number;
+        };
+        KitGroup: {
+            name: string;
+            items: components["schemas"]["Implement"][];
         };
         KitSet: {
             needs: components["schemas"]["Implement"][];
@@ -3422,6 +3432,12 @@ export interface components {
         Position: "start-of-the-pull" | "bottom-of-the-squat" | "lockout" | "upright-trunk" | "braced-trunk" | "one-leg-balance";
         /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
+        ProposedSet: {
+            /** Format: double */
+            kg: number;
+            /** Format: int32 */
+            reps: number;
+        };
         ProtocolView: {
             steps: components["schemas"]["StepView"][];
             faults: components["schemas"]["FaultSign"][];
@@ -3540,18 +3556,18 @@ export interface components {
             path: string;
             name: string;
             kind: string;
-            unit: null | string;
-            keys: null | components["schemas"]["KeyRange"];
+            unit?: null | string;
+            keys?: null | components["schemas"]["KeyRange"];
             /** Format: double */
-            fine: null | number;
-            yes: null | string;
-            no: null | string;
-            none: null | string;
-            options: null | {
+            fine?: null | number;
+            yes?: null | string;
+            no?: null | string;
+            none?: null | string;
+            options?: null | {
                 [key: string]: string;
             };
-            onlyIfSeen: null | string;
-            tool: null | string;
+            onlyIfSeen?: null | string;
+            tool?: null | string;
             /** Format: double */
             drawnFrom?: null | number;
         };
@@ -3594,6 +3610,8 @@ export interface components {
             /** Format: double */
             loadKg?: null | number;
         };
+        /** @enum {unknown} */
+        ScreenTest: "kneeToWallCm" | "straightLegRaiseDeg" | "hipFlexionDeg" | "armsOverheadDeg" | "singleLegBridgeReps" | "calfRaiseReps" | "feelsGlutes" | "ribsStayDown" | "squat.leanDeg" | "squat.heelRise" | "squat.kneesIn" | "squat.shift" | "squat.tuckAtHipHeightCm" | "squat.betterWithHeelsRaised" | "squat.betterWithPlateInFront" | "hinge.lostContacts" | "hinge.wallReach" | "spine.upperBackMovesAlone" | "spine.lowerBackMovesAlone" | null;
         ScreensView: {
             /** Format: uuid */
             clientId: string;
@@ -3882,6 +3900,7 @@ export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
 export type CellView = components['schemas']['CellView'];
 export type ChainLink = components['schemas']['ChainLink'];
+export type CheckCode = components['schemas']['CheckCode'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
 export type CheckView = components['schemas']['CheckView'];
@@ -3933,6 +3952,7 @@ export type FindingPart = components['schemas']['FindingPart'];
 export type FindingsView = components['schemas']['FindingsView'];
 export type FloorItem = components['schemas']['FloorItem'];
 export type FloorProposal = components['schemas']['FloorProposal'];
+export type FloorSession = components['schemas']['FloorSession'];
 export type FloorSet = components['schemas']['FloorSet'];
 export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
@@ -3955,6 +3975,7 @@ export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
 export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
+export type KitGroup = components['schemas']['KitGroup'];
 export type KitSet = components['schemas']['KitSet'];
 export type LadderId = components['schemas']['LadderId'];
 export type LadderSection = components['schemas']['LadderSection'];
@@ -4007,6 +4028,7 @@ export type PlateSection = components['schemas']['PlateSection'];
 export type Pose = components['schemas']['Pose'];
 export type Position = components['schemas']['Position'];
 export type Progression = components['schemas']['Progression'];
+export type ProposedSet = components['schemas']['ProposedSet'];
 export type ProtocolView = components['schemas']['ProtocolView'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
@@ -4034,6 +4056,7 @@ export type ScreenHingeSection = components['schemas']['ScreenHingeSection'];
 export type ScreenSection = components['schemas']['ScreenSection'];
 export type ScreenSpineSection = components['schemas']['ScreenSpineSection'];
 export type ScreenSquatSection = components['schemas']['ScreenSquatSection'];
+export type ScreenTest = components['schemas']['ScreenTest'];
 export type ScreensView = components['schemas']['ScreensView'];
 export type SegmentsSection = components['schemas']['SegmentsSection'];
 export type SessionPart = components['schemas']['SessionPart'];

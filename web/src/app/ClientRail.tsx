@@ -3,8 +3,8 @@ import { Link, useNavigate } from 'react-router'
 import type { ClientLine } from '../api/schema'
 import { useClients } from '../hooks/useClients'
 import { dayName } from '../text/dates'
-import { WordMark } from './Shell'
-import { listKeys } from './shortcuts'
+import { WordMark } from './WordMark'
+import { useListKeys } from '../keys/useKeys'
 
 interface Props {
   current?: string
@@ -16,6 +16,7 @@ interface Props {
 
 /** All clients, always there: name, next session, and one mark where a decision waits. */
 export function ClientRail({ current, away, folded, onFold }: Props) {
+  const onKey = useListKeys('a[data-client]')
   const clients = useClients()
   const navigate = useNavigate()
   const name = clients.state === 'ready' ? clients.data.find((client) => client.id === current)?.name : undefined
@@ -59,12 +60,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
           {folded ? '›' : '‹'}
         </chakra.button>
       </Flex>
-      <Box
-        overflow="auto"
-        flex="1"
-        onKeyDown={(event) => listKeys(event, 'a[data-client]')}
-        display={{ base: away ? 'none' : 'block', md: 'block' }}
-      >
+      <Box overflow="auto" flex="1" onKeyDown={onKey} display={{ base: away ? 'none' : 'block', md: 'block' }}>
         {clients.state === 'failed' && (
           <chakra.button type="button" onClick={clients.retry} p={3} textAlign="left">
             The list could not be fetched. Try again.

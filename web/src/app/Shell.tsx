@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
-import { Link, Outlet, useLocation, useMatch } from 'react-router'
+import { Outlet, useLocation, useMatch } from 'react-router'
 import { useUnsent } from '../hooks/useOutbox'
 import { useSignOut } from '../hooks/useSession'
 import { Loading } from '../ui/states'
@@ -112,16 +112,5 @@ function HeadButton({ label, hint, onClick }: { label: string; hint?: string; on
         </chakra.kbd>
       )}
     </chakra.button>
-  )
-}
-
-/** The word mark; it leads home, to the day. */
-export function WordMark() {
-  return (
-    <Link to="/" aria-label="Nerezza, the day">
-      <Box as="span" fontSize="20px" fontWeight="750" fontStretch="115%">
-        Nerezza
-      </Box>
-    </Link>
   )
 }

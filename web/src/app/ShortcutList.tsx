@@ -1,30 +1,11 @@
-import { CloseButton, chakra, Dialog, Portal } from '@chakra-ui/react'
+import { CloseButton, chakra, Dialog, Portal, Switch } from '@chakra-ui/react'
+import { switchKeys, useKeysOn } from '../keys/on'
+import { registry, type Scope, scopeNames } from '../keys/registry'
 
-const keys = [
-  ['g then 1 to 7', 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor'],
-  ['g then h', 'the day'],
-  ['j, k or arrows', 'move through the list that has the focus'],
-  ['arrows', 'in the block: move from cell to cell'],
-  ['Enter', 'open'],
-  ['., x, u', 'in Findings: accept, reject, undo; in Exercises: pin, take out, undo'],
-  ['Enter, Escape', 'in Exercises: look at a swap, then take it; leave it'],
-  ['0 to 9, e', 'in the block: type into the cell; Enter goes down, Tab right, Escape leaves it'],
-  ['[ and ]', 'in the block: choose what a typed number changes'],
-  ['f', 'in the block: fill to the right'],
-  ['c, v', 'in the block: copy the session, paste it where the focus is'],
-  ['x, a', 'in the block: take the exercise out, add one'],
-  ['u, r, or Ctrl Z, Ctrl Shift Z', 'in the block: undo, redo'],
-  ['Alt with up or down', 'in the block: move the exercise; with Shift the session to another day'],
-  ['p', 'in the block: fold the panel'],
-  ['b', 'in the block: the whole because'],
-  ['5 to 9, 0', 'on the floor: log the set at that RPE; 0 is 10'],
-  ['Enter', 'on the floor: log the set without a rating'],
-  ['arrows', 'on the floor: load up and down, repetitions left and right'],
-  ['u', 'on the floor: undo the last set'],
-  ['?', 'this list'],
-] as const
+const scopes = Object.keys(scopeNames) as Scope[]
 
 export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const on = useKeysOn()
   return (
     <Dialog.Root open={open} onOpenChange={(change) => !change.open && onClose()}>
       <Portal>
@@ -35,17 +16,31 @@ export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => 
               <Dialog.Title>Keys</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
+              <Switch.Root checked={on} onCheckedChange={(change) => switchKeys(change.checked ? 'on' : 'off')} mb={2}>
+                <Switch.HiddenInput />
+                <Switch.Control />
+                <Switch.Label>Letters, digits and signs are keys; arrows, Enter and Escape always are</Switch.Label>
+              </Switch.Root>
               <chakra.table w="100%">
-                <tbody>
-                  {keys.map(([key, what]) => (
-                    <tr key={key + what}>
-                      <chakra.th scope="row" textAlign="left" fontWeight="600" pr={4} py={1} verticalAlign="top" whiteSpace="nowrap">
-                        {key}
+                {scopes.map((scope) => (
+                  <tbody key={scope}>
+                    <tr>
+                      <chakra.th scope="rowgroup" colSpan={2} textAlign="left" fontWeight="650" pt={3} pb={1}>
+                        {scopeNames[scope]}
                       </chakra.th>
-                      <td>{what}</td>
                     </tr>
-                  ))}
-                </tbody>
+                    {Object.entries(registry)
+                      .filter(([, key]) => key.scope === scope)
+                      .map(([id, key]) => (
+                        <tr key={id}>
+                          <chakra.th scope="row" textAlign="left" fontWeight="600" pr={4} py={0.5} verticalAlign="top" whiteSpace="nowrap">
+                            {key.shown}
+                          </chakra.th>
+                          <td>{key.what}</td>
+                        </tr>
+                      ))}
+                  </tbody>
+                ))}
               </chakra.table>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>

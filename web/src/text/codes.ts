@@ -1,3 +1,5 @@
+import { codes } from '../api/codes'
+
 /** A code as a reader meets it: hyphens as spaces, first letter large. */
 export function words(code: string): string {
   const spaced = code.replaceAll('-', ' ')
@@ -8,8 +10,8 @@ export function options<T extends string>(codes: readonly T[]): { value: T; labe
   return codes.map((code) => ({ value: code, label: words(code) }))
 }
 
-export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
-export const weekdayNames: Record<string, string> = {
+export const weekdays = codes.weekday
+export const weekdayNames: Readonly<Record<string, string>> = {
   mon: 'Monday',
   tue: 'Tuesday',
   wed: 'Wednesday',

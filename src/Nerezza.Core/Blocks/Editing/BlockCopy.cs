@@ -37,7 +37,7 @@ public static class BlockCopy
             RestSeconds = target.Rest?.Seconds,
             Kind = target.Kind is TargetKind.Calibration ? null : target.Kind,
             Last = target.Last,
-            Superset = item.Superset,
+            Superset = item.Superset is { } letter ? new SupersetPlace(letter) : null,
             Metres = target.Metres,
             Seconds = target.Seconds,
         };

@@ -42,14 +42,22 @@ public sealed record CellValues
     /// <summary>What the last set is.</summary>
     public LastSet? Last { get; init; }
 
-    /// <summary>Letter of a superset; empty takes it out of one.</summary>
-    public string? Superset { get; init; }
+    /// <summary>In which superset it stands.</summary>
+    public SupersetPlace? Superset { get; init; }
 
     /// <summary>Metres of a carry.</summary>
     public int? Metres { get; init; }
 
     /// <summary>Seconds of a hold.</summary>
     public int? Seconds { get; init; }
+}
+
+/// <summary>Where an exercise stands among supersets.</summary>
+/// <param name="Letter">Of its superset; null where it stands alone.</param>
+public sealed record SupersetPlace(string? Letter)
+{
+    /// <summary>In none.</summary>
+    public static SupersetPlace Alone { get; } = new((string?)null);
 }
 
 /// <summary>One change of a block by the coach's hand.</summary>

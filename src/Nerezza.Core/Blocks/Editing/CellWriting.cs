@@ -24,7 +24,7 @@ internal static class CellWriting
             Target = target,
             // Repetitions that were written are not traded against the load.
             Range = values.Reps is { } reps ? new RepRange(reps, reps) : ask.Range,
-            Superset = values.Superset is { } letter ? (letter.Length > 0 ? letter : null) : ask.Superset,
+            Superset = values.Superset is { } place ? place.Letter : ask.Superset,
             Pinned = ask.Pinned | PinsOf(values),
         };
     }

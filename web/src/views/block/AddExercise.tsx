@@ -1,9 +1,10 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { BlockPart, EditSection, ExerciseLine, Role } from '../../api/schema'
+import { codes } from '../../api/codes'
 import { options, weekdayNames, weekdays } from '../../text/codes'
 import { Plain, Primary, SelectField, TextField, Toggle } from '../../ui/form'
-import { cellAt, type Day, type Place } from './grid'
+import { cellAt, type Day, type Place } from '../../parts/grid'
 
 interface Props {
   block: BlockPart
@@ -13,7 +14,8 @@ interface Props {
   onLeave: () => void
 }
 
-const roles = ['main', 'second', 'accessory', 'single-joint', 'trunk', 'carry', 'skill', 'priming'] as const
+// Daily work for range has no place in a session.
+const roles = codes.role.filter((one) => one !== 'capacity')
 
 /** Puts an exercise on a day, or in the place of the one in focus, in this week or in all. */
 export function AddExercise({ block, place, catalogue, onAdd, onLeave }: Props) {

@@ -2,12 +2,13 @@ import { Box, Flex } from '@chakra-ui/react'
 import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
+import { useWindowKeys } from '../../keys/useKeys'
 import { useBlock } from '../../hooks/useBlock'
 import { useBlockEdits } from '../../hooks/useBlockEdits'
 import { useCatalogue } from '../../hooks/useClients'
 import { today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
-import { OutOfDate } from '../findings/OutOfDate'
+import { OutOfDate } from '../../parts/OutOfDate'
 import { AddExercise } from './AddExercise'
 import { Beside } from './Beside'
 import { BlockRationale } from './BlockRationale'
@@ -17,7 +18,7 @@ import { Chain } from './Chain'
 import { CopyTo } from './CopyTo'
 import { EditBar } from './EditBar'
 import type { FieldKey } from './fields'
-import { cellAt, cellView, held, type Place } from './grid'
+import { cellAt, cellView, held, type Place } from '../../parts/grid'
 import { Panel } from './Panel'
 import { PassedOver } from './PassedOver'
 import { PlanForm } from './PlanForm'
@@ -60,20 +61,13 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   const focus = useMemo(() => (seenPlace && seenView.plan.block ? cellAt(seenView.plan.block, seenPlace) : null), [seenPlace, seenView])
   const seen = focus &&
     seenPlace && { cell: focus, more: cellView(seenView.cells, seenPlace), view: seenView, place: seenPlace, name, clientId }
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const inGrid = event.target instanceof HTMLElement && event.target.closest('[role=grid]')
-      if (!inGrid || event.target.tagName === 'INPUT' || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'p') setPanel((is) => !is)
-      if (event.key === 'b') setWhole((is) => !is)
-      if (event.key === 'a') {
-        event.preventDefault()
-        setOpen('add')
-      }
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [])
+  const inGrid = (act: () => void) => (event: KeyboardEvent) =>
+    event.target instanceof HTMLElement && event.target.closest('[role=grid]') ? act() : false
+  useWindowKeys({
+    foldPanel: inGrid(() => setPanel((is) => !is)),
+    wholeBecause: inGrid(() => setWhole((is) => !is)),
+    addExercise: inGrid(() => setOpen('add')),
+  })
   // The form was asked for once; the next block is not to open it again.
   useEffect(() => {
     if (search.has('plan')) setSearch({}, { replace: true })

@@ -4,7 +4,7 @@ import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
 import { SetBars } from '../../ui/SetBars'
 import { type FieldKey, fieldOf } from './fields'
-import { type Day, percentInWords, type Place, setsInWords, barsOf, topSet } from './grid'
+import { type Day, percentInWords, type Place, setsInWords, barsOf, topSet } from '../../parts/grid'
 
 export interface CellActs {
   place: (place: Place) => void

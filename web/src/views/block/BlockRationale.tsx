@@ -4,7 +4,7 @@ import type { BlockView, CellView } from '../../api/schema'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
-import { type Cell, middleSet } from './grid'
+import { type Cell, middleSet } from '../../parts/grid'
 
 interface Props {
   cell: Cell

@@ -3,7 +3,7 @@ import { memo } from 'react'
 import type { EditSection, SessionPart } from '../../api/schema'
 import { weekdayNames, weekdays, words } from '../../text/codes'
 import { today } from '../../text/dates'
-import type { Day } from './grid'
+import type { Day } from '../../parts/grid'
 
 /** What is dragged: the sessions of a day in some weeks, or one exercise in all of them. */
 export type Dragged = { day: Day; weeks: readonly number[] } | { day: Day; exercise: string }

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
+import { keyHint } from '../../keys/registry'
 import { Plain, Primary, Toggle } from '../../ui/form'
 import { type FieldKey, fields } from './fields'
 
@@ -48,10 +49,10 @@ export function EditBar({ edits, field, onField }: Props) {
           <Box fontSize="14px" color="quiet" role="status">
             {edits.working ? 'Working' : ''}
           </Box>
-          <Plain size="xs" onClick={edits.acts.undo} disabled={!edits.canUndo}>
+          <Plain size="xs" {...keyHint('undo')} onClick={edits.acts.undo} disabled={!edits.canUndo}>
             Undo
           </Plain>
-          <Plain size="xs" onClick={edits.acts.redo} disabled={!edits.canRedo}>
+          <Plain size="xs" {...keyHint('redo')} onClick={edits.acts.redo} disabled={!edits.canRedo}>
             Redo
           </Plain>
           <Plain size="xs" onClick={edits.acts.drop} disabled={!edits.dirty}>

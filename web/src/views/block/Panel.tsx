@@ -1,3 +1,4 @@
+import { keyHint } from '../../keys/registry'
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { memo } from 'react'
 import { Link } from 'react-router'
@@ -7,7 +8,7 @@ import { dayName } from '../../text/dates'
 import { clock, mass, massUnit, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
-import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from './grid'
+import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
 
 interface Props {
   cell: Cell
@@ -43,7 +44,15 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
         <chakra.h2 fontSize="17px" fontWeight="650">
           {name(item.exercise)}
         </chakra.h2>
-        <chakra.button type="button" onClick={onFold} aria-label="Fold the panel" minW="34px" minH="34px" color="panel.quiet">
+        <chakra.button
+          type="button"
+          {...keyHint('foldPanel')}
+          onClick={onFold}
+          aria-label="Fold the panel"
+          minW="34px"
+          minH="34px"
+          color="panel.quiet"
+        >
           ×
         </chakra.button>
       </Flex>

@@ -3,16 +3,14 @@ import { Box, chakra, Grid } from '@chakra-ui/react'
 import type { BlockBase, BlockKind } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
+import { codes, limits } from '../../api/codes'
 import { options } from '../../text/codes'
 import { comingMonday } from '../../text/dates'
 import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
 
-import { fieldErrors } from '../intake/SaveBar'
+import { fieldErrors } from '../../parts/SaveBar'
 
-const kinds = [
-  { value: 'auto', label: 'What fits best' },
-  ...options(['foundation', 'muscle', 'strength', 'peak', 'return', 'deload', 'test']),
-]
+const kinds = [{ value: 'auto', label: 'What fits best' }, ...options(codes.blockKind.filter((one) => one !== 'auto'))]
 
 /** Asks for a block: when it starts, how long it is, what it is for. */
 export function PlanForm({ clientId, title, onDone }: { clientId: string; title: string; onDone?: () => void }) {
@@ -57,7 +55,13 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
           error={error('start')}
           onChange={(e) => set({ start: e.target.value })}
         />
-        <NumberField label="Weeks" value={value.weeks} error={error('weeks')} onValue={(weeks) => set({ weeks })} />
+        <NumberField
+          label="Weeks"
+          hint={`${limits.planRequest.weeks.least} to ${limits.planRequest.weeks.most}`}
+          value={value.weeks}
+          error={error('weeks')}
+          onValue={(weeks) => set({ weeks })}
+        />
         <SelectField label="Kind" value={value.kind} options={kinds} onValue={(kind) => set({ kind })} />
         <SelectField
           label="Start from"

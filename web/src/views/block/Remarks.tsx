@@ -5,7 +5,7 @@ import { useBlockDraft } from '../../hooks/useBlock'
 import type { BlockEdits } from '../../hooks/useBlockEdits'
 import { weekdayNames, words } from '../../text/codes'
 import { Plain } from '../../ui/form'
-import type { Place } from './grid'
+import type { Place } from '../../parts/grid'
 import { type Remark, together, weeksInWords } from './remarks'
 
 interface Props {

@@ -1,6 +1,6 @@
 import type { EditSection, ItemPart } from '../../api/schema'
 import { kgOf, mass, massUnit, plain, typedNumber } from '../../text/numbers'
-import { middleSet, ofSide, type Place, topSet } from './grid'
+import { middleSet, ofSide, type Place, topSet } from '../../parts/grid'
 
 export type FieldKey = 'sets' | 'reps' | 'percent' | 'rpe' | 'kg' | 'restSeconds' | 'tempo'
 

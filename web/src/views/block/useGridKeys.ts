@@ -1,8 +1,9 @@
-import { type KeyboardEvent, useRef } from 'react'
+import { type KeyboardEvent as ReactKeyboardEvent, useRef } from 'react'
 import type { EditSection } from '../../api/schema'
+import { useKeys } from '../../keys/useKeys'
 import type { GridProps } from './BlockGrid'
 import { fieldOf, fields, write } from './fields'
-import { cellAt, type Day, daysFrom, move, type Place } from './grid'
+import { cellAt, type Day, daysFrom, move, type Place } from '../../parts/grid'
 
 interface Asked extends GridProps {
   typing: string | null
@@ -15,7 +16,7 @@ interface Asked extends GridProps {
  * The keys of the grid, as on a good sheet: a number types, f fills to the right, c and v copy a session, x takes out, u and r undo and
  * redo.
  */
-export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) => void {
+export function useGridKeys(asked: Asked): (event: ReactKeyboardEvent<HTMLElement>) => void {
   const copied = useRef<{ week: number; day: Day } | null>(null)
   const { block, place, field, onField, acts, go, type, openFloor } = asked
   const cell = cellAt(block, place)
@@ -50,41 +51,35 @@ export function useGridKeys(asked: Asked): (event: KeyboardEvent<HTMLElement>) =
     go({ ...place, day: toDay })
   }
 
-  return (event) => {
-    if (asked.typing !== null || (event.target as HTMLElement).tagName !== 'TD') return
-    const { key } = event
-    const done = (act: () => void) => {
-      event.preventDefault()
-      act()
-    }
-    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'z') return done(event.shiftKey ? acts.redo : acts.undo)
-    if ((event.ctrlKey || event.metaKey) && key.toLowerCase() === 'y') return done(acts.redo)
-    if (event.ctrlKey || event.metaKey) return
-    if (event.altKey && (key === 'ArrowUp' || key === 'ArrowDown')) {
-      const by = key === 'ArrowUp' ? -1 : 1
-      return done(() => (event.shiftKey ? moveSession(by) : reorder(by)))
-    }
-    if (event.altKey) return
-    if (/^[0-9]$/.test(key) && cell) return done(() => type(key))
-    const byKey: Record<string, () => void> = {
-      Enter: openFloor,
-      e: () => cell && type(fieldOf(field).shown(cell.item)),
-      F2: () => cell && type(fieldOf(field).shown(cell.item)),
-      '[': () => turnField(-1),
-      ']': () => turnField(1),
-      f: fillRight,
-      c: () => (copied.current = cell ? { week: place.week, day: place.day } : copied.current),
-      v: paste,
-      x: () => cell && acts.push(cellEdit('remove', place)),
-      Delete: () => cell && acts.push(cellEdit('remove', place)),
-      u: acts.undo,
-      r: acts.redo,
-    }
-    const act = byKey[key]
-    if (act) return done(act)
-    const next = move(block, place, key)
-    if (next !== place) done(() => go(next))
-  }
+  const inCell = (act: (event: KeyboardEvent) => unknown) => (event: KeyboardEvent) =>
+    asked.typing === null && event.target instanceof HTMLElement && event.target.tagName === 'TD' ? act(event) : false
+  const edit = () => cell && type(fieldOf(field).shown(cell.item))
+  return useKeys({
+    undo: inCell(acts.undo),
+    redo: inCell(acts.redo),
+    earlier: inCell(() => reorder(-1)),
+    later: inCell(() => reorder(1)),
+    dayBefore: inCell(() => moveSession(-1)),
+    dayAfter: inCell(() => moveSession(1)),
+    typeNumber: inCell((event) => (cell ? type(event.key) : false)),
+    openFloor: inCell(openFloor),
+    editCell: inCell(edit),
+    fieldBefore: inCell(() => turnField(-1)),
+    fieldAfter: inCell(() => turnField(1)),
+    fillRight: inCell(fillRight),
+    copySession: inCell(() => {
+      if (cell) copied.current = { week: place.week, day: place.day }
+    }),
+    pasteSession: inCell(paste),
+    removeExercise: inCell(() => {
+      if (cell) acts.push(cellEdit('remove', place))
+    }),
+    moveInGrid: inCell((event) => {
+      const next = move(block, place, event.key)
+      if (next === place) return false
+      go(next)
+    }),
+  })
 }
 
 const cellEdit = (kind: EditSection['kind'], place: Place): EditSection => ({

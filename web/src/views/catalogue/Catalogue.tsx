@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { ExerciseFace } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { useExerciseFaces } from '../../hooks/useExercises'
 import { words } from '../../text/codes'
 import { Plain, TextField } from '../../ui/form'
@@ -20,6 +20,7 @@ export function Catalogue() {
 }
 
 function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
+  const onKey = useListKeys('[data-face]')
   const [text, setText] = useState('')
   const [at, setAt] = useState<string | null>(null)
   const [bringing, setBringing] = useState(false)
@@ -74,7 +75,7 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
         </Flex>
         {bringing && <ImportForm onDone={() => setBringing(false)} />}
         {found.length === 0 && <Box p={4}>No exercise has that word. Try a muscle or a piece of kit.</Box>}
-        <Box as="ul" aria-label="Exercises" onKeyDown={(event) => listKeys(event, '[data-face]')}>
+        <Box as="ul" aria-label="Exercises" onKeyDown={onKey}>
           {found.map((face) => (
             <Box as="li" key={face.exercise} borderBottom="1px solid" borderColor="hair" bg={face === shown ? 'lifted' : undefined}>
               <chakra.button

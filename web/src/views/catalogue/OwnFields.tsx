@@ -2,7 +2,8 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { HardestAt, LoadSource, MuscleLength, Pattern } from '../../api/schema'
 import { options, words } from '../../text/codes'
 import { LinesField, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
-import { conflicts, hardest, idOf, lengths, loads, muscles, type OwnDraft, patterns, positions } from './own'
+import { codes, limits } from '../../api/codes'
+import { idOf, type OwnDraft, patterns } from './own'
 
 interface Part {
   draft: OwnDraft
@@ -21,7 +22,7 @@ export function NamePart({ draft, onChange, error, isNew }: Part & { isNew: bool
       <TextField
         label="Name"
         value={draft.name}
-        maxLength={80}
+        maxLength={limits.exerciseDocument.name.length}
         error={error('name') ?? error('id')}
         hint={isNew ? `Id: ${idOf(draft.name) || 'made from the name'}` : `Id: ${draft.id}`}
         onChange={(event) => onChange({ name: event.target.value })}
@@ -45,14 +46,14 @@ export function WordsPart({ draft, onChange, error }: Part) {
         <TextField
           label="The one fault to watch for"
           value={draft.watch}
-          maxLength={90}
+          maxLength={limits.exerciseDocument.watch.length}
           error={error('watch')}
           onChange={(event) => onChange({ watch: event.target.value })}
         />
         <TextField
           label="What to take care of"
           value={draft.caution}
-          maxLength={200}
+          maxLength={limits.exerciseDocument.caution.length}
           error={error('caution')}
           onChange={(event) => onChange({ caution: event.target.value })}
         />
@@ -82,14 +83,14 @@ export function LoadPart({ draft, onChange, error, names }: Part) {
           <SelectField
             label="What is loaded"
             value={draft.load}
-            options={options(loads)}
+            options={options(codes.loadSource)}
             error={error('load')}
             onValue={(value) => onChange({ load: value as LoadSource })}
           />
           <SelectField
             label="Sides"
             value={draft.sides}
-            options={options(['both', 'one', 'offset'])}
+            options={options(codes.sides)}
             error={error('sides')}
             onValue={(sides) => onChange({ sides })}
           />
@@ -116,7 +117,7 @@ export function LoadPart({ draft, onChange, error, names }: Part) {
         <TextField
           label="Tempo"
           value={draft.tempo}
-          maxLength={9}
+          maxLength={limits.exerciseDocument.tempo.length}
           hint="as in 3-0-1-0; empty: its role's"
           error={error('tempo')}
           onChange={(event) => onChange({ tempo: event.target.value })}
@@ -145,12 +146,12 @@ export function BodyPart({ draft, onChange, error, names }: Part) {
           Muscles
         </chakra.legend>
         <Grid templateColumns={four} gap={2}>
-          {muscles.map((muscle) => (
+          {codes.muscle.map((muscle) => (
             <SelectField
               key={muscle}
               label={words(muscle ?? '')}
               value={draft.muscles[muscle ?? ''] ?? ''}
-              options={[none, ...options(['whole', 'half', 'quarter'])]}
+              options={[none, ...options(codes.share)]}
               onValue={(share) => onChange({ muscles: { ...draft.muscles, [muscle ?? '']: share } })}
             />
           ))}
@@ -165,13 +166,13 @@ export function BodyPart({ draft, onChange, error, names }: Part) {
         <SelectField
           label="Loaded at a length"
           value={draft.length}
-          options={options(lengths)}
+          options={options(codes.muscleLength)}
           onValue={(value) => onChange({ length: value as MuscleLength })}
         />
         <SelectField
           label="Hardest at the"
           value={draft.hardest}
-          options={options(hardest)}
+          options={options(codes.hardestAt)}
           onValue={(value) => onChange({ hardest: value as HardestAt })}
         />
         <SelectField
@@ -189,10 +190,15 @@ export function BodyPart({ draft, onChange, error, names }: Part) {
           onValue={(answersLike) => onChange({ answersLike })}
         />
       </Grid>
-      <Many label="Positions trained" all={positions} chosen={draft.positions} onChosen={(chosen) => onChange({ positions: chosen })} />
+      <Many
+        label="Positions trained"
+        all={codes.position}
+        chosen={draft.positions}
+        onChosen={(chosen) => onChange({ positions: chosen })}
+      />
       <Many
         label="Not with"
-        all={conflicts}
+        all={codes.conflict}
         chosen={draft.conflicts}
         error={error('conflicts')}
         onChosen={(chosen) => onChange({ conflicts: chosen })}

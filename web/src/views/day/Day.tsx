@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { Link } from 'react-router'
 import type { DaySession, DayView, Decision } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { useDay } from '../../hooks/useClients'
 import { Numeral } from '../../ui/Numeral'
 import { Failed, Loading } from '../../ui/states'
@@ -17,6 +17,8 @@ export function Day() {
 }
 
 function DayPage({ day }: { day: DayView }) {
+  const onSessions = useListKeys('a')
+  const onDecisions = useListKeys('a')
   return (
     <Grid templateColumns={{ base: '1fr', lg: '1fr 400px' }} minH="100%">
       <Box px={{ base: 4, md: 6 }} py={5}>
@@ -26,22 +28,14 @@ function DayPage({ day }: { day: DayView }) {
         {day.sessions.length === 0 ? (
           <Box color="quiet">No sessions today. The client list shows when the next ones are.</Box>
         ) : (
-          <Box borderTop="1px solid" borderColor="hair" onKeyDown={(event) => listKeys(event, 'a')}>
+          <Box borderTop="1px solid" borderColor="hair" onKeyDown={onSessions}>
             {day.sessions.map((session) => (
               <SessionRow key={session.clientId} session={session} date={day.date} />
             ))}
           </Box>
         )}
       </Box>
-      <Box
-        bg="panel"
-        color="panel.ink"
-        px={6}
-        py={5}
-        as="section"
-        aria-label="Decisions that wait"
-        onKeyDown={(event) => listKeys(event, 'a')}
-      >
+      <Box bg="panel" color="panel.ink" px={6} py={5} as="section" aria-label="Decisions that wait" onKeyDown={onDecisions}>
         <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
           Waiting for you
         </chakra.h2>

@@ -6,9 +6,9 @@ import type { CaseDocument } from '../../api/schema'
 import { useAddClient, useImportCase } from '../../hooks/useClients'
 import { useDraft } from '../../hooks/useDraft'
 import { Field, Primary, Section } from '../../ui/form'
-import { DayFields, PersonFields } from '../intake/FactsFields'
-import { emptyFacts, factsOf } from '../intake/facts'
-import { fieldErrors } from '../intake/SaveBar'
+import { DayFields, PersonFields } from '../../parts/FactsFields'
+import { emptyFacts, factsOf } from '../../parts/facts'
+import { fieldErrors } from '../../parts/SaveBar'
 
 /** A new client: the five facts that a plan cannot do without, or a whole case from a file. */
 export function NewClient() {

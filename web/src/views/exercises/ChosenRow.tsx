@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ChosenLine } from '../../api/schema'
 import { weekdayNames, words } from '../../text/codes'
 import { plain } from '../../text/numbers'
+import { keyHint } from '../../keys/registry'
 import { Plain } from '../../ui/form'
 import { ScoreBar } from '../../ui/ScoreBar'
 import { Thumb } from './Thumb'
@@ -55,10 +56,10 @@ export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
         </Flex>
         {focused && (
           <Flex gap={2} mt={2}>
-            <Plain size="sm" onClick={onPin} aria-pressed={line.isPicked}>
+            <Plain size="sm" {...keyHint('pin')} onClick={onPin} aria-pressed={line.isPicked}>
               {line.isPicked ? 'Unpin' : 'Pin'}
             </Plain>
-            <Plain size="sm" onClick={onOut}>
+            <Plain size="sm" {...keyHint('takeOut')} onClick={onOut}>
               Take out
             </Plain>
           </Flex>

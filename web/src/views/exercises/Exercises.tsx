@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { type KeyboardEvent, useState } from 'react'
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import type { ExercisesView, Pick, RankedLine } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import type { ChosenLine, ExercisesView, Pick, RankedLine } from '../../api/schema'
+import { useKeys, useListKeys } from '../../keys/useKeys'
 import { useExercises, useSavePicks } from '../../hooks/useExercises'
 import { Plain, Toggle } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
@@ -49,26 +49,27 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
     setAgainst(next.face.exercise)
     if (focused) setDraft(swapped(view.picks, focused, next.face.exercise))
   }
-  const onKey = (event: KeyboardEvent<HTMLElement>) => {
-    listKeys(event, '[data-chosen]')
-    const inRow = event.target instanceof HTMLElement && event.target.matches('[data-chosen]')
-    if (!inRow || !focused || event.ctrlKey || event.metaKey || event.altKey) return
-    if (event.key === 'x') setDraft(takenOut(view.picks, focused.face.exercise))
-    if (event.key === '.') take(pinned(view.picks, focused))
-    if (event.key === 'u') goBack()
-    if (['x', '.', 'u'].includes(event.key)) event.preventDefault()
+  const inRow = (act: (line: ChosenLine) => void) => (event: KeyboardEvent) => {
+    if (!focused || !(event.target instanceof HTMLElement) || !event.target.matches('[data-chosen]')) return false
+    act(focused)
   }
+  const onKey = useListKeys('[data-chosen]', {
+    takeOut: inRow((line) => setDraft(takenOut(view.picks, line.face.exercise))),
+    pin: inRow((line) => take(pinned(view.picks, line))),
+    undoPick: inRow(goBack),
+  })
   // A change that is looked at is taken by Enter where it was asked for, and left by Escape from anywhere.
-  const onDraftKey = (event: KeyboardEvent<HTMLElement>) => {
-    if (!draft || !(event.target instanceof HTMLElement)) return
-    const asked = event.target.dataset.other === against && against !== null
-    const out = event.target.dataset.chosen === focused?.face.exercise && against === null
-    if (event.key === 'Escape') setDraft(null)
-    else if (event.key === 'Enter' && (asked || out)) take(draft)
-    else return
-    event.preventDefault()
-    event.stopPropagation()
-  }
+  const onDraftKey = useKeys({
+    leaveSwap: () => (draft ? setDraft(null) : false),
+    takeSwap: (event) => {
+      if (!draft || !(event.target instanceof HTMLElement)) return false
+      const asked = event.target.dataset.other === against && against !== null
+      const out = event.target.dataset.chosen === focused?.face.exercise && against === null
+      if (!asked && !out) return false
+      take(draft)
+      event.stopPropagation()
+    },
+  })
   if (view.stop)
     return (
       <Box p={5}>

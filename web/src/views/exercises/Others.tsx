@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { ChosenLine, RankedLine } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { words } from '../../text/codes'
 import { plain } from '../../text/numbers'
 import { Plain, TextField, Toggle } from '../../ui/form'
@@ -17,6 +17,7 @@ interface Props {
 
 /** What else could stand in the place of the exercise in focus, ranked; all of the rest with one touch. */
 export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
+  const onKey = useListKeys('[data-other]')
   const [all, setAll] = useState(false)
   const [text, setText] = useState('')
   const found = others.filter(
@@ -51,7 +52,7 @@ export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
           </Toggle>
         </Flex>
       </Box>
-      <Box onKeyDown={(event) => listKeys(event, '[data-other]')}>
+      <Box onKeyDown={onKey}>
         {found.length === 0 && <Box p={3}>Nothing else can serve here. Look under Everything.</Box>}
         {found.slice(0, 60).map((other) => (
           <Box

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
+import { codes, limits } from '../../api/codes'
 import type { Cause, FindingName, Side } from '../../api/schema'
 import { useDecide } from '../../hooks/useFindings'
 import { words } from '../../text/codes'
@@ -45,7 +46,7 @@ export function AddFinding({ clientId, names, onDone }: { clientId: string; name
         <SelectField
           label="Side"
           value={side}
-          options={[{ value: '', label: 'Both' }, ...['left', 'right'].map((one) => ({ value: one, label: words(one) }))]}
+          options={[{ value: '', label: 'Both' }, ...codes.side.map((one) => ({ value: one, label: words(one) }))]}
           onValue={setSide}
         />
       </Grid>
@@ -53,7 +54,7 @@ export function AddFinding({ clientId, names, onDone }: { clientId: string; name
         <TextField
           label="What it rests on"
           value={reason}
-          maxLength={500}
+          maxLength={limits.decideFinding.reason.length}
           onChange={(event) => setReason(event.target.value)}
           hint="What you saw or measured; it stands as the evidence."
         />

@@ -1,4 +1,6 @@
+import { keyHint } from '../../keys/registry'
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { limits } from '../../api/codes'
 import { useEffect, useRef, useState } from 'react'
 import type { FindingLine } from '../../api/schema'
 import { shortDate } from '../../text/dates'
@@ -64,16 +66,22 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
           )}
           {finding.cause && !finding.verdict && (
             <>
-              <Plain size="sm" onClick={onAccept} aria-label={`Accept: ${finding.title}`}>
+              <Plain size="sm" {...keyHint('accept')} onClick={onAccept} aria-label={`Accept: ${finding.title}`}>
                 Accept
               </Plain>
-              <Plain size="sm" onClick={onAskReject} aria-label={`Reject: ${finding.title}`} aria-expanded={rejecting}>
+              <Plain
+                size="sm"
+                {...keyHint('reject')}
+                onClick={onAskReject}
+                aria-label={`Reject: ${finding.title}`}
+                aria-expanded={rejecting}
+              >
                 Reject
               </Plain>
             </>
           )}
           {finding.verdict && (
-            <Plain size="sm" onClick={onUndo} aria-label={`Undo: ${finding.title}`}>
+            <Plain size="sm" {...keyHint('unsay')} onClick={onUndo} aria-label={`Undo: ${finding.title}`}>
               Undo
             </Plain>
           )}
@@ -137,7 +145,12 @@ function Rejection({ onReject }: { onReject: (reason: string) => void }) {
       }}
     >
       <Box flex="1">
-        <TextField label="Why not?" value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />
+        <TextField
+          label="Why not?"
+          value={reason}
+          maxLength={limits.decideFinding.reason.length}
+          onChange={(event) => setReason(event.target.value)}
+        />
       </Box>
       <Primary type="submit" disabled={reason.trim() === ''}>
         Reject

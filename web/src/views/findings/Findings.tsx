@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { type KeyboardEvent, useState } from 'react'
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { FindingLine, FindingsView } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { useDecide, useFindings, useTakeBack } from '../../hooks/useFindings'
 import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
@@ -12,7 +12,7 @@ import { causes, keyOf } from './causes'
 import { FindingRationale } from './FindingRationale'
 import { FindingPanel } from './FindingPanel'
 import { FindingRow } from './FindingRow'
-import { OutOfDate } from './OutOfDate'
+import { OutOfDate } from '../../parts/OutOfDate'
 
 /** What was found, grouped by cause, each with its evidence; the coach accepts, rejects or adds. */
 export function Findings() {
@@ -33,15 +33,16 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
   const named = (finding: FindingLine) => ({ code: finding.code, cause: finding.cause ?? '' })
   const accept = (finding: FindingLine) => finding.cause && decide.mutate({ ...named(finding), verdict: 'accepted' })
   const undo = (finding: FindingLine) => finding.verdict && takeBack.mutate(named(finding))
-  const onKey = (event: KeyboardEvent<HTMLElement>) => {
-    listKeys(event, '[data-finding]')
-    const inRow = event.target instanceof HTMLElement && event.target.matches('[data-finding]')
-    if (!inRow || !focused || event.ctrlKey || event.metaKey || event.altKey) return
-    if (event.key === '.') accept(focused)
-    if (event.key === 'x' && focused.cause) setRejecting(keyOf(focused))
-    if (event.key === 'u') undo(focused)
-    if (['.', 'x', 'u'].includes(event.key)) event.preventDefault()
+  // The keys are a row's own: pressed in its buttons they would decide of another.
+  const inRow = (act: (finding: FindingLine) => void) => (event: KeyboardEvent) => {
+    if (!focused || !(event.target instanceof HTMLElement) || !event.target.matches('[data-finding]')) return false
+    act(focused)
   }
+  const onKey = useListKeys('[data-finding]', {
+    accept: inRow(accept),
+    reject: inRow((finding) => finding.cause && setRejecting(keyOf(finding))),
+    unsay: inRow(undo),
+  })
   const problem = decide.error ?? takeBack.error
   return (
     <Flex direction="column" h="100%" minH={0}>

@@ -1,4 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
+import { limits } from '../../api/codes'
 import { useState } from 'react'
 import type { FloorColors } from './floor-theme'
 import { Stepper } from './Stepper'
@@ -57,7 +58,7 @@ export function More({ values, onValues, colors, caution }: Props) {
             Note
             <chakra.textarea
               value={values.note}
-              maxLength={2000}
+              maxLength={limits.logSet.note.length}
               rows={2}
               onChange={(event) => onValues({ ...values, note: event.target.value })}
               w="100%"

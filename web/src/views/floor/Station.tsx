@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import type { FloorItem, FloorView } from '../../api/schema'
+import { useWindowKeys } from '../../keys/useKeys'
 import type { FloorLog } from '../../hooks/useFloor'
 import { clock, kgOf, mass, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
@@ -34,6 +35,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
   const [more, setMore] = useState<MoreValues>(noMore)
   const rest = useRest()
   const proposal = item.proposal?.place === turn.place ? item.proposal : null
+  const next = proposal?.next
   const lastDone = item.sets
     .slice(0, turn.place)
     .map((earlier) => doneFor(item, earlier, view.date, log.waiting))
@@ -79,7 +81,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
                 {set.side === 'left' ? 'Left side' : 'Right side'}
               </chakra.span>
             )}
-            {view.weekKind === 'deload' ? ', deload' : ''}
+            {view.session?.weekKind === 'deload' ? ', deload' : ''}
           </Box>
           <Box
             color={rest.tooSoon ? colors.ink : colors.quiet}
@@ -150,7 +152,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
             <Box flex="1" minW="200px">
               {proposal.text}
             </Box>
-            {proposal.kg !== null && (proposal.kg !== kg || proposal.reps !== reps) && (
+            {next && (next.kg !== kg || next.reps !== reps) && (
               <chakra.button
                 type="button"
                 minH="56px"
@@ -159,11 +161,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
                 borderColor={colors.ink}
                 fontWeight="650"
                 onClick={() => {
-                  setKg(proposal.kg ?? kg)
-                  setReps(proposal.reps ?? reps)
+                  setKg(next.kg)
+                  setReps(next.reps)
                 }}
               >
-                Take {proposal.reps} × {mass(proposal.kg)}
+                Take {next.reps} × {mass(next.kg)}
               </chakra.button>
             )}
           </Flex>
@@ -218,29 +220,24 @@ function Asked({ label, value, colors }: { label: string; value: string; colors:
   )
 }
 
-/** 6 to 9 and 0 log at that RPE; Enter without a rating; arrows change load and repetitions. */
+/** Digits log at that RPE; Enter without a rating; arrows change load and repetitions. */
 function useFloorKeys(keys: {
   log: (rpe: number | null) => Promise<void>
   step: (direction: 1 | -1) => void
   reps: (by: number) => void
 }): void {
-  const latest = useRef(keys)
-  latest.current = keys
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement
-      if (['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
-      const rpe = { '5': 5, '6': 6, '7': 7, '8': 8, '9': 9, '0': 10 }[event.key]
-      if (rpe) void latest.current.log(rpe)
-      else if (event.key === 'Enter' && target.tagName !== 'BUTTON' && target.tagName !== 'A') void latest.current.log(null)
-      else if (event.key === 'ArrowUp') latest.current.step(1)
-      else if (event.key === 'ArrowDown') latest.current.step(-1)
-      else if (event.key === 'ArrowRight') latest.current.reps(1)
-      else if (event.key === 'ArrowLeft') latest.current.reps(-1)
-      else return
-      event.preventDefault()
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [])
+  // A key that is held down logs one set.
+  const once = (act: (event: KeyboardEvent) => void) => (event: KeyboardEvent) => (event.repeat ? false : act(event))
+  useWindowKeys({
+    logAtRpe: once((event) => void keys.log(event.key === '0' ? 10 : Number(event.key))),
+    logUnrated: (event) => {
+      const pressed = event.target instanceof HTMLElement && ['BUTTON', 'A'].includes(event.target.tagName)
+      if (pressed || event.repeat) return false
+      void keys.log(null)
+    },
+    heavier: once(() => keys.step(1)),
+    lighter: once(() => keys.step(-1)),
+    moreReps: once(() => keys.reps(1)),
+    fewerReps: once(() => keys.reps(-1)),
+  })
 }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useCallback, useEffect, useState } from 'react'
 import type { FloorView } from '../../api/schema'
+import { useWindowKeys } from '../../keys/useKeys'
 import type { FloorLog } from '../../hooks/useFloor'
 import { mass, plain } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
@@ -28,14 +29,7 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
     onUndone()
     void log.takeBack(lastId)
   }, [lastId, log, onUndone])
-  useEffect(() => {
-    if (!open) return
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'u' && !['INPUT', 'TEXTAREA'].includes((event.target as HTMLElement).tagName)) undo()
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [open, undo])
+  useWindowKeys({ undoSet: () => (open ? undo() : false) })
   const unsent = log.waiting.filter((entry) => !entry.refused && !entry.sent).length
   return (
     <Flex

@@ -1,7 +1,7 @@
 import { Box, Grid } from '@chakra-ui/react'
 import type { SegmentsSection } from '../../api/schema'
 import { NumberField } from '../../ui/form'
-import { type FactsDraft, segments } from './facts'
+import { type FactsDraft, segments } from '../../parts/facts'
 import { length, lengthUnit } from '../../text/numbers'
 
 const told: Record<(typeof segments)[number], { name: string; how: string }> = {

@@ -4,8 +4,8 @@ import { useDraft } from '../../hooks/useDraft'
 import { useSaveEquipment } from '../../hooks/useIntake'
 import { options, words } from '../../text/codes'
 import { NumberField, Plain, Section, SelectField, TextField, Toggle } from '../../ui/form'
-import { type EquipmentDraft, equipmentDraftOf, equipmentOf, kitGroups, usualSets } from './equipment'
-import { fieldErrors, SaveBar } from './SaveBar'
+import { type EquipmentDraft, equipmentDraftOf, equipmentOf, usualSets } from './equipment'
+import { fieldErrors, SaveBar } from '../../parts/SaveBar'
 import { massUnit } from '../../text/numbers'
 
 export function EquipmentPart({ view }: { view: IntakeView }) {
@@ -28,7 +28,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         ))}
       </Flex>
       <Grid gap={3}>
-        {kitGroups.map((group) => (
+        {view.kitGroups.map((group) => (
           <Box key={group.name} role="group" aria-label={group.name}>
             <Box fontSize="14px" color="quiet" mb={1.5}>
               {group.name}
@@ -44,7 +44,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         ))}
       </Grid>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap={6} mt={6}>
-        <Bars draft={value} set={set} error={error} />
+        <Bars draft={value} set={set} error={error} kinds={view.barKinds} />
         <PlateRows draft={value} set={set} error={error} />
       </Grid>
       {view.kitNotes.map((note) => (
@@ -101,7 +101,7 @@ interface RowsProps {
   error: (path: string) => string | undefined
 }
 
-function Bars({ draft, set, error }: RowsProps) {
+function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['barKinds'] }) {
   const change = (at: number, part: Partial<EquipmentDraft['bars'][number]>) =>
     set({ bars: draft.bars.map((bar, i) => (i === at ? { ...bar, ...part } : bar)) })
   return (
@@ -113,12 +113,7 @@ function Bars({ draft, set, error }: RowsProps) {
         <Grid key={`bar-${i + 1}`} templateColumns="1fr 76px 132px 44px" gap={2} mb={2} alignItems="end">
           <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
           <NumberField label={massUnit()} value={bar.kg} error={error(`bars[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
-          <SelectField
-            label="Kind"
-            value={bar.kind || 'barbell'}
-            options={options(['barbell', 'safety-bar', 'trap-bar', 'smith'])}
-            onValue={(kind) => change(i, { kind })}
-          />
+          <SelectField label="Kind" value={bar.kind || 'barbell'} options={options(kinds)} onValue={(kind) => change(i, { kind })} />
           <Plain aria-label={`Remove ${bar.name || 'bar'}`} onClick={() => set({ bars: draft.bars.filter((_, at) => at !== i) })}>
             ×
           </Plain>

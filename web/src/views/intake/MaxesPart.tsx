@@ -7,8 +7,8 @@ import { shortDate, today } from '../../text/dates'
 import { mass, massUnit, typedNumber } from '../../text/numbers'
 import { NumberField, Plain, Primary, Section, SelectField, TextField } from '../../ui/form'
 import { Numeral } from '../../ui/Numeral'
-import { typedMass } from './facts'
-import { fieldErrors } from './SaveBar'
+import { typedMass } from '../../parts/facts'
+import { fieldErrors } from '../../parts/SaveBar'
 
 const Cell = chakra('td', { base: { py: 2, pr: 4, borderBottom: '1px solid', borderColor: 'hair', verticalAlign: 'baseline' } })
 const Head = chakra('th', {

@@ -1,32 +1,9 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
+import { codes } from '../../api/codes'
 import type { ExerciseLine, Muscle } from '../../api/schema'
 import { options, weekdayNames, weekdays, words } from '../../text/codes'
 import { NumberField, Plain, SelectField, TextField, Toggle } from '../../ui/form'
-import type { FactsDraft } from './facts'
-
-const muscles: readonly NonNullable<Muscle>[] = [
-  'gluteus-maximus',
-  'gluteus-medius',
-  'vasti',
-  'rectus-femoris',
-  'hamstrings',
-  'adductors',
-  'gastrocnemius',
-  'soleus',
-  'spinal-erectors',
-  'upper-back',
-  'lats',
-  'traps',
-  'abs',
-  'obliques',
-  'pecs',
-  'front-delts',
-  'side-delts',
-  'rear-delts',
-  'triceps',
-  'biceps',
-  'grip',
-]
+import type { FactsDraft } from '../../parts/facts'
 
 interface Props {
   draft: FactsDraft
@@ -44,7 +21,7 @@ export function TrainingFields({ draft, set, error, catalogue }: Props) {
       <Box role="group" aria-label="Muscles to emphasise">
         <Named>Muscles to emphasise</Named>
         <Flex wrap="wrap" gap={2}>
-          {muscles.map((muscle) => (
+          {codes.muscle.map((muscle) => (
             <Toggle key={muscle} on={draft.emphasis.includes(muscle)} onClick={() => toggle(muscle)}>
               {words(muscle)}
             </Toggle>
@@ -95,12 +72,7 @@ function OtherTraining({ draft, set, error }: RowsProps) {
             options={weekdays.map((day) => ({ value: day, label: weekdayNames[day] ?? day }))}
             onValue={(day) => change(i, { day })}
           />
-          <SelectField
-            label="Kind"
-            value={row.kind}
-            options={options(['run', 'sport', 'cardio'])}
-            onValue={(kind) => change(i, { kind })}
-          />
+          <SelectField label="Kind" value={row.kind} options={options(codes.otherTrainingKind)} onValue={(kind) => change(i, { kind })} />
           <NumberField
             label="Minutes"
             value={row.minutes}
@@ -134,12 +106,7 @@ function Events({ draft, set, error }: RowsProps) {
       <Named>Event tasks</Named>
       {rows.map((row, i) => (
         <Grid key={`event-${i + 1}`} templateColumns={{ base: '1fr 1fr 44px', md: '200px 180px 44px' }} gap={2} mb={2} alignItems="end">
-          <SelectField
-            label="Task"
-            value={row.kind}
-            options={options(['carry-medley', 'loaded-throw', 'floor-pick'])}
-            onValue={(kind) => change(i, { kind })}
-          />
+          <SelectField label="Task" value={row.kind} options={options(codes.eventKind)} onValue={(kind) => change(i, { kind })} />
           <TextField
             label="Date"
             type="date"

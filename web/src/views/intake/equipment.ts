@@ -1,5 +1,5 @@
 import type { EquipmentSection, Implement } from '../../api/schema'
-import { massText, typedMass } from './facts'
+import { massText, typedMass } from '../../parts/facts'
 import { currentUnits, mass, typedNumber, type Units } from '../../text/numbers'
 
 export interface EquipmentDraft {
@@ -12,41 +12,6 @@ export interface EquipmentDraft {
   sandbagsKg: string
   stackStepKg: string
 }
-
-/** Kit in the groups in which a coach looks for it. */
-export const kitGroups: readonly { name: string; items: readonly Implement[] }[] = [
-  {
-    name: 'Bars and rack',
-    items: ['barbell', 'safety-bar', 'trap-bar', 'smith', 'rack', 'bench', 'plates', 'blocks', 'box', 'wedge', 'landmine'],
-  },
-  { name: 'Free weights', items: ['dumbbells', 'kettlebells', 'sandbag', 'keg', 'stone', 'farmers-handles', 'sled'] },
-  {
-    name: 'Machines',
-    items: [
-      'cable',
-      'leg-press',
-      'hack-squat',
-      'belt-squat',
-      'leg-extension',
-      'leg-curl-seated',
-      'leg-curl-lying',
-      'hip-thrust-machine',
-      'hip-abduction-machine',
-      'glute-kickback-machine',
-      'glute-ham',
-      'hip-extension-45',
-      'hip-extension-90',
-      'reverse-hyper',
-      'sissy-bench',
-      'calf-machine-standing',
-      'calf-machine-seated',
-      'pulldown',
-      'row-machine',
-      'fly-machine',
-    ],
-  },
-  { name: 'Small things', items: ['bands', 'pull-up-bar', 'foam-roller', 'dowel', 'wall', 'roll-out-wheel'] },
-]
 
 const list = (values: readonly number[] | null | undefined) => (values ?? []).map((kg) => mass(kg, 3)).join(', ')
 

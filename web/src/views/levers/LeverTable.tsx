@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { memo, useState } from 'react'
 import type { LeverRow } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Toggle } from '../../ui/form'
 import { Figure } from '../../ui/Figure'
@@ -37,6 +37,7 @@ const columns: readonly Column[] = [
 
 /** The variations of a family for this client, each at its own usual load; any column sorts. */
 export const LeverTable = memo(function LeverTable({ rows, before, chosen, compared, onChoose, onCompare }: Props) {
+  const onKey = useListKeys('button[data-row]')
   const [sort, setSort] = useState<{ column: number; down: boolean } | null>(null)
   const sorted = [...rows].sort((a, b) => {
     if (!sort) return 0
@@ -48,12 +49,7 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
   const press = (column: number) => setSort(sort?.column === column ? { column, down: !sort.down } : { column, down: false })
   return (
     <Box overflowX="auto" position="relative">
-      <chakra.table
-        w="100%"
-        fontSize="15px"
-        style={{ borderCollapse: 'collapse' }}
-        onKeyDown={(event) => listKeys(event, 'button[data-row]')}
-      >
+      <chakra.table w="100%" fontSize="15px" style={{ borderCollapse: 'collapse' }} onKeyDown={onKey}>
         <chakra.caption srOnly>Variations at each one's own usual load</chakra.caption>
         <thead>
           <chakra.tr bg="plate" borderBottom="1px solid" borderColor="hair">

@@ -7,7 +7,7 @@ import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
-import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../block/grid'
+import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../../parts/grid'
 import { Sheet, Td, Th, WideTable } from './Sheet'
 
 /** The whole block on paper: weeks across, sessions down, sets and loads. */

@@ -16,10 +16,10 @@ export function PrintSession() {
   const floor = useFloor(id, date)
   if (floor.state === 'failed') return <Failed message={floor.message} retry={floor.retry} />
   if (floor.state === 'loading') return <Loading label="Fetching the session" />
-  if (!floor.data || floor.data.items.length === 0) return <Box p={5}>{floor.data?.stop ?? 'No session on this day.'}</Box>
+  if (!floor.data?.session) return <Box p={5}>{floor.data?.stop ?? 'No session on this day.'}</Box>
   return (
-    <Sheet title={`${floor.data.client}, ${paperDate(date)}, week ${floor.data.week}`} back={`/clients/${id}/block`}>
-      <Box mb={3}>About {floor.data.minutes} minutes. Sleep ____ Soreness ____ Pain ____ Minutes there are ____</Box>
+    <Sheet title={`${floor.data.client}, ${paperDate(date)}, week ${floor.data.session.week}`} back={`/clients/${id}/block`}>
+      <Box mb={3}>About {floor.data.session.minutes} minutes. Sleep ____ Soreness ____ Pain ____ Minutes there are ____</Box>
       <Box mb={3}>{floor.data.caution}</Box>
       {floor.data.items.map((item) => (
         <Item key={item.exercise} item={item} />

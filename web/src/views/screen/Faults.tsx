@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
+import { codes } from '../../api/codes'
 import type { ExerciseLine, FaultCode, FaultSection, FaultSign } from '../../api/schema'
 import { words } from '../../text/codes'
 import { Plain, SelectField, Toggle } from '../../ui/form'
@@ -181,7 +182,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
             <Box fontSize="15px" mr={1}>
               One side only
             </Box>
-            {(['left', 'right'] as const).map((side) => (
+            {codes.side.map((side) => (
               <Toggle
                 key={side}
                 on={fault.side === side}

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { StepView } from '../../api/schema'
-import { listKeys } from '../../app/shortcuts'
+import { useListKeys } from '../../keys/useKeys'
 import { type ScreenDraft, type StepState, stepState } from './answers'
 
 interface Props {
@@ -13,6 +13,7 @@ interface Props {
 
 /** The walk, with how far each step is; any step can be skipped and come back to. */
 export function StepList({ steps, draft, at, lifts, onOpen }: Props) {
+  const onKey = useListKeys('button')
   return (
     <Flex
       as="nav"
@@ -25,7 +26,7 @@ export function StepList({ steps, draft, at, lifts, onOpen }: Props) {
       borderRight={{ md: '1px solid' }}
       borderBottom={{ base: '1px solid', md: 'none' }}
       borderColor={{ base: 'hair', md: 'hair' }}
-      onKeyDown={(event) => listKeys(event, 'button')}
+      onKeyDown={onKey}
     >
       {steps.map((step) => (
         <Row key={step.id} name={step.name} state={stepState(step, draft.screen)} open={step.id === at} onOpen={() => onOpen(step.id)} />

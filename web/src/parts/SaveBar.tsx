@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { ApiProblem } from '../../api/client'
-import { Plain, Primary } from '../../ui/form'
+import { ApiProblem } from '../api/client'
+import { Plain, Primary } from '../ui/form'
 
 interface Props {
   dirty: boolean

@@ -1,7 +1,7 @@
-import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../../api/schema'
-import { weekdays } from '../../text/codes'
-import { plain } from '../../text/numbers'
-import type { SetBar } from '../../ui/SetBars'
+import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../api/schema'
+import { weekdays } from '../text/codes'
+import { plain } from '../text/numbers'
+import type { SetBar } from '../ui/SetBars'
 
 export type Day = NonNullable<Weekday>
 

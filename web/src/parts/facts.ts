@@ -10,9 +10,9 @@ import type {
   SchoolsSection,
   Sex,
   Weekday,
-} from '../../api/schema'
-import { weekdays } from '../../text/codes'
-import { cmOf, kgOf, length, mass, typedNumber } from '../../text/numbers'
+} from '../api/schema'
+import { weekdays } from '../text/codes'
+import { cmOf, kgOf, length, mass, typedNumber } from '../text/numbers'
 
 /** The facts as typed: numbers stay text until they are saved. */
 export interface FactsDraft {

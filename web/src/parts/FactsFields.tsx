@@ -1,9 +1,10 @@
 import { Box, Grid } from '@chakra-ui/react'
-import type { ExerciseLine } from '../../api/schema'
-import { options, weekdayNames, weekdays } from '../../text/codes'
-import { Field, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
+import type { ExerciseLine } from '../api/schema'
+import { codes } from '../api/codes'
+import { options, weekdayNames, weekdays } from '../text/codes'
+import { Field, NumberField, SelectField, TextField, Toggle } from '../ui/form'
 import type { FactsDraft } from './facts'
-import { lengthUnit, massUnit } from '../../text/numbers'
+import { lengthUnit, massUnit } from '../text/numbers'
 
 interface Props {
   draft: FactsDraft
@@ -21,12 +22,7 @@ export function PersonFields({ draft, set, error }: Props) {
         <TextField label="Name" value={draft.name} error={error('name')} onChange={(e) => set({ name: e.target.value })} required />
       </Box>
       <NumberField label="Born, year" value={draft.birthYear} error={error('birthYear')} onValue={(birthYear) => set({ birthYear })} />
-      <SelectField
-        label="Sex"
-        value={draft.sex}
-        options={options(['female', 'male', 'unspecified'])}
-        onValue={(sex) => set({ sex: sex as FactsDraft['sex'] })}
-      />
+      <SelectField label="Sex" value={draft.sex} options={options(codes.sex)} onValue={(sex) => set({ sex: sex as FactsDraft['sex'] })} />
       <NumberField
         label={`Height, ${lengthUnit()}`}
         value={draft.heightCm}
@@ -44,13 +40,13 @@ export function PersonFields({ draft, set, error }: Props) {
         label="Level"
         value={draft.level}
         hint="Under 1 year, 1 to 3, above 3"
-        options={options(['novice', 'intermediate', 'advanced'])}
+        options={options(codes.level)}
         onValue={(level) => set({ level: level as FactsDraft['level'] })}
       />
       <SelectField
         label="Diet"
         value={draft.diet}
-        options={options(['surplus', 'maintenance', 'deficit'])}
+        options={options(codes.diet)}
         onValue={(diet) => set({ diet: diet as FactsDraft['diet'] })}
       />
     </Grid>
@@ -67,7 +63,7 @@ export function GoalFields({ draft, set, error, catalogue }: Props & { catalogue
       <SelectField
         label="Goal"
         value={draft.goal}
-        options={options(['strength', 'muscle', 'events', 'general', 'return'])}
+        options={options(codes.goal)}
         onValue={(goal) => set({ goal: goal as FactsDraft['goal'] })}
       />
       <SelectField label="Squat that counts" value={draft.squat} options={lifts('squat')} onValue={(squat) => set({ squat })} />

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { usePlanPreview } from '../../hooks/useFindings'
-import { Plain } from '../../ui/form'
+import { usePlanPreview } from '../hooks/useFindings'
+import { Plain } from '../ui/form'
 
 /** Says that the plan rests on older answers, and what a new one would change, before anything changes. */
 export function OutOfDate({ clientId, number, onPlan }: { clientId: string; number: number; onPlan?: () => void }) {

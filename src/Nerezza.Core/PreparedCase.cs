@@ -1,0 +1,115 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Body;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
+using Nerezza.Core.Screening.Safety;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core;
+
+/// <summary>What follows from a case alone, worked out once and read by every step of its plan.</summary>
+public sealed record PreparedCase
+{
+    private readonly Lazy<LadderProgress> _ladders;
+
+    private PreparedCase(ClientCase @case, ExerciseCatalogue catalogue)
+    {
+        (Case, Catalogue) = (@case, catalogue);
+        Maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
+        Reviewed = new CaseFindings(catalogue).Review(@case, Maxes);
+        Findings = FindingReview.Open(Reviewed);
+        Sides = SidesOf(Findings);
+        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
+        Loader = new Loader(@case.Equipment);
+        Lifter = Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
+        _ladders = new Lazy<LadderProgress>(() =>
+            new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log)
+        );
+    }
+
+    /// <summary>Works it out.</summary>
+    public static PreparedCase Of(ClientCase @case, ExerciseCatalogue catalogue) => new(@case, catalogue);
+
+    /// <summary>The case.</summary>
+    public ClientCase Case { get; }
+
+    /// <summary>The client.</summary>
+    public Client Client => Case.Client;
+
+    /// <summary>The exercises, the coach's own among them.</summary>
+    public ExerciseCatalogue Catalogue { get; }
+
+    /// <summary>The maxes at the block's start.</summary>
+    public MaxEstimates Maxes { get; }
+
+    /// <summary>Every finding with the coach's word on it.</summary>
+    public IReadOnlyList<ReviewedFinding> Reviewed { get; }
+
+    /// <summary>The findings that ask for something.</summary>
+    public IReadOnlyList<Finding> Findings { get; }
+
+    /// <summary>How one-sided work is done.</summary>
+    public SidePlan Sides { get; }
+
+    /// <summary>What pain and health allow.</summary>
+    public TrainingCaps Caps { get; }
+
+    /// <summary>What loads can be made.</summary>
+    public Loader Loader { get; }
+
+    /// <summary>The body of the model.</summary>
+    public Lifter Lifter { get; }
+
+    /// <summary>Which rungs are open.</summary>
+    public LadderProgress Ladders => _ladders.Value;
+
+    /// <summary>What the client does now, hard sets a week by muscle; null without a log.</summary>
+    public IReadOnlyDictionary<Muscle, double>? WeeklyNow =>
+        Selection.WeeklyNow.Of(Case.Log, Catalogue, Case.Block.Start, Case.Schools.SetCounting);
+
+    /// <summary>Whether a pain asks for a change of exercise.</summary>
+    public OpenPain OpenPain => Case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
+
+    /// <summary>External kilograms of an exercise's 1RM, 0 where none is known.</summary>
+    public double LoadKg(Exercise exercise) =>
+        Maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * Client.MassKg) : 0;
+
+    /// <summary>Part of 1RM that skill work stays under: ten points under the load at which the fault starts
+    /// (docs/handbook/11-prescription.md).</summary>
+    public double SkillCapOf(Exercise exercise) =>
+        Case
+            .Faults.Where(fault => Catalogue[fault.Lift].Pattern == exercise.Pattern && fault.FromPercent is not null)
+            .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100)
+            .DefaultIfEmpty(1)
+            .Min();
+
+    /// <summary>Heights to set for an exercise.</summary>
+    public SetUp SetUpOf(Exercise exercise)
+    {
+        int boxRung = Math.Max(1, Case.Ladders.FirstOrDefault(rung => rung.Ladder == Codes.Of(LadderId.BoxSquat))?.Rung ?? 1);
+        return SetUp.Of(exercise, Case.Screen, Case.Faults, boxRung);
+    }
+
+    /// <summary>The same as it was known at the block's start: what is logged in it moves loads, never the choice. Itself where nothing
+    /// came after.</summary>
+    public PreparedCase AtStart()
+    {
+        LogDay[] log = [.. Case.Log.Where(day => day.Date < Case.Block.Start)];
+        StrengthEntry[] strength = [.. Case.Strength.Where(entry => entry.Date is not { } date || date < Case.Block.Start)];
+        return log.Length == Case.Log.Count && strength.Length == Case.Strength.Count
+            ? this
+            : Of(Case with { Log = log, Strength = strength }, Catalogue);
+    }
+
+    /// <summary>The weaker side goes first; its evidence says how far behind it is.</summary>
+    private static SidePlan SidesOf(IReadOnlyList<Finding> findings) =>
+        findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
+            ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<Reading.Number>().FirstOrDefault()?.Value)
+            : SidePlan.Even;
+}
