@@ -68,7 +68,7 @@ app.Use(OwnCatalogue.Open);
 app.Use(TokenCheck.Require);
 app.Use(PutAway.Guard);
 app.MapHealth();
-RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(DateBounds.Filter);
+RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(NamedParameters.Filter).AddEndpointFilterFactory(DateBounds.Filter);
 api.MapSession();
 api.MapDay();
 api.MapClients();

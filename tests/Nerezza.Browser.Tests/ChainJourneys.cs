@@ -70,7 +70,7 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.OpenStation("Findings");
             browser.UntilText("Ankle range is short");
             browser.UntilText("Quads are the weak link");
-            browser.UntilText("was made before this.");
+            browser.UntilText("rests on older answers or older rules.");
             browser.Find("//button[.='Show what would change']").Click();
             browser.UntilText("New finding: Ankle range is short.");
         });

@@ -126,7 +126,10 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
     [InlineData("PUT", "/screens/9999-12-31", "date", "2028")]
     [InlineData("PUT", "/screens/1850-01-01", "date", "not between")]
     [InlineData("GET", "/floor?date=9999-12-31", "date", "not between")]
-    public async Task Dates_in_an_address_are_held_to_the_same_span(string method, string path, string field, string said)
+    [InlineData("GET", "/floor", "date", "is missing; a date")]
+    [InlineData("GET", "/floor?date=yesterday", "date", "cannot be read; a date")]
+    [InlineData("GET", "/block/versions/2/difference?against=one", "against", "a whole number")]
+    public async Task What_is_wrong_with_an_address_is_said_of_its_parameter(string method, string path, string field, string said)
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);

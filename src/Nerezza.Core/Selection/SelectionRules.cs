@@ -53,9 +53,6 @@ internal sealed record SelectionRules
     /// <summary>What is single joint.</summary>
     public required SingleJointRule SingleJoint { get; init; }
 
-    /// <summary>Sets of an accessory.</summary>
-    public required int AccessorySets { get; init; }
-
     /// <summary>How minutes are filled.</summary>
     public required double Fill { get; init; }
 

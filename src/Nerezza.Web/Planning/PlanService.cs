@@ -226,7 +226,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
     public static bool IsOutOfDate(PlanRow row, ClientFile file) =>
-        CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
+        row.EngineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)

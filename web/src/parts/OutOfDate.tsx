@@ -11,7 +11,7 @@ export function OutOfDate({ clientId, number, onPlan }: { clientId: string; numb
   return (
     <Box role="status" px={5} py={3} borderBottom="1px solid" borderColor="hair" borderLeft="6px solid" borderLeftColor="edge">
       <Flex align="center" gap={3} wrap="wrap">
-        <Box fontWeight="600">Plan {number} was made before this.</Box>
+        <Box fontWeight="600">Plan {number} rests on older answers or older rules.</Box>
         <Plain size="sm" onClick={() => setOpen(!open)} aria-expanded={open}>
           {open ? 'Hide what would change' : 'Show what would change'}
         </Plain>
