@@ -3,7 +3,6 @@ using Nerezza.Core;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Solve;
 

@@ -7,7 +7,6 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
-using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 

@@ -2,7 +2,6 @@ using System.Text.RegularExpressions;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads.Loading;
-using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Tests;
 

@@ -5,7 +5,6 @@ using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
-using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;

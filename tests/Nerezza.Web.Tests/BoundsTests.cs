@@ -4,7 +4,6 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Data.Stores;
-using Nerezza.Formats.Cases;
 using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests;

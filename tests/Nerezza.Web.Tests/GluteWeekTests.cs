@@ -4,7 +4,6 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 using Nerezza.Solve;
 

@@ -6,7 +6,6 @@ using System.Text.Json;
 using Nerezza.Data;
 using Nerezza.Tests.Shared;
 using Nerezza.Web.Contracts;
-using Nerezza.Web.Demo;
 using Npgsql;
 
 namespace Nerezza.Web.Tests;

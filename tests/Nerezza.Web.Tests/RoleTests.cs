@@ -1,10 +1,8 @@
 using System.Diagnostics;
-using Microsoft.AspNetCore.Hosting;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Tests.Shared;
-using Nerezza.Web.Contracts;
 using Nerezza.Web.Hosting;
 using Npgsql;
 

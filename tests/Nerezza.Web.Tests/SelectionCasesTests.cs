@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Nerezza.Core;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;

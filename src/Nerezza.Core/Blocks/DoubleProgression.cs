@@ -1,5 +1,4 @@
 using Nerezza.Core.Loads;
-using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 

@@ -1,10 +1,5 @@
 using Nerezza.Core.Blocks.Editing;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Findings;
-using Nerezza.Core.Measures;
-using Nerezza.Core.Screening.Safety;
-using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;
 

@@ -1,7 +1,5 @@
-using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
-using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;

@@ -1,7 +1,6 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Checks;

@@ -1,4 +1,3 @@
-using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 

@@ -1,5 +1,3 @@
-using Nerezza.Core.Clients;
-
 namespace Nerezza.Core.Loads;
 
 /// <summary>Turns the sets of one day into the one observation that the filter takes (docs/handbook/10-loads.md).</summary>

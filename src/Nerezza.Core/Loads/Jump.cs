@@ -1,4 +1,3 @@
-using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;

@@ -1,6 +1,5 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;
 

@@ -3,7 +3,6 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
-using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 

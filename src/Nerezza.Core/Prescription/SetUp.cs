@@ -1,7 +1,6 @@
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Prescription;

@@ -1,7 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
@@ -270,87 +269,5 @@ public sealed class ExerciseSelector
             .Concat(_input.Case.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
             .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
         return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
-    }
-}
-
-/// <summary>Drills: daily work for missing range, one to learn what is not yet skill, priming where a muscle is not felt.</summary>
-internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Finding> findings, Scoring scoring, Eligibility eligibility)
-{
-    public IEnumerable<Chosen> Choose()
-    {
-        List<Chosen> drills = [];
-        foreach (Finding finding in findings.Where(Scoring.IsOpen))
-        {
-            DrillRule most = SelectionRules.Shipped.Drills;
-            // Pain has its own relief work; a finding of missing range its daily drills.
-            if (finding.Cause is Cause.Range or Cause.Pain)
-                Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
-            if (finding.Cause is Cause.Skill)
-                Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
-            Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
-        }
-        return drills.OrderBy(drill => drill.Role);
-    }
-
-    private void Add(List<Chosen> drills, Finding finding, AnswerRole answer, Role role, int most)
-    {
-        IReadOnlyList<string> ids = Answers.Of(finding.Code, answer);
-        foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Take(most))
-        {
-            int there = drills.FindIndex(drill => drill.Exercise.Id == exercise.Id);
-            if (there >= 0)
-                drills[there] = drills[there] with { Answers = [.. drills[there].Answers.Append(finding.Code).Distinct()] };
-            else
-                drills.Add(ToChosen(exercise, role, answer, finding));
-        }
-    }
-
-    private Chosen ToChosen(Exercise exercise, Role role, AnswerRole answer, Finding finding)
-    {
-        ScoreParts parts = scoring.Of(exercise, answer);
-        return new Chosen
-        {
-            Exercise = exercise,
-            Role = role,
-            Reason = ChosenReason.AnswersFinding,
-            Answers = [finding.Code],
-            Score = ScoreWeights.Of(AccessorySchool.Stimulus).Score(parts),
-            Parts = parts,
-            Limits = eligibility.LimitsOf(exercise),
-        };
-    }
-}
-
-/// <summary>Cuts the candidates to the best, keeping for every finding, muscle and pattern that is due the best that serve it.</summary>
-internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> open)
-{
-    private static readonly SetRule Rule = SelectionRules.Shipped.Set;
-
-    /// <param name="scored">Best first.</param>
-    public IReadOnlyList<ScoredExercise> Cut(IReadOnlyList<ScoredExercise> scored)
-    {
-        List<ScoredExercise> fits =
-        [
-            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Case.Case.Schools.Quads))),
-        ];
-        HashSet<string> picked = [.. input.Case.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
-        HashSet<string> kept = [.. fits.Select(row => row.Exercise.Id).Where(picked.Contains)];
-        void Keep(Func<ScoredExercise, bool> serves) =>
-            kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
-        foreach (Finding finding in open)
-            Keep(row => row.Answers.Contains(finding));
-        foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct())
-            Keep(row => row.Exercise.Pattern == pattern);
-        foreach (Muscle muscle in input.Case.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
-            Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
-        foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates))
-            kept.Add(row.Exercise.Id);
-        // What the coach picked stays in, whatever its score.
-        return
-        [
-            .. fits.Where(row => kept.Contains(row.Exercise.Id))
-                .OrderByDescending(row => picked.Contains(row.Exercise.Id))
-                .Take(Rule.Candidates),
-        ];
     }
 }

@@ -1,6 +1,4 @@
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 

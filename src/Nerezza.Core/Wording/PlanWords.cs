@@ -3,7 +3,6 @@ using System.Globalization;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
-using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;

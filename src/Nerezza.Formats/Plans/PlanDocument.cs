@@ -1,8 +1,6 @@
-using Nerezza.Core.Blocks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Shapes;
@@ -211,112 +209,6 @@ public sealed record PassedOverPart
     [ExerciseId]
     public required string Exercise { get; init; }
     public required string Because { get; init; }
-}
-
-public sealed record BlockPart
-{
-    public required BlockKind Kind { get; init; }
-    public required DateOnly Start { get; init; }
-    public required IReadOnlyList<WeekPart> Weeks { get; init; }
-}
-
-public sealed record WeekPart
-{
-    [Between(1, 12, "a week")]
-    public required int Number { get; init; }
-    public required WeekKind Kind { get; init; }
-    public required IReadOnlyList<SessionPart> Sessions { get; init; }
-}
-
-public sealed record SessionPart
-{
-    public required Weekday Day { get; init; }
-    public required DateOnly Date { get; init; }
-
-    [Between(0, 600, "minutes")]
-    public required int Minutes { get; init; }
-    public required IReadOnlyList<ItemPart> Items { get; init; }
-}
-
-public sealed record ItemPart
-{
-    [ExerciseId]
-    public required string Exercise { get; init; }
-    public required Role Role { get; init; }
-    public string? Superset { get; init; }
-    public required string Because { get; init; }
-    public required IReadOnlyList<string> Cues { get; init; }
-    public required IReadOnlyList<WarmUpPart> WarmUp { get; init; }
-    public required SettingsPart Settings { get; init; }
-    public required IReadOnlyList<SetPart> Sets { get; init; }
-}
-
-public sealed record WarmUpPart
-{
-    [Between(0, 1000, "kilograms")]
-    public required double Kg { get; init; }
-
-    [Between(1, 30, "repetitions")]
-    public required int Reps { get; init; }
-}
-
-public sealed record SettingsPart
-{
-    [Between(0, 150, "centimetres")]
-    public double? BoxCm { get; init; }
-
-    [Between(0, 250, "centimetres")]
-    public double? PinCm { get; init; }
-
-    [Between(0, 10, "centimetres")]
-    public double? HeelCm { get; init; }
-
-    [Between(0, 100, "centimetres")]
-    public double? BlockCm { get; init; }
-    public string Stance { get; init; } = "";
-    public string Note { get; init; } = "";
-}
-
-public sealed record SetPart
-{
-    [Between(1, 100, "repetitions")]
-    public int? Reps { get; init; }
-
-    [Between(0, 150, "percent")]
-    public double? Percent { get; init; }
-
-    [Length(20)]
-    public required string Of { get; init; }
-
-    [Between(0, 1000, "kilograms")]
-    public double? Kg { get; init; }
-
-    [Between(0, 500, "kilograms")]
-    public double? Each { get; init; }
-
-    [Between(1, 4, "pieces")]
-    public int? Count { get; init; }
-    public string? Bar { get; init; }
-
-    [Between(0, 100, "kilograms")]
-    public IReadOnlyList<double>? PerSide { get; init; }
-
-    [Between(1, 10, "an RPE")]
-    public double? Rpe { get; init; }
-
-    [Length(20)]
-    public string? Tempo { get; init; }
-
-    [Between(0, 900, "seconds")]
-    public required int RestSeconds { get; init; }
-    public Side? Side { get; init; }
-    public required bool Amrap { get; init; }
-
-    [Between(0, 3600, "seconds")]
-    public double? Seconds { get; init; }
-
-    [Between(0, 1000, "metres")]
-    public double? Metres { get; init; }
 }
 
 public sealed record CheckPart

@@ -2,7 +2,6 @@ using Nerezza.Core;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Levers;
 using Nerezza.Formats.Shapes;

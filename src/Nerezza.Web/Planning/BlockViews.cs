@@ -4,7 +4,6 @@ using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Loads;
-using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;

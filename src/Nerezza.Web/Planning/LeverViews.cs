@@ -3,9 +3,7 @@ using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Wording;
-using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
-using Nerezza.Formats.Cases;
 using Nerezza.Formats.Levers;
 using Nerezza.Web.Contracts;
 

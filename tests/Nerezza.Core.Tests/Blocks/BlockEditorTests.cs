@@ -6,7 +6,6 @@ using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
-using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;

@@ -1,8 +1,6 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
-using Nerezza.Core.Measures;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;

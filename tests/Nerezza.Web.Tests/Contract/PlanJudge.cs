@@ -2,7 +2,6 @@ using System.Text.RegularExpressions;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;

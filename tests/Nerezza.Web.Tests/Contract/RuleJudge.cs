@@ -4,7 +4,6 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
-using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 

@@ -1,0 +1,53 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Drills: daily work for missing range, one to learn what is not yet skill, priming where a muscle is not felt.</summary>
+internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Finding> findings, Scoring scoring, Eligibility eligibility)
+{
+    public IEnumerable<Chosen> Choose()
+    {
+        List<Chosen> drills = [];
+        foreach (Finding finding in findings.Where(Scoring.IsOpen))
+        {
+            DrillRule most = SelectionRules.Shipped.Drills;
+            // Pain has its own relief work; a finding of missing range its daily drills.
+            if (finding.Cause is Cause.Range or Cause.Pain)
+                Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
+            if (finding.Cause is Cause.Skill)
+                Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
+            Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
+        }
+        return drills.OrderBy(drill => drill.Role);
+    }
+
+    private void Add(List<Chosen> drills, Finding finding, AnswerRole answer, Role role, int most)
+    {
+        IReadOnlyList<string> ids = Answers.Of(finding.Code, answer);
+        foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Take(most))
+        {
+            int there = drills.FindIndex(drill => drill.Exercise.Id == exercise.Id);
+            if (there >= 0)
+                drills[there] = drills[there] with { Answers = [.. drills[there].Answers.Append(finding.Code).Distinct()] };
+            else
+                drills.Add(ToChosen(exercise, role, answer, finding));
+        }
+    }
+
+    private Chosen ToChosen(Exercise exercise, Role role, AnswerRole answer, Finding finding)
+    {
+        ScoreParts parts = scoring.Of(exercise, answer);
+        return new Chosen
+        {
+            Exercise = exercise,
+            Role = role,
+            Reason = ChosenReason.AnswersFinding,
+            Answers = [finding.Code],
+            Score = ScoreWeights.Of(AccessorySchool.Stimulus).Score(parts),
+            Parts = parts,
+            Limits = eligibility.LimitsOf(exercise),
+        };
+    }
+}

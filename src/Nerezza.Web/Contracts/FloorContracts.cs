@@ -1,0 +1,185 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Selection;
+using Nerezza.Formats.Shapes;
+
+namespace Nerezza.Web.Contracts;
+
+/// <summary>A set that was done.</summary>
+public sealed record SetView
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly Date { get; init; }
+
+    public required string Exercise { get; init; }
+
+    public required int Place { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required double Kg { get; init; }
+
+    public required int Reps { get; init; }
+
+    public required double? Rpe { get; init; }
+
+    public required bool Amrap { get; init; }
+
+    public required int? TechniqueHeldTo { get; init; }
+
+    public required int? Pain { get; init; }
+
+    public required string? Note { get; init; }
+
+    public required DateTimeOffset LoggedAt { get; init; }
+}
+
+/// <summary>A session on the floor.</summary>
+public sealed record FloorView
+{
+    public required Guid ClientId { get; init; }
+
+    public required string Client { get; init; }
+
+    public required DateOnly Date { get; init; }
+
+    /// <summary>The session that is planned for the date; null when there is none.</summary>
+    public required FloorSession? Session { get; init; }
+    public required string? Stop { get; init; }
+
+    public required IReadOnlyList<FloorItem> Items { get; init; }
+
+    public required IReadOnlyList<DateOnly> Dates { get; init; }
+
+    public required string Caution { get; init; }
+
+    public required IReadOnlyList<DailyWork> Daily { get; init; }
+}
+
+/// <summary>An exercise on the floor.</summary>
+public sealed record FloorItem
+{
+    public required string Exercise { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Role Role { get; init; }
+
+    public required string Because { get; init; }
+
+    public required IReadOnlyList<string> Cues { get; init; }
+
+    public required string SetUp { get; init; }
+
+    public required IReadOnlyList<FloorWarmUp> WarmUp { get; init; }
+
+    public required IReadOnlyList<FloorSet> Sets { get; init; }
+
+    public required FloorProposal? Proposal { get; init; }
+
+    public required IReadOnlyList<LoadChoice> Loads { get; init; }
+
+    /// <summary>What can stand in for the sets that are still to do, best first; itself without substitutes.</summary>
+    public required IReadOnlyList<FloorItem> Substitutes { get; init; }
+
+    public required string? Superset { get; init; }
+}
+
+public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? PerSide);
+
+/// <summary>A work set as prescribed, and as done.</summary>
+public sealed record FloorSet
+{
+    public required int Place { get; init; }
+
+    public required int Reps { get; init; }
+
+    public required double? Percent { get; init; }
+
+    public required double? Kg { get; init; }
+
+    public required double? Each { get; init; }
+
+    public required int? Count { get; init; }
+
+    public required string? Bar { get; init; }
+
+    public required IReadOnlyList<double>? PerSide { get; init; }
+
+    public required double Rpe { get; init; }
+
+    public required string Tempo { get; init; }
+
+    public required int RestSeconds { get; init; }
+
+    public required int LeastRestSeconds { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required int? Metres { get; init; }
+
+    public required int? Seconds { get; init; }
+
+    public required bool Amrap { get; init; }
+
+    public required SetView? Done { get; init; }
+}
+
+/// <summary>Where in the block a session stands, and how long it takes.</summary>
+public sealed record FloorSession(int Week, WeekKind WeekKind, int Minutes);
+
+/// <summary>What the last set suggests for the next one.</summary>
+/// <param name="Next">The set to do; null where none is to follow with this exercise.</param>
+public sealed record FloorProposal(int Place, string Text, ProposedSet? Next);
+
+/// <summary>A set that is proposed in place of the planned one.</summary>
+public sealed record ProposedSet(double Kg, int Reps);
+
+/// <summary>A load that can be made near the planned one, with its plates.</summary>
+public sealed record LoadChoice(double Kg, IReadOnlyList<double>? PerSide);
+
+/// <summary>A set that is logged. The id is made by whoever logs it, so that sending twice is one set.</summary>
+public sealed record LogSet
+{
+    [Length(36)]
+    public required string Id { get; init; }
+    public required DateOnly Date { get; init; }
+
+    [ExerciseId]
+    public required string Exercise { get; init; }
+
+    [Between(0, 50, "a place")]
+    public required int Place { get; init; }
+    public Side? Side { get; init; }
+
+    [Between(0, 1000, "kilograms")]
+    public required double Kg { get; init; }
+
+    [Between(0, 100, "repetitions")]
+    public required int Reps { get; init; }
+
+    [Between(1, 10, "an RPE")]
+    public double? Rpe { get; init; }
+    public bool? Amrap { get; init; }
+
+    [Between(0, 100, "repetitions")]
+    public int? TechniqueHeldTo { get; init; }
+
+    [Between(0, 10, "a score")]
+    public int? Pain { get; init; }
+
+    [Length(2000)]
+    public string? Note { get; init; }
+
+    /// <summary>The set that this one corrects.</summary>
+    [Length(36)]
+    public string? Supersedes { get; init; }
+}
+
+/// <summary>Takes a logged set back; itself a fact with an id.</summary>
+public sealed record WithdrawSet
+{
+    [Length(36)]
+    public required string Id { get; init; }
+}
