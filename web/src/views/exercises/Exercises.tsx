@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { usePicking } from './usePicking'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import type { ChosenLine, ExercisesView, Pick, RankedLine } from '../../api/schema'
-import { useKeys, useListKeys } from '../../keys/useKeys'
-import { useExercises, useSavePicks } from '../../hooks/useExercises'
+import type { ExercisesView } from '../../api/schema'
+import { useExercises } from '../../hooks/useExercises'
 import { Plain, Toggle } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { ChosenRow } from './ChosenRow'
@@ -12,7 +12,7 @@ import { ExercisePanel } from './ExercisePanel'
 import { Muscles } from './Muscles'
 import { Others } from './Others'
 import { PassedOver } from './PassedOver'
-import { letBack, pinned, swapped, takenOut, added } from './picks'
+import { letBack, pinned } from './picks'
 import { School } from './School'
 
 /** The chosen exercises with what speaks for each; beside them what else could serve, and what a swap would do. */
@@ -25,51 +25,8 @@ export function Exercises() {
 }
 
 function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesView }) {
-  const save = useSavePicks(clientId)
-  const [at, setAt] = useState<string | null>(null)
-  const [against, setAgainst] = useState<string | null>(null)
-  const [draft, setDraft] = useState<readonly Pick[] | null>(null)
-  const [undo, setUndo] = useState<readonly (readonly Pick[])[]>([])
   const [school, setSchool] = useState<string | null>(null)
-  const focused = view.chosen.find((line) => line.face.exercise === at) ?? view.chosen[0]
-  const compared = view.others.find((line) => line.face.exercise === against) ?? null
-  const take = (picks: readonly Pick[]) => {
-    setUndo([...undo, view.picks])
-    setDraft(null)
-    setAgainst(null)
-    save.mutate(picks)
-  }
-  const goBack = () => {
-    const last = undo.at(-1)
-    if (!last) return
-    setUndo(undo.slice(0, -1))
-    save.mutate(last)
-  }
-  const consider = (next: RankedLine) => {
-    setAgainst(next.face.exercise)
-    if (focused) setDraft(swapped(view.picks, focused, next.face.exercise))
-  }
-  const inRow = (act: (line: ChosenLine) => void) => (event: KeyboardEvent) => {
-    if (!focused || !(event.target instanceof HTMLElement) || !event.target.matches('[data-chosen]')) return false
-    act(focused)
-  }
-  const onKey = useListKeys('[data-chosen]', {
-    takeOut: inRow((line) => setDraft(takenOut(view.picks, line.face.exercise))),
-    pin: inRow((line) => take(pinned(view.picks, line))),
-    undoPick: inRow(goBack),
-  })
-  // A change that is looked at is taken by Enter where it was asked for, and left by Escape from anywhere.
-  const onDraftKey = useKeys({
-    leaveSwap: () => (draft ? setDraft(null) : false),
-    takeSwap: (event) => {
-      if (!draft || !(event.target instanceof HTMLElement)) return false
-      const asked = event.target.dataset.other === against && against !== null
-      const out = event.target.dataset.chosen === focused?.face.exercise && against === null
-      if (!asked && !out) return false
-      take(draft)
-      event.stopPropagation()
-    },
-  })
+  const { save, focused, compared, against, draft, canUndo, act, onKey, onDraftKey } = usePicking(clientId, view)
   if (view.stop)
     return (
       <Box p={5}>
@@ -97,8 +54,8 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
               ))}
             </Flex>
             <Flex ml="auto" gap={3} align="center" fontSize="14px">
-              {undo.length > 0 && (
-                <Plain size="sm" onClick={goBack}>
+              {canUndo && (
+                <Plain size="sm" onClick={act.goBack}>
                   Undo
                 </Plain>
               )}
@@ -125,34 +82,19 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
                 key={line.face.exercise}
                 line={line}
                 focused={line === focused}
-                onFocus={() => {
-                  setAt(line.face.exercise)
-                  setAgainst(null)
-                  setDraft(null)
-                }}
-                onPin={() => take(pinned(view.picks, line))}
-                onOut={() => setDraft(takenOut(view.picks, line.face.exercise))}
+                onFocus={() => act.focus(line)}
+                onPin={() => act.take(pinned(view.picks, line))}
+                onOut={() => act.lookWithout(line)}
               />
             ))}
           </Box>
           <Muscles muscles={view.muscles} />
-          <PassedOver view={view} onBack={(exercise) => take(letBack(view.picks, exercise))} />
+          <PassedOver view={view} onBack={(exercise) => act.take(letBack(view.picks, exercise))} />
         </Box>
-        {focused && (
-          <Others
-            slot={focused}
-            others={view.others}
-            against={against}
-            onAgainst={consider}
-            onAdd={(next) => {
-              setAgainst(next.face.exercise)
-              setDraft(added(view.picks, next.face.exercise))
-            }}
-          />
-        )}
+        {focused && <Others slot={focused} others={view.others} against={against} onAgainst={act.consider} onAdd={act.lookAt} />}
         {focused && <ExercisePanel line={focused} compared={compared} />}
       </Flex>
-      {draft && <Effect clientId={clientId} picks={draft} onTake={() => take(draft)} onLeave={() => setDraft(null)} />}
+      {draft && <Effect clientId={clientId} picks={draft} onTake={() => act.take(draft)} onLeave={act.leave} />}
       {save.error && (
         <Box role="alert" px={4} py={2} color="stop" fontWeight="600">
           {save.error.message}
