@@ -15,7 +15,14 @@ internal static class PlanVerb
     private const int BadInput = 2;
     private static readonly JsonSerializerOptions Readable = new(Json.Options) { WriteIndented = true };
 
-    public static int Run(IReadOnlyList<string> files, Stream input, TextWriter output, TextWriter errors)
+    /// <param name="write">Writes the plans of all cases.</param>
+    public static int Run(
+        IReadOnlyList<string> files,
+        Action<IReadOnlyList<Plan>, TextWriter> write,
+        Stream input,
+        TextWriter output,
+        TextWriter errors
+    )
     {
         List<ClientCase> cases = [];
         bool failed = false;
@@ -37,10 +44,24 @@ internal static class PlanVerb
         if (failed)
             return BadInput;
         var planner = new Planner(ExerciseCatalogue.Shipped, new CpChooser(), new CpWeekLayout());
-        var mapping = new PlanMapping(ExerciseCatalogue.Shipped);
-        foreach (ClientCase @case in cases)
-            output.WriteLine(JsonSerializer.Serialize(mapping.ToDocument(planner.Make(@case)), files.Count == 1 ? Readable : Json.Options));
+        write([.. cases.Select(planner.Make)], output);
         return 0;
+    }
+
+    /// <summary>One plan as JSON over several lines, several as JSON Lines.</summary>
+    public static void AsJson(IReadOnlyList<Plan> plans, TextWriter output)
+    {
+        var mapping = new PlanMapping(ExerciseCatalogue.Shipped);
+        foreach (Plan plan in plans)
+            output.WriteLine(JsonSerializer.Serialize(mapping.ToDocument(plan), plans.Count == 1 ? Readable : Json.Options));
+    }
+
+    /// <summary>Each plan as a coach reads it, one after another.</summary>
+    public static void AsTable(IReadOnlyList<Plan> plans, TextWriter output)
+    {
+        var table = new PlanTable(ExerciseCatalogue.Shipped);
+        foreach (string line in plans.SelectMany(table.Lines))
+            output.WriteLine(line);
     }
 
     private static CaseReading Read(string file, Stream input)

@@ -176,7 +176,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
                             block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).Select(item => item.Exercise)
                         )
                         .Distinct()
-                        .Select(id => maxes.Find(id))
+                        .Select(id => maxes.FindOrGuess(id))
                         .OfType<OneRepMax>()
                 )
                 .DistinctBy(max => (max.Exercise, max.Side))

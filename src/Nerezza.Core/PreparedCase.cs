@@ -23,7 +23,7 @@ public sealed record PreparedCase
         Maxes = MaxEstimates.Of(@case.Client, catalogue, @case.Strength, @case.Log, @case.Block.Start);
         Reviewed = new CaseFindings(catalogue).Review(@case, Maxes);
         Findings = FindingReview.Open(Reviewed);
-        Sides = SidesOf(Findings);
+        Sides = WeakerSide.PlanOf(Findings, @case.Faults, catalogue);
         Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
         Loader = new Loader(@case.Equipment);
         Lifter = Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
@@ -105,10 +105,4 @@ public sealed record PreparedCase
             ? this
             : Of(Case with { Log = log, Strength = strength }, Catalogue);
     }
-
-    /// <summary>The weaker side goes first; its evidence says how far behind it is.</summary>
-    private static SidePlan SidesOf(IReadOnlyList<Finding> findings) =>
-        findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
-            ? SidePlan.Weaker(gap.Side!.Value, gap.Evidence.Select(piece => piece.Value).OfType<Reading.Number>().FirstOrDefault()?.Value)
-            : SidePlan.Even;
 }

@@ -48,6 +48,7 @@ builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
 builder.Services.AddRateLimiter(RateLimits.Configure);
 builder.Services.AddProblemDetails().AddExceptionHandler<Unavailable>();
 builder.Services.AddOpenApi(OpenApiDescription.Configure);
+
 // What cannot be bound is answered by NamedParameters, in development too.
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = false);
 builder.Services.ConfigureHttpJsonOptions(options => Json.ConfigureAnswers(options.SerializerOptions));

@@ -106,12 +106,15 @@ public sealed class PlannerTests
                 {
                     // Paired by day and exercise: a session or an exercise that the deload drops would otherwise pair with its neighbour.
                     Session after = Assert.Single(deload.Sessions, other => other.Day == session.Day);
-                    Assert.Equal(session.Items.Select(item => item.Exercise), after.Items.Select(item => item.Exercise));
+                    // Where the load week pairs supersets to save minutes, the deload, which has minutes enough, need not.
+                    Assert.Equal(session.Items.Select(item => item.Exercise).Order(), after.Items.Select(item => item.Exercise).Order());
                 }
                 foreach (
                     (PrescribedItem before, PrescribedItem item) in load
                         .Sessions.Zip(deload.Sessions)
-                        .SelectMany(pair => pair.First.Items.Zip(pair.Second.Items))
+                        .SelectMany(pair =>
+                            pair.First.Items.Join(pair.Second.Items, one => one.Exercise, one => one.Exercise, (one, other) => (one, other))
+                        )
                 )
                 {
                     Assert.Equal((before.SetsASide + 1) / 2, item.SetsASide);

@@ -109,7 +109,7 @@ public sealed class FormatTests
                     + "\"massKg\":80,\"level\":\"novice\",\"days\":[]}}"
             )
         );
-        Assert.Equal(2, PlanVerb.Run(["-"], input, output, errors));
+        Assert.Equal(2, PlanVerb.Run(["-"], PlanVerb.AsJson, input, output, errors));
         Assert.Equal("", output.ToString());
         Assert.Equal(
             ["client.heightCm: 1.75 is not between 100 and 250; centimetres expected", "client.days: 0 entries are not between 1 and 7"],
@@ -143,11 +143,30 @@ public sealed class FormatTests
         Assert.Equal(116.1, plan.Maxes.First(max => max.Exercise == "back-squat-high-bar").Kg, 1);
     }
 
-    private static (int Code, string Output, string Errors) Run(params string[] files)
+    [Fact]
+    public void A_table_has_a_line_for_each_exercise_of_each_session_of_every_week()
+    {
+        string at = Directory.GetFiles(Samples.Folder, "*.json").Order().First();
+        (int code, string table, _) = Run(PlanVerb.AsTable, at);
+        Assert.Equal(0, code);
+        PlanDocument plan = JsonSerializer.Deserialize<PlanDocument>(Run(at).Output, Json.Options)!;
+        Assert.All(plan.Block!.Weeks, week => Assert.Contains($"Week {week.Number}, ", table, StringComparison.Ordinal));
+        int items = plan.Block.Weeks.Sum(week => week.Sessions.Sum(session => session.Items.Count));
+        Assert.Equal(
+            items,
+            table
+                .Split('\n')
+                .Count(line => line.StartsWith("   ", StringComparison.Ordinal) && line.Contains(" x ", StringComparison.Ordinal))
+        );
+    }
+
+    private static (int Code, string Output, string Errors) Run(params string[] files) => Run(PlanVerb.AsJson, files);
+
+    private static (int Code, string Output, string Errors) Run(Action<IReadOnlyList<Core.Plan>, TextWriter> write, params string[] files)
     {
         var output = new StringWriter();
         var errors = new StringWriter();
-        int code = PlanVerb.Run(files, Stream.Null, output, errors);
+        int code = PlanVerb.Run(files, write, Stream.Null, output, errors);
         return (code, output.ToString(), errors.ToString());
     }
 

@@ -24,7 +24,7 @@ public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<
                 .Mains.Select(slot => slot.Main)
                 .Where(lift => lift.Limits.CapsNothing)
                 .Select(lift => (lift.Exercise, Max: maxes.Find(lift.Exercise.Id)))
-                .Where(row => row.Max is { Source: not MaxSource.Ratio })
+                .Where(row => row.Max is { Source: not (MaxSource.Ratio or MaxSource.Guess) })
                 .Select(row => new Attempts(row.Exercise.Id, row.Max!.Kilograms, LoadsOf(row.Exercise, row.Max, loader, bodyMassKg)))
                 .Where(attempts => attempts.Loads.Count > 0),
         ];

@@ -20,6 +20,7 @@ public static class DoubleProgression
         if (fit is null || last.Sets[0].Load is not { } load)
             return target with
             {
+                Load = last.Sets[0].Load ?? target.Load,
                 Reps = Math.Min(range.Top, target.Reps + 1),
                 Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + BlockRules.Shipped.File.EffortAWeek)),
             };

@@ -23,14 +23,18 @@ public sealed class SessionMaker(BlockInput input)
     /// <summary>The max that an exercise stands on: of the side that goes first, for one-sided work.</summary>
     public OneRepMax? MaxOf(Exercise exercise) =>
         exercise.Sides is Sides.One
-            ? input.Maxes.Find(exercise.Id, input.Sides.First) ?? input.Maxes.Find(exercise.Id)
-            : input.Maxes.Find(exercise.Id);
+            ? input.Maxes.Find(exercise.Id, input.Sides.For(exercise).First) ?? input.Maxes.FindOrGuess(exercise.Id)
+            : input.Maxes.FindOrGuess(exercise.Id);
 
     /// <summary>What can be loaded for an item at today's max; null without one.</summary>
     public LoadFit? FitOf(PrescribedItem item)
     {
         Exercise exercise = input.Catalogue[item.Exercise];
-        return MaxOf(exercise) is { } max && item.Sets[0].Load is { } load ? _prescriber.FitFor(exercise, max, load.Kilograms) : null;
+        bool lifts = item.Sets[0].Load?.Grams > 0 || exercise.BodyFraction > 0;
+        // A guess is no ground to step up on: the load of the first week stays until sets are logged.
+        return lifts && MaxOf(exercise) is { Source: not MaxSource.Guess } max && item.Sets[0].Load is { } load
+            ? _prescriber.FitFor(exercise, max, load.Kilograms)
+            : null;
     }
 
     private PrescribedItem Item(ItemTarget ask, HashSet<Pattern> warm)

@@ -115,7 +115,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         bool lift = track.Chosen.Role is Role.Main or Role.Second;
         bool calibrates =
             lift
-            && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio
+            && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio or MaxSource.Guess
             && shape.Number == 1
             && track.Exposure == 0
             && cap >= 1

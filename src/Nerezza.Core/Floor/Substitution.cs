@@ -52,7 +52,10 @@ public sealed class Substitution(
             Parts = ScoreParts.None,
             Limits = limits,
         };
-        OneRepMax? max = other.Sides is Sides.One ? maxes.Find(substitute, sides.First) ?? maxes.Find(substitute) : maxes.Find(substitute);
+        OneRepMax? max =
+            other.Sides is Sides.One
+                ? maxes.Find(substitute, sides.For(other).First) ?? maxes.FindOrGuess(substitute)
+                : maxes.FindOrGuess(substitute);
         return _prescriber.WithPlates(
             _prescriber.Prescribe(
                 new ItemTarget(chosen, rule with { Role = item.Role }, range, target),

@@ -45,7 +45,7 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
         int fewer = RepsAt(nearest, wanted);
         if (fewer >= wanted.Range.Bottom)
             return Settle(Math.Min(fewer, wanted.Reps), nearest, wanted);
-        if (Means.NextBelow(nearest) is { } lower)
+        if (Means.NextBelow(nearest) is { } lower && lower.Kilograms + BodyKg > 0)
             return Settle(Math.Min(RepsAt(lower, wanted), wanted.Range.Top), lower, wanted);
         return fewer >= 1 && BodyKg <= 0 ? Settle(fewer, nearest, wanted) : null;
     }

@@ -9,14 +9,18 @@ public sealed class MaxEstimates
 {
     private readonly ExerciseCatalogue _catalogue;
     private readonly Client _client;
+    private readonly Lazy<StartingLoads> _starting;
     private readonly Dictionary<(string Exercise, Side? Side), List<MaxObservation>> _seen = [];
     private readonly Dictionary<(string Exercise, Side? Side), RepCurve> _curves = [];
     private readonly Dictionary<(string Exercise, Side? Side), OneRepMax?> _found = [];
     private readonly Dictionary<(string Root, Side? Side), List<Relative>> _families = [];
     private readonly Dictionary<(string Exercise, Side? Side, DateOnly Day), OneRepMax?> _alone = [];
 
-    private MaxEstimates(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias) =>
+    private MaxEstimates(Client client, ExerciseCatalogue catalogue, DateOnly today, EffortBias bias)
+    {
         (_client, _catalogue, Today, Bias) = (client, catalogue, today, bias);
+        _starting = new Lazy<StartingLoads>(() => new StartingLoads(client, catalogue, today, id => Find(id)));
+    }
 
     /// <summary>The day the maxes are for: the one asked for, or the newest of the log if that is later.</summary>
     public DateOnly Today { get; }
@@ -71,6 +75,21 @@ public sealed class MaxEstimates
         if (!_found.TryGetValue((exercise, side), out OneRepMax? max))
             _found[(exercise, side)] = max = Own(exercise, side, Today) ?? ByRatio(exercise, side, Today);
         return max;
+    }
+
+    /// <summary>The max of an exercise as it is known, else a first guess; null where nothing tells of it, as of body weight and
+    /// bands.</summary>
+    public OneRepMax? FindOrGuess(string exercise, Side? side = null)
+    {
+        if (Find(exercise, side) is { } known)
+            return known;
+        Exercise one = _catalogue[exercise];
+        bool takesLoad =
+            one.Load
+            is not (LoadSource.Band or LoadSource.BodyWeight or LoadSource.None or LoadSource.Keg or LoadSource.Stone or LoadSource.Sled);
+        return takesLoad && _starting.Value.Of(one) is { } guess
+            ? MaxOf(exercise, side, guess.Kilograms, guess.LogSd, MaxSource.Guess)
+            : null;
     }
 
     /// <summary>The day of the newest set of an exercise's own; null when there is none. A set without a date counts as old.</summary>

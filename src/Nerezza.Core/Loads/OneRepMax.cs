@@ -21,6 +21,9 @@ public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, do
     /// <summary>Upper end of the 80 % interval, in kilograms.</summary>
     public double High => Kilograms * Math.Exp(LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
 
+    /// <summary>What loads are taken from: the estimate; of a first guess the lower end of its interval.</summary>
+    public double WorkingKg => Source is MaxSource.Guess ? Low : Kilograms;
+
     /// <summary>The training max: 90 % of the estimate.</summary>
     public double TrainingMax => Kilograms * LoadRules.Shipped.OneRepMax.TrainingMax;
 
@@ -28,7 +31,7 @@ public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, do
     public Percent OfTrainingMax(Percent percent) => Percent.FromFraction(percent.Fraction * Kilograms / TrainingMax);
 }
 
-/// <summary>Where a max comes from: entered by the coach, moved by the log, or a ratio to another lift.</summary>
+/// <summary>Where a max comes from: entered by the coach, moved by the log, a ratio to another lift, or guessed.</summary>
 public enum MaxSource
 {
     /// <summary>Entered sets only.</summary>
@@ -39,4 +42,7 @@ public enum MaxSource
 
     /// <summary>The newest evidence is a logged set.</summary>
     Log,
+
+    /// <summary>A first guess from body mass, level, sex and age: nothing is measured.</summary>
+    Guess,
 }

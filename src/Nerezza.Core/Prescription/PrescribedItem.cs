@@ -73,6 +73,10 @@ public sealed record PrescribedSet
     /// <summary>Effort.</summary>
     public required Rpe Rpe { get; init; }
 
+    /// <summary>Whether it is easier than anybody can rate: then the word stands in the place of a number
+    /// (docs/handbook/11-prescription.md).</summary>
+    public bool IsEasy => Rpe.Value < PrescriptionRules.Shipped.File.LeastRated;
+
     /// <summary>Tempo.</summary>
     public required Tempo Tempo { get; init; }
 

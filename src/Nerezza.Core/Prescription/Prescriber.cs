@@ -3,6 +3,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
@@ -17,7 +18,9 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         Exercise exercise = ask.Chosen.Exercise;
         RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
         IReadOnlyList<SetTarget> wishes = Wishes.Of(ask.Target, ask.Range, curve);
-        (List<PrescribedSet> sets, LoadMeans? means) = max is null ? ([], null) : Loaded(ask, wishes, curve, max);
+        // What a hand wrote is not judged by a guess: the effort stays, and the load stands beside it.
+        bool silent = max is null || (max.Source is MaxSource.Guess && ask.Pinned.HasFlag(Pins.Load));
+        (List<PrescribedSet> sets, LoadMeans? means) = silent ? ([], null) : Loaded(ask, wishes, curve, max!);
         if (sets.Count == 0)
             (sets, means) = ByEffort(ask, wishes, max);
         return new PrescribedItem
@@ -35,7 +38,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
 
     /// <summary>The loads of an exercise's work at today's max; null where nothing can be loaded.</summary>
     public LoadFit FitFor(Exercise exercise, OneRepMax max, double workKg) =>
-        new(max.Curve, max.Kilograms, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
+        new(max.Curve, max.WorkingKg, exercise.BodyFraction * bodyMassKg, loader.MeansFor(exercise, workKg));
 
     /// <summary>The last set may be an AMRAP; one-sided work goes side by side, and the extra set of the weaker side is as the
     /// others.</summary>
@@ -43,7 +46,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         if (ask.Target.Last is LastSet.Amrap)
             sets[^1] = sets[^1] with { Amrap = true };
-        return exercise.Sides is Sides.One ? sides.Split(sets) : sets;
+        return exercise.Sides is Sides.One ? sides.For(exercise).Split(sets) : sets;
     }
 
     /// <summary>Without a max that speaks of it, effort leads; a load that the coach gave stands beside it, unless a cap on the max says
@@ -52,13 +55,19 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         List<PrescribedSet> sets = [.. wishes.Select(wish => Unloaded(wish, ask, ask.Chosen.Exercise))];
         bool mayBeHeld = max is null || ask.Target.MostFraction >= 1;
-        if (!mayBeHeld || ask.Target.Load is not { } given)
+        if (!mayBeHeld || (ask.Target.Load ?? CarryOf(ask)) is not { } given)
             return (sets, null);
         LoadMeans means = loader.MeansFor(ask.Chosen.Exercise, given.Kilograms);
         return means.Nearest(given.Kilograms) is { } near
             ? (WithPieces([.. sets.Select(set => set with { Load = near })], means), means)
             : (sets, null);
     }
+
+    /// <summary>A carry starts at a part of body mass; where pain sets a cap, at what feels right.</summary>
+    private Load? CarryOf(ItemTarget ask) =>
+        ask.Rule.Role is Role.Carry && ask.Target.MostFraction >= 1
+            ? Load.FromKilograms(Math.Round(StartingLoads.CarryKg(ask.Chosen.Exercise, bodyMassKg), 3))
+            : null;
 
     private static PrescribedSet Unloaded(SetTarget wish, ItemTarget ask, Exercise exercise) =>
         new()
@@ -85,25 +94,41 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         double factor = TempoOf(ask, exercise).CostsLoad ? PrescriptionRules.Shipped.File.SlowLowering : 1;
         double body = exercise.BodyFraction * bodyMassKg;
         double work =
-            ask.Target.Load?.Kilograms ?? wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.Kilograms - body;
+            ask.Target.Load?.Kilograms ?? wishes.Max(wish => curve.Fraction(wish.Wanted.Reps, wish.Wanted.Rpe)) * max.WorkingKg - body;
         LoadMeans means = loader.MeansFor(exercise, work);
-        var fit = new LoadFit(curve, max.Kilograms * factor, body, means);
+        var fit = new LoadFit(curve, max.WorkingKg * factor, body, means);
         List<PrescribedSet> sets = [];
         foreach (SetTarget wish in wishes)
         {
-            if (Fitted(wish, ask, fit) is not { } fitted)
+            if ((max.Source is MaxSource.Guess ? Guessed(wish, ask, fit) : Fitted(wish, ask, fit)) is not { } fitted)
                 return ([], means);
             sets.Add(
                 Unloaded(wish, ask, exercise) with
                 {
                     Reps = fitted.Reps,
-                    Percent = Percent.FromFraction(fitted.Percent.Fraction * factor),
+                    // A guess is no max to be a part of.
+                    Percent = max.Source is MaxSource.Guess ? null : Percent.FromFraction(fitted.Percent.Fraction * factor),
                     Load = fitted.Load,
                     Rpe = wish.Written(fitted.Rpe, ask.Target.MostRpe),
                 }
             );
         }
         return (WithPieces(sets, means), means);
+    }
+
+    /// <summary>By a first guess: repetitions and effort stay as asked, the load is the nearest there is; where even the lightest is too
+    /// heavy for the fewest repetitions, it is taken for those. A cap from pain is held to as with any max.</summary>
+    private static FittedSet? Guessed(SetTarget wish, ItemTarget ask, LoadFit fit)
+    {
+        SetWanted wanted = wish.Wanted;
+        if (wanted.MostFraction < 1)
+            return Fitted(wish, ask, fit);
+        double target = ask.Target.Load?.Kilograms ?? fit.Curve.Fraction(wanted.Reps, wanted.Rpe) * fit.MaxKg - fit.BodyKg;
+        Load? near = fit.Means.Nearest(target) is { Grams: > 0 } some ? some : fit.Means.Steps.FirstOrDefault(step => step.Grams > 0);
+        if (near is not { Grams: > 0 } load)
+            return null;
+        int reps = fit.RepsAt(load, wanted) < wanted.Range.Bottom && ask.Target.Load is null ? wanted.Range.Bottom : wanted.Reps;
+        return new FittedSet(reps, wanted.Rpe, Percent.FromFraction(1), load, 0);
     }
 
     /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>

@@ -10,7 +10,7 @@ namespace Nerezza.Core.Prescription;
 /// <param name="second">Likewise of a second lift.</param>
 /// <param name="singleJoint">Likewise of single-joint work.</param>
 /// <param name="leastMain">Sets that a main lift keeps whatever the factor.</param>
-/// <param name="weakerSide">Sets more that the weaker side has in one-sided work.</param>
+/// <param name="sidePlan">Sets more that the weaker side has in one-sided work.</param>
 /// <param name="hasMax">Whether a max is known: without one a lift goes by effort, and no ramp leads up to it.</param>
 public sealed class RoleCost(
     Aim aim,
@@ -19,7 +19,7 @@ public sealed class RoleCost(
     int second,
     int singleJoint,
     int leastMain,
-    int weakerSide,
+    SidePlan sidePlan,
     Func<Exercise, bool> hasMax
 ) : ISetCost
 {
@@ -47,7 +47,7 @@ public sealed class RoleCost(
                 legDays * (pair[0] + others * pair[1]) <= glutesMost
                 && PrescriptionRules.Shipped.File.AxialOfALift * (pair[0] + pair[1]) <= axialASession
             ) ?? tried[^1];
-        return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2], leastMain, sides.ExtraForFirst, hasMax);
+        return new RoleCost(aim, setsFactor, fits[0], fits[1], fits[2], leastMain, sides, hasMax);
     }
 
     private static readonly TimeRule Time = PrescriptionRules.Shipped.File.Time;
@@ -91,7 +91,7 @@ public sealed class RoleCost(
             exercise.HoldSeconds is { } hold ? hold.Top
             : rule.Metres is { } metres ? metres[^1] * Time.SecondsAMetre
             : (rule.Reps.Overlap(exercise.Reps) ?? exercise.Reps).Middle * (exercise.Tempo ?? rule.Tempo).SecondsPerRep;
-        int more = sides > 1 ? weakerSide : 0;
+        int more = sides > 1 ? sidePlan.For(exercise).ExtraForFirst : 0;
         double work =
             sets * (set * sides + (sides - 1) * Time.BetweenSidesSeconds)
             + more * set

@@ -142,6 +142,9 @@ internal sealed record RolesFile
     /// <summary>Sets that find a max.</summary>
     public required CalibratingRule Calibrating { get; init; }
 
+    /// <summary>Effort under which nobody can rate.</summary>
+    public required double LeastRated { get; init; }
+
     /// <summary>Step of a hold, seconds.</summary>
     public required int HoldStepSeconds { get; init; }
 

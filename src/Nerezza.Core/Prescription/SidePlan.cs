@@ -1,3 +1,4 @@
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 
@@ -7,15 +8,20 @@ namespace Nerezza.Core.Prescription;
 /// (docs/handbook/12-weeks-and-blocks.md).</summary>
 /// <param name="First">The weaker side, or left where neither is.</param>
 /// <param name="ExtraForFirst">Sets more for the first side, 0 or 1.</param>
-public sealed record SidePlan(Side First, int ExtraForFirst)
+/// <param name="Tested">The muscles that were tested: a test of the legs says nothing of the arms.</param>
+public sealed record SidePlan(Side First, int ExtraForFirst, IReadOnlyList<Muscle> Tested)
 {
     /// <summary>Neither side is known to be weaker.</summary>
-    public static SidePlan Even { get; } = new(Side.Left, 0);
+    public static SidePlan Even { get; } = new(Side.Left, 0, []);
 
     /// <summary>The plan for a weaker side.</summary>
-    /// <param name="symmetryPercent">Limb symmetry index; null when it is not known.</param>
-    public static SidePlan Weaker(Side side, double? symmetryPercent) =>
-        new(side, symmetryPercent < PrescriptionRules.Shipped.File.WeakerSide.ExtraBelow ? 1 : 0);
+    /// <param name="symmetryPercent">Limb symmetry index of the test; null when none was measured.</param>
+    /// <param name="tested">The muscles that it tested.</param>
+    public static SidePlan Weaker(Side side, double? symmetryPercent, IReadOnlyList<Muscle> tested) =>
+        new(side, symmetryPercent < PrescriptionRules.Shipped.File.WeakerSide.ExtraBelow ? 1 : 0, tested);
+
+    /// <summary>The plan for an exercise: it holds where a prime mover was among the muscles tested.</summary>
+    public SidePlan For(Exercise exercise) => exercise.PrimeMovers.Any(Tested.Contains) ? this : Even;
 
     /// <summary>Each set as two, a short rest between the sides and the full one after both.</summary>
     public IReadOnlyList<PrescribedSet> Split(IReadOnlyList<PrescribedSet> sets)

@@ -22,6 +22,9 @@ public enum ChosenReason
     /// <summary>It takes a second place in the week so that the load on the spine stays within the budget.</summary>
     SparesSpine,
 
+    /// <summary>It trains the pattern in the second place of the week in another form than the main lift.</summary>
+    OtherForm,
+
     /// <summary>It answers a finding.</summary>
     AnswersFinding,
 

@@ -12,7 +12,10 @@ internal sealed class LoadReach(Loader loader, Func<Exercise, double> loadKg, do
 {
     /// <summary>Whether even the heaviest load leaves the most repetitions of an exercise easier than a hard set. Without a max, or a known
     /// load, nothing is held against it.</summary>
-    public bool FallsShort(Exercise exercise)
+    public bool FallsShort(Exercise exercise) => FallsShort(exercise, exercise.Reps.Top);
+
+    /// <summary>The same at so many repetitions.</summary>
+    public bool FallsShort(Exercise exercise, int reps)
     {
         if (loadKg(exercise) is not (> 0 and var most))
             return false;
@@ -23,7 +26,6 @@ internal sealed class LoadReach(Loader loader, Func<Exercise, double> loadKg, do
         if (heaviest.Count == 0)
             return false;
         double body = exercise.BodyFraction * massKg;
-        return (heaviest.Max() + body) / (most + body)
-            < new RepCurve(exercise.Curve).Fraction(exercise.Reps.Top, Rpe.Of(WeeklySets.HardFromRpe)) - 1e-9;
+        return (heaviest.Max() + body) / (most + body) < new RepCurve(exercise.Curve).Fraction(reps, Rpe.Of(WeeklySets.HardFromRpe)) - 1e-9;
     }
 }

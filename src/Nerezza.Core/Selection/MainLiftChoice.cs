@@ -26,7 +26,61 @@ internal sealed class MainLiftChoice(
         List<MainSlot> slots = [.. MainOrder.Of(context.Client, context.Catalogue).Select(Slot).OfType<MainSlot>()];
         if (ThrustIsDue && Slot(Pattern.Thrust) is { } thrust && slots.TrueForAll(slot => slot.Main.Exercise.Id != thrust.Main.Exercise.Id))
             slots.Add(thrust);
-        return Relieved(slots);
+        return Relieved(WithOtherSeconds(slots));
+    }
+
+    /// <summary>The second lift of a session is another lift than any main lift of the week
+    /// (docs/handbook/09-composition.md#9-3-the-second-lift).</summary>
+    private List<MainSlot> WithOtherSeconds(List<MainSlot> slots)
+    {
+        HashSet<string> taken = [.. slots.Select(slot => slot.Main.Exercise.Id)];
+        List<MainSlot> all = [];
+        foreach (MainSlot slot in slots)
+        {
+            MainSlot other = taken.Contains(slot.Second.Exercise.Id) ? OtherSecond(slot, taken) ?? slot : slot;
+            taken.Add(other.Second.Exercise.Id);
+            all.Add(other);
+        }
+        return all;
+    }
+
+    private List<Exercise> SecondsOf(string name, HashSet<string> taken) =>
+        [
+            .. AbleOf(Rules.Seconds.GetValueOrDefault(name, []))
+                .Where(exercise => !taken.Contains(exercise.Id) && !reach.FallsShort(exercise, Rules.SecondMostReps)),
+        ];
+
+    /// <summary>What is done sitting or lying against a support carries over less to a lift that stands free
+    /// (docs/handbook/09-composition.md#9-10-settled-by-a-dry-run-of-eight-clients).</summary>
+    private static ScoreParts AsSecond(ScoreParts parts, Exercise exercise) =>
+        exercise.Axial == 0 ? parts with { CarryOver = Math.Min(parts.CarryOver, Rules.CarryOver.Supported) } : parts;
+
+    private MainSlot? OtherSecond(MainSlot slot, HashSet<string> taken)
+    {
+        Scoring scoring = scores.Toward([slot.Main.Exercise.Id]);
+        ScoreWeights weights = context.Client.Goal is Goal.Strength ? ScoreWeights.SecondForStrength : ScoreWeights.Second;
+        List<Exercise> able = SecondsOf(Codes.Of(slot.Pattern), taken);
+        if (able.Count == 0)
+            able = SecondsOf(Codes.Of(slot.Pattern) + "Else", taken);
+        // What took the main lift away keeps its hand on the second one too.
+        List<Exercise> answering = [.. able.Where(exercise => scores.AnsweredBy(exercise, AnswerRole.Main).Count > 0)];
+        if (answering.Count > 0)
+            able = answering;
+        List<(Exercise Exercise, double Score)> ranked =
+        [
+            .. able.Select(exercise => (exercise, Score: weights.Score(AsSecond(scoring.Of(exercise, AnswerRole.Accessory), exercise))))
+                .OrderByDescending(row => row.Score),
+        ];
+        return ranked.Count == 0
+            ? null
+            : slot with
+            {
+                Second = ToChosen(ranked[0].Exercise, Role.Second, scoring, ranked) with
+                {
+                    Reason = ChosenReason.OtherForm,
+                    Score = ranked[0].Score,
+                },
+            };
     }
 
     /// <summary>Where squats and hinges would break the week's axial budget, split squats and thrusts take their second places

@@ -67,6 +67,12 @@ public sealed record ScoreWeights(string Name, IReadOnlyList<double> Values)
     /// <summary>Weights for main lifts.</summary>
     public static ScoreWeights Main => Named("main");
 
+    /// <summary>Weights for second lifts.</summary>
+    public static ScoreWeights Second => Named("second");
+
+    /// <summary>The same where the goal is strength.</summary>
+    public static ScoreWeights SecondForStrength => Named("secondForStrength");
+
     /// <summary>The weighted sum, 0 to 1, rounded to a millionth so that it decides the same everywhere.</summary>
     public double Score(ScoreParts parts) => Math.Round(parts.Named.Select((part, i) => part.Value * Values[i]).Sum() / Values.Sum(), 6);
 

@@ -41,6 +41,12 @@ internal sealed record SelectionRules
     /// <summary>Usual main lifts.</summary>
     public required IReadOnlyDictionary<string, IReadOnlyList<string>> Mains { get; init; }
 
+    /// <summary>Repetitions of a second lift at most: what its load must make hard.</summary>
+    public required int SecondMostReps { get; init; }
+
+    /// <summary>Second lifts by pattern.</summary>
+    public required IReadOnlyDictionary<string, IReadOnlyList<string>> Seconds { get; init; }
+
     /// <summary>Numbers of the choice as a set.</summary>
     public required SetRule Set { get; init; }
 
@@ -87,6 +93,7 @@ internal sealed record CarryOverRule(
     double PatternAndPosition,
     double Pattern,
     double PrimeMover,
+    double Supported,
     double HardestThere,
     double HardestElsewhere
 );

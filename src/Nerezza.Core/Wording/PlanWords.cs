@@ -42,6 +42,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             ChosenReason.TargetLift => $"{name} is a target lift",
             ChosenReason.ChangedLift => $"{name} is the variation for this finding: {Named(answers)}",
             ChosenReason.SparesSpine => $"{name} takes the second place, so that the week's load on the spine stays within its budget",
+            ChosenReason.OtherForm => $"{name} takes the second place: the same pattern in another form than the main lift",
             ChosenReason.AnswersFinding => $"{name} is there for: {Named(answers)}",
             ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
             ChosenReason.FillsSets => $"{name} brings "

@@ -93,8 +93,12 @@ public sealed record SetPart
     [Between(0, 100, "kilograms")]
     public IReadOnlyList<double>? PerSide { get; init; }
 
-    [Between(1, 10, "an RPE")]
+    /// <summary>Null where it is easier than anybody can rate.</summary>
+    [Between(5, 10, "an RPE")]
     public double? Rpe { get; init; }
+
+    /// <summary>Stands in the place of an RPE under 5.</summary>
+    public EffortWord? Effort { get; init; }
 
     [Length(20)]
     public string? Tempo { get; init; }
@@ -109,4 +113,11 @@ public sealed record SetPart
 
     [Between(0, 1000, "metres")]
     public double? Metres { get; init; }
+}
+
+/// <summary>Effort in a word.</summary>
+public enum EffortWord
+{
+    /// <summary>Easier than anybody can rate.</summary>
+    Easy,
 }

@@ -107,7 +107,8 @@ public sealed record FloorSet
 
     public required IReadOnlyList<double>? PerSide { get; init; }
 
-    public required double Rpe { get; init; }
+    /// <summary>Null where it is easier than anybody can rate.</summary>
+    public required double? Rpe { get; init; }
 
     public required string Tempo { get; init; }
 

@@ -58,7 +58,10 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
     {
         double weeks = (session.Date.DayNumber - plan.Block!.Start.DayNumber) / 7.0;
-        double strength = plan.Maxes.First(max => max.Exercise == item.Exercise).Kilograms * (1 + GrowthAWeek * (weeks + 1));
+        // A carry has no max: it is rated as it was asked for.
+        if (plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise) is not { } max)
+            return Row(session, item, place, load, item.Sets[place].Rpe);
+        double strength = max.Kilograms * (1 + GrowthAWeek * (weeks + 1));
         RepCurve curve = new(ExerciseCatalogue.Shipped[item.Exercise].Curve);
         double body = ExerciseCatalogue.Shipped[item.Exercise].BodyFraction * file.Client.Facts.MassKg;
         double left = curve.RepsToFailure((load.Kilograms + body) / strength) - item.Sets[place].Reps - FatiguePerSet * place;

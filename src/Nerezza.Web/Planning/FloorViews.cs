@@ -115,7 +115,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Count = set.Count,
             Bar = set.Bar,
             PerSide = Kilograms(set.PerSide),
-            Rpe = set.Rpe.Value,
+            Rpe = set.IsEasy ? null : set.Rpe.Value,
             Tempo = set.Tempo.ToString(),
             RestSeconds = set.Rest.Seconds,
             LeastRestSeconds = set.Rest.LeastSeconds,

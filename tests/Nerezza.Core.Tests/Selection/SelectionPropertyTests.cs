@@ -4,6 +4,7 @@ using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
@@ -142,20 +143,49 @@ public sealed class SelectionPropertyTests
         });
 
     [Fact]
-    public void The_weaker_side_goes_first_in_every_one_sided_set() =>
+    public void The_second_lift_is_no_main_lift_of_the_week_where_the_kit_has_another() =>
+        Made.Case.Sample(@case =>
+        {
+            ExerciseChoice selection = Planner.Make(@case).Selection;
+            HashSet<string> mains = [.. selection.Mains.Select(slot => slot.Main.Exercise.Id)];
+            Func<Exercise, PassedOver?> judge = Planner.JudgeFor(@case);
+            Assert.All(
+                selection.Mains.Where(slot => mains.Contains(slot.Second.Exercise.Id)),
+                slot =>
+                    Assert.DoesNotContain(
+                        SelectionRules.Shipped.Seconds.GetValueOrDefault(Codes.Of(slot.Pattern), []),
+                        id => !mains.Contains(id) && judge(ExerciseCatalogue.Shipped[id]) is null && IsHeavy(@case, id)
+                    )
+            );
+        });
+
+    /// <summary>Whether the iron makes an exercise hard; taken for granted where nothing is known of it.</summary>
+    private static bool IsHeavy(ClientCase @case, string id)
+    {
+        PreparedCase prepared = PreparedCase.Of(@case, ExerciseCatalogue.Shipped);
+        return !new LoadReach(prepared.Loader, prepared.LoadKg, @case.Client.MassKg).FallsShort(
+            ExerciseCatalogue.Shipped[id],
+            SelectionRules.Shipped.SecondMostReps
+        );
+    }
+
+    [Fact]
+    public void The_weaker_side_goes_first_in_every_one_sided_set_of_what_was_tested() =>
         Each(
             (@case, plan, chosen) =>
             {
-                Side? weaker = plan
-                    .Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null)
-                    ?.Side;
+                SidePlan sides = PreparedCase.Of(@case, ExerciseCatalogue.Shipped).Sides.For(chosen.Exercise);
                 foreach (
                     var item in plan.Block!.Weeks[0]
                         .Sessions.SelectMany(session => session.Items)
                         .Where(item => item.Exercise == chosen.Exercise.Id && chosen.Exercise.Sides is Sides.One)
                 )
                 {
-                    Assert.Equal(weaker ?? Side.Left, item.Sets[0].Side);
+                    Assert.Equal(sides.First, item.Sets[0].Side);
+                    Assert.Equal(
+                        sides.ExtraForFirst,
+                        item.Sets.Count(set => set.Side == sides.First) - item.Sets.Count(set => set.Side != sides.First)
+                    );
                     Assert.Equal(item.Sets[0].Reps, item.Sets[1].Reps);
                 }
             }

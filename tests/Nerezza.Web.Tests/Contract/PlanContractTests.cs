@@ -158,7 +158,16 @@ public sealed class PlanContractTests
             },
             "a weaker side that goes second" => plan with
             {
-                Findings = [.. plan.Findings, plan.Findings[0] with { Code = FindingCode.SideAsymmetry, Side = Side.Right }],
+                Findings =
+                [
+                    .. plan.Findings,
+                    plan.Findings[0] with
+                    {
+                        Code = FindingCode.SideAsymmetry,
+                        Side = Side.Right,
+                        Evidence = [plan.Findings[0].Evidence[0] with { Measure = "coach" }],
+                    },
+                ],
             },
             "a deload that is hard" => Week(plan, 2, week => week with { Kind = WeekKind.Deload }),
             "a deload of whole length" => Week(plan, 2, week => week with { Kind = WeekKind.Deload }),
@@ -196,6 +205,7 @@ public sealed class PlanContractTests
             },
             "a muscle left short in silence" => plan with
             {
+                Checks = [],
                 Ledger = [plan.Ledger[0] with { Weeks = [plan.Ledger[0].Weeks[0] with { Low = 98, High = 99 }] }],
             },
             "hard work before a doctor has spoken" => plan with

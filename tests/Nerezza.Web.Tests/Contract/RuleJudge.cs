@@ -164,18 +164,36 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     {
         if (
             plan.Findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null)
-            is not { Side: { } weaker }
+            is not { Side: { } weaker } gap
         )
             yield break;
+        HashSet<Muscle> tested = [.. gap.Evidence.SelectMany(piece => TestedBy(piece.Measure))];
         foreach (
             (WeekPart week, SessionPart session, ItemPart item) in All(block).Where(row => row.Item.Sets.Any(set => set.Side is not null))
         )
         {
+            bool ofTest = Catalogue[item.Exercise].PrimeMovers.Any(tested.Contains);
+            if (!ofTest && item.Sets.Count(set => set.Side is Side.Left) != item.Sets.Count(set => set.Side is Side.Right))
+                yield return $"{At(week, session, item)}: more sets for a side that no test spoke of";
+            if (!ofTest)
+                continue;
             if (item.Sets[0].Side != weaker)
                 yield return $"{At(week, session, item)}: the {item.Sets[0].Side} side first, the {weaker} is weaker";
             if (item.Sets.Count(set => set.Side == weaker) < item.Sets.Count(set => set.Side != weaker))
                 yield return $"{At(week, session, item)}: fewer sets for the weaker side";
         }
+    }
+
+    /// <summary>The muscles that a piece of evidence tested.</summary>
+    private IEnumerable<Muscle> TestedBy(string measure)
+    {
+        if (measure.EndsWith(", limb symmetry", StringComparison.Ordinal))
+            return Catalogue[measure["strength: ".Length..measure.IndexOf(',', StringComparison.Ordinal)]].PrimeMovers;
+        if (measure.StartsWith("faults[", StringComparison.Ordinal))
+            return Catalogue[@case.Faults![int.Parse(measure[7..measure.IndexOf(']', StringComparison.Ordinal)], null)].Lift].PrimeMovers;
+        return measure.StartsWith("screen.singleLegBridge", StringComparison.Ordinal) ? [Muscle.GluteusMaximus, Muscle.Hamstrings]
+            : measure == "coach" ? Enum.GetValues<Muscle>()
+            : [Muscle.Vasti, Muscle.GluteusMaximus];
     }
 
     /// <summary>Five weeks and more hold a deload from intermediate on; it stays easy and under the load week before it.</summary>

@@ -53,6 +53,7 @@ export const codes = {
   diet: ['surplus', 'maintenance', 'deficit'],
   dowelContact: ['head', 'upper-back', 'sacrum'],
   editKind: ['write', 'add', 'remove', 'replace', 'order', 'carry', 'move-session', 'copy-session', 'missed'],
+  effortWord: ['easy'],
   eventKind: ['carry-medley', 'loaded-throw', 'floor-pick'],
   evidenceSource: ['screen', 'intake', 'health', 'coach'],
   faultCode: [
@@ -234,7 +235,7 @@ export const codes = {
     'body-weight',
     'none',
   ],
-  maxSource: ['measured', 'ratio', 'log'],
+  maxSource: ['measured', 'ratio', 'log', 'guess'],
   muscle: [
     'vasti',
     'rectus-femoris',
@@ -498,7 +499,7 @@ export const limits = {
     each: { least: 0, most: 500, unit: 'kilograms' },
     count: { least: 1, most: 4, unit: 'pieces' },
     perSide: { least: 0, most: 100, unit: 'kilograms' },
-    rpe: { least: 1, most: 10, unit: 'an RPE' },
+    rpe: { least: 5, most: 10, unit: 'an RPE' },
     tempo: { length: 20 },
     restSeconds: { least: 0, most: 900, unit: 'seconds' },
     seconds: { least: 0, most: 3600, unit: 'seconds' },

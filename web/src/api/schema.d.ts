@@ -2625,6 +2625,8 @@ export interface components {
             axial: components["schemas"]["Moved"];
             soreness: components["schemas"]["Moved"];
         };
+        /** @enum {unknown} */
+        EffortWord: "easy" | null;
         EnteredMax: {
             /** Format: uuid */
             id: string;
@@ -2926,7 +2928,7 @@ export interface components {
             bar: null | string;
             perSide: null | number[];
             /** Format: double */
-            rpe: number;
+            rpe: null | number;
             tempo: string;
             /** Format: int32 */
             restSeconds: number;
@@ -3240,7 +3242,7 @@ export interface components {
             source: components["schemas"]["MaxSource"];
         };
         /** @enum {unknown} */
-        MaxSource: "measured" | "ratio" | "log";
+        MaxSource: "measured" | "ratio" | "log" | "guess";
         Me: {
             email: null | string;
             practice: null | string;
@@ -3657,6 +3659,7 @@ export interface components {
             perSide?: null | number[];
             /** Format: double */
             rpe?: null | number;
+            effort?: null | components["schemas"]["EffortWord"];
             tempo?: null | string;
             /** Format: int32 */
             restSeconds: number;
@@ -3928,6 +3931,7 @@ export type EditBlock = components['schemas']['EditBlock'];
 export type EditKind = components['schemas']['EditKind'];
 export type EditSection = components['schemas']['EditSection'];
 export type EffectView = components['schemas']['EffectView'];
+export type EffortWord = components['schemas']['EffortWord'];
 export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
 export type EventKind = components['schemas']['EventKind'];

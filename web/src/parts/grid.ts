@@ -1,6 +1,6 @@
 import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../api/schema'
 import { weekdays } from '../text/codes'
-import { plain } from '../text/numbers'
+import { effort, plain } from '../text/numbers'
 import type { SetBar } from '../ui/SetBars'
 
 export type Day = NonNullable<Weekday>
@@ -137,7 +137,7 @@ export function middleSet(item: ItemPart) {
 }
 
 export function percentInWords(percent: number | null | undefined, rpe: number | null | undefined): string {
-  return percent === null || percent === undefined ? `RPE ${rpe ?? ''}` : `${plain(percent, 0)} %`
+  return percent === null || percent === undefined ? effort(rpe) : `${plain(percent, 0)} %`
 }
 
 export function doneOf(done: readonly SetView[], date: string, exercise: string): readonly SetView[] {

@@ -51,3 +51,6 @@ export function typedNumber(value: string): number | null {
   const number = Number(trimmed)
   return Number.isNaN(number) ? (trimmed as unknown as number) : number
 }
+
+/** Effort as it is read: under RPE 5 nobody can rate, and the word stands in its place. */
+export const effort = (rpe: number | null | undefined): string => (rpe === null || rpe === undefined ? 'easy' : `RPE ${plain(rpe, 1)}`)

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockView, CellView } from '../../api/schema'
-import { mass, massUnit, plain } from '../../text/numbers'
+import { effort, mass, massUnit, plain } from '../../text/numbers'
 import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
 import { type Cell, middleSet } from '../../parts/grid'
@@ -16,14 +16,19 @@ interface Props {
   onWhole: () => void
 }
 
-const sources = { measured: 'from a set entered', ratio: 'by ratio from another lift', log: 'from the log' } as const
+const sources = {
+  measured: 'from a set entered',
+  ratio: 'by ratio from another lift',
+  log: 'from the log',
+  guess: 'a first guess from body mass and level',
+} as const
 
 /** How the number in focus came to be: from the max to the plates. */
 export const BlockRationale = memo(function BlockRationale({ cell, more, view, name, clientId, whole, onWhole }: Props) {
   const { item } = cell
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
-  const asked = `${set.reps} repetitions at RPE ${set.rpe}`
+  const asked = `${set.reps} repetitions, ${effort(set.rpe)}`
   const links: ChainLink[] = [
     {
       kind: 'measured',

@@ -5,7 +5,7 @@ import { Link } from 'react-router'
 import type { BlockView, CellView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { dayName } from '../../text/dates'
-import { clock, mass, massUnit, plain } from '../../text/numbers'
+import { effort, clock, mass, massUnit, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
@@ -62,7 +62,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
 
       <Flex align="flex-end" gap={3} mt={3}>
         <Numeral
-          value={top.kg === null || top.kg === undefined ? `RPE ${top.rpe}` : mass(top.kg)}
+          value={top.kg === null || top.kg === undefined ? effort(top.rpe) : mass(top.kg)}
           unit={top.kg ? massUnit() : undefined}
           size="62px"
         />
@@ -94,7 +94,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
           <Numeral value={setsInWords(item)} size="20px" />
         </Labelled>
         <Labelled label="Effort">
-          <Numeral value={`RPE ${effortOf(item.sets.map((set) => set.rpe ?? 0))}`} size="20px" />
+          <Numeral value={effortOf(item.sets.map((set) => set.rpe).filter((rpe) => typeof rpe === 'number'))} size="20px" />
         </Labelled>
         <Labelled label="Tempo">
           <Numeral value={top.tempo ?? '–'} size="20px" />
@@ -134,7 +134,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
                 kind={set.side ? `set ${i + 1}, ${set.side}` : `set ${i + 1}`}
                 kg={set.kg ?? null}
                 reps={repsInWords(set)}
-                note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : `RPE ${set.rpe}`}
+                note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : effort(set.rpe)}
               />
             )
           })}
@@ -165,9 +165,10 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
 })
 
 function effortOf(rpes: readonly number[]): string {
+  if (rpes.length === 0) return effort(null)
   const low = Math.min(...rpes)
   const high = Math.max(...rpes)
-  return low === high ? plain(low) : `${plain(low)}–${plain(high)}`
+  return low === high ? effort(low) : `RPE ${plain(low)}–${plain(high)}`
 }
 
 const quiet = 'var(--nz-colors-panel-quiet)'

@@ -31,7 +31,12 @@ export const fields: readonly CellField[] = [
     shown: (item) => (middleSet(item).percent ? plain(middleSet(item).percent ?? 0, 1) : ''),
     written: (typed) => ({ percent: number(typed) }),
   },
-  { key: 'rpe', label: () => 'RPE', shown: (item) => plain(middleSet(item).rpe ?? 0, 1), written: (typed) => ({ rpe: number(typed) }) },
+  {
+    key: 'rpe',
+    label: () => 'RPE',
+    shown: (item) => (middleSet(item).rpe === null ? '' : plain(middleSet(item).rpe ?? 0, 1)),
+    written: (typed) => ({ rpe: number(typed) }),
+  },
   {
     key: 'kg',
     label: () => massUnit(),

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react'
 import type { ChosenLine, RankedLine } from '../../api/schema'
-import { mass, massUnit } from '../../text/numbers'
+import { effort, mass, massUnit } from '../../text/numbers'
 import { ExerciseFacts } from '../../ui/ExerciseFacts'
 import { Labelled } from '../../ui/Numeral'
 import { CompareTable } from './CompareTable'
@@ -38,7 +38,7 @@ function Whole({ line }: { line: ChosenLine }) {
             <ul>
               {line.substitutes.map((other) => (
                 <li key={other.exercise}>
-                  {other.name}: {other.sets} × {other.reps}, {other.kg === null ? `RPE ${other.rpe}` : `${mass(other.kg)} ${massUnit()}`}
+                  {other.name}: {other.sets} × {other.reps}, {other.kg === null ? effort(other.rpe) : `${mass(other.kg)} ${massUnit()}`}
                 </li>
               ))}
             </ul>

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react'
 
-const spoken = ['', 'slight', 'clear', 'marked'] as const
+const spoken = ['', 'slight', 'moderate', 'marked'] as const
 
 /** Severity 1 to 3 as notches, with its word. */
 export function Severity({ value }: { value: number }) {

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { FloorItem } from '../../api/schema'
-import { mass, massUnit, plain } from '../../text/numbers'
+import { effort, mass, massUnit } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
 
 interface Props {
@@ -36,7 +36,7 @@ export function Instead({ planned, standing, onInstead, colors }: Props) {
               {other.name}
               {set && (
                 <chakra.span color={colors.quiet} ml={2}>
-                  {set.reps} × {set.kg === null ? `RPE ${plain(set.rpe)}` : `${mass(set.kg)} ${massUnit()}`}
+                  {set.reps} × {set.kg === null ? effort(set.rpe) : `${mass(set.kg)} ${massUnit()}`}
                 </chakra.span>
               )}
             </chakra.button>

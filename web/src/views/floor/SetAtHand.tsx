@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
-import { clock, mass, massWord, plain } from '../../text/numbers'
+import { effort, clock, mass, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { SetBars } from '../../ui/SetBars'
 import type { FloorColors } from './floor-theme'
@@ -56,9 +56,9 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
           lineHeight={0.95}
           fontWeight="650"
           fontStretch="70%"
-          aria-label={set.kg === null ? `RPE ${set.rpe}` : `${mass(kg)} ${massWord()}`}
+          aria-label={set.kg === null ? effort(set.rpe) : `${mass(kg)} ${massWord()}`}
         >
-          {set.kg === null ? `@${plain(set.rpe)}` : mass(kg)}
+          {set.kg === null ? (set.rpe === null ? 'easy' : `@${plain(set.rpe)}`) : mass(kg)}
         </Box>
         {perSide && (
           <Box bg="#0c1013" py={1}>
@@ -79,7 +79,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         ) : (
           <Asked label="Reps" value={set.amrap ? `${set.reps}+` : String(set.reps)} colors={colors} />
         )}
-        <Asked label="Effort" value={plain(set.rpe)} colors={colors} />
+        <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />
         <Asked label="Tempo" value={set.tempo} colors={colors} />
         <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
       </Grid>

@@ -5,7 +5,7 @@ import { useBlock } from '../../hooks/useBlock'
 import { useCatalogue, useClients } from '../../hooks/useClients'
 import { weekdayNames, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
-import { mass, massUnit, plain } from '../../text/numbers'
+import { effort, mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
 import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../../parts/grid'
 import { Sheet, Td, Th, WideTable } from './Sheet'
@@ -92,7 +92,8 @@ function Cell({ item }: { item: ItemPart | undefined }) {
     <Td whiteSpace="nowrap">
       {setsInWords(item)}, {top.kg ? `${mass(top.kg)} ${massUnit()}` : top.kg === 0 ? 'body weight' : 'by effort'}
       <br />
-      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}RPE {plain(middleSet(item).rpe ?? 0)}
+      {top.percent ? `${plain(top.percent, 0)} %, ` : ''}
+      {effort(middleSet(item).rpe)}
     </Td>
   )
 }

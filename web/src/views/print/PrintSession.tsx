@@ -3,7 +3,7 @@ import { useParams, useSearchParams } from 'react-router'
 import type { FloorItem, FloorSet } from '../../api/schema'
 import { useFloor } from '../../hooks/useFloor'
 import { paperDate, today } from '../../text/dates'
-import { clock, mass, massUnit, plain } from '../../text/numbers'
+import { effort, clock, mass, massUnit } from '../../text/numbers'
 import { platesInWords } from '../../ui/Plates'
 import { Failed, Loading } from '../../ui/states'
 import { Sheet, Td, Th, WideTable } from './Sheet'
@@ -77,7 +77,7 @@ function Item({ item }: { item: FloorItem }) {
                 {set.kg === null ? 'by effort' : set.kg === 0 ? 'body weight' : `${mass(set.kg)} ${massUnit()}`}
                 {set.perSide && set.place === 0 ? `, ${platesInWords(set.perSide)}` : ''}
               </Td>
-              <Td whiteSpace="nowrap">RPE {plain(set.rpe)}</Td>
+              <Td whiteSpace="nowrap">{effort(set.rpe)}</Td>
               <Td whiteSpace="nowrap">{set.tempo}</Td>
               <Td>{clock(set.restSeconds)}</Td>
               <Td />
