@@ -28,7 +28,7 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
   const { item } = cell
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
-  const asked = `${set.reps} repetitions, ${effort(set.rpe)}`
+  const asked = `${set.reps} repetitions ${typeof set.rpe === 'number' ? `at ${effort(set.rpe)}` : effort(null)}`
   const links: ChainLink[] = [
     {
       kind: 'measured',
