@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, useMediaQuery } from '@chakra-ui/react'
 import { useCallback, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
+import { codes } from '../../api/codes'
 import type { LeverRow, LeversView } from '../../api/schema'
 import { useLevers, useModel } from '../../hooks/useLevers'
 import { useSettled } from '../../hooks/useSettled'
@@ -12,16 +13,17 @@ import { LeverTable } from './LeverTable'
 import { askOf, type Moves, noMoves, type Shown } from './moves'
 import { Notes } from './Notes'
 
-const families = [
-  { code: 'squat', name: 'Squats' },
-  { code: 'hinge', name: 'Hinges' },
-  { code: 'split-squat', name: 'Split squats' },
-  { code: 'thrust', name: 'Thrusts' },
-] as const
+const names: Readonly<Record<Family, string>> = {
+  squat: 'Squats',
+  hinge: 'Hinges',
+  'split-squat': 'Split squats',
+  thrust: 'Thrusts',
+}
+const families = codes.leverFamily.map((code) => ({ code, name: names[code] }))
 
 const settleMs = 120
 
-type Family = (typeof families)[number]['code']
+type Family = (typeof codes.leverFamily)[number]
 
 /** Which variation suits this body: every posture at its own usual load, drawn and compared. */
 export function Levers() {
