@@ -96,8 +96,11 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
         yield return "";
         yield return "Hard sets a week by muscle, with the least and the most wanted";
         foreach (MuscleLedger row in plan.Ledger)
-            yield return $"  {Codes.Of(row.Muscle).Replace('-', ' '), -20}{string.Concat(row.Weeks.Select(week => $"{Number(week.Sets), 6}"))}"
-                + $"   ({Number(row.Weeks[0].Low)} to {Number(row.Weeks[0].High)})";
+        {
+            string weeks = string.Concat(row.Weeks.Select(week => $"{Number(week.Sets), 6}"));
+            string wanted = $"({Number(row.Weeks[0].Low)} to {Number(row.Weeks[0].High)})";
+            yield return $"  {Codes.Of(row.Muscle).Replace('-', ' '), -20}{weeks}   {wanted}";
+        }
         yield return $"  {"minutes", -20}{string.Concat(plan.Totals.Select(week => $"{week.Minutes, 6}"))}";
     }
 
