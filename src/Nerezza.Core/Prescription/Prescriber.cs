@@ -122,7 +122,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         SetWanted wanted = wish.Wanted;
         if (wanted.MostFraction < 1)
-            return Fitted(wish, ask, fit);
+            return Fitted(wish, ask, fit) is { Load.Grams: > 0 } capped ? capped : null;
         double target = ask.Target.Load?.Kilograms ?? fit.Curve.Fraction(wanted.Reps, wanted.Rpe) * fit.MaxKg - fit.BodyKg;
         Load? near = fit.Means.Nearest(target) is { Grams: > 0 } some ? some : fit.Means.Steps.FirstOrDefault(step => step.Grams > 0);
         if (near is not { Grams: > 0 } load)
