@@ -127,7 +127,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     private static SelectionInput ToSelect(PreparedCase prepared, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) =>
         new()
         {
-            Case = prepared,
+            Prepared = prepared,
             Kind = kind,
             Cost = cost,
             Week = week,

@@ -19,6 +19,17 @@ public sealed class PrescriberTests
         Dumbbells = [Load.FromKilograms(20), Load.FromKilograms(25)],
     };
 
+    private static WeekTarget Of(int sets, int reps, double rpe, TargetKind kind = TargetKind.Straight) =>
+        new()
+        {
+            Sets = sets,
+            Reps = reps,
+            Rpe = Rpe.Of(rpe),
+            MostFraction = 1,
+            MostRpe = Rpe.Ten,
+            Kind = kind,
+        };
+
     [Theory]
     [InlineData(4, 5, 8, "5x100@7.5 5x100@8 5x100@8 5x100@8.5")]
     [InlineData(3, 5, 8, "5x100@7.5 5x100@8 5x100@8.5")]
@@ -94,39 +105,9 @@ public sealed class PrescriberTests
     [Fact]
     public void An_amrap_is_the_last_set_of_each_side_and_a_hold_lasts_its_seconds()
     {
-        PrescribedItem item = Prescribe(
-            "goblet-split-squat",
-            new WeekTarget
-            {
-                Sets = 2,
-                Reps = 8,
-                Rpe = Rpe.Of(8),
-                MostFraction = 1,
-                MostRpe = Rpe.Ten,
-                Kind = TargetKind.Straight,
-                Last = LastSet.Amrap,
-            },
-            null
-        );
+        PrescribedItem item = Prescribe("goblet-split-squat", Of(2, 8, 8) with { Last = LastSet.Amrap }, null);
         Assert.Equal([false, false, true, true], item.Sets.Select(set => set.Amrap));
-        Assert.Equal(
-            3 * 30,
-            Prescribe(
-                "plank",
-                new WeekTarget
-                {
-                    Sets = 3,
-                    Reps = 8,
-                    Rpe = Rpe.Of(8),
-                    MostFraction = 1,
-                    MostRpe = Rpe.Ten,
-                    Kind = TargetKind.Straight,
-                    Seconds = 30,
-                },
-                null
-            )
-                .Sets.Sum(SessionTime.UnderTension)
-        );
+        Assert.Equal(3 * 30, Prescribe("plank", Of(3, 8, 8) with { Seconds = 30 }, null).Sets.Sum(SessionTime.UnderTension));
         Assert.Equal(8 * 3, SessionTime.UnderTension(item.Sets[0])); // 2-0-X-0: X is one second
     }
 
@@ -134,41 +115,14 @@ public sealed class PrescriberTests
     public void A_max_by_ratio_is_found_by_rising_sets()
     {
         // 5 at RPE 5, 6, 7: n = 10, 9, 8: 75, 77.8, 80.6 % of 120.
-        Assert.Equal(
-            "5x90@5 5x92.5@6 5x97.5@7",
-            Text(
-                Prescribe(
-                    "back-squat-high-bar",
-                    new WeekTarget
-                    {
-                        Sets = 4,
-                        Reps = 5,
-                        Rpe = Rpe.Of(9),
-                        MostFraction = 1,
-                        MostRpe = Rpe.Ten,
-                        Kind = TargetKind.Calibration,
-                    }
-                )
-            )
-        );
+        Assert.Equal("5x90@5 5x92.5@6 5x97.5@7", Text(Prescribe("back-squat-high-bar", Of(4, 5, 9, TargetKind.Calibration))));
     }
 
     [Fact]
     public void Slow_lowering_with_a_long_pause_takes_eight_percent_off()
     {
         // Paused squat, tempo 3-2-X-0: 83.3 % x 0.92 = 76.7 % of 120 = 92.
-        PrescribedItem item = Prescribe(
-            "paused-back-squat",
-            new WeekTarget
-            {
-                Sets = 3,
-                Reps = 5,
-                Rpe = Rpe.Of(8),
-                MostFraction = 1,
-                MostRpe = Rpe.Ten,
-                Kind = TargetKind.Straight,
-            }
-        );
+        PrescribedItem item = Prescribe("paused-back-squat", Of(3, 5, 8));
         Assert.Equal((92.5, "3-2-X-0"), (item.Sets[1].Load!.Value.Kilograms, item.Sets[1].Tempo.ToString()));
         Assert.Equal(76.666667, item.Sets[1].Percent!.Value.Value, 5);
     }
@@ -177,33 +131,9 @@ public sealed class PrescriberTests
     public void Dumbbells_come_in_twos_and_no_max_means_effort_alone()
     {
         // Two of 25 = 50 of a max of 68: 73.5 %; 8 at RPE 7 asks for 73.2 %.
-        PrescribedItem item = Prescribe(
-            "dumbbell-romanian-deadlift",
-            new WeekTarget
-            {
-                Sets = 2,
-                Reps = 8,
-                Rpe = Rpe.Of(7),
-                MostFraction = 1,
-                MostRpe = Rpe.Ten,
-                Kind = TargetKind.Straight,
-            },
-            68
-        );
+        PrescribedItem item = Prescribe("dumbbell-romanian-deadlift", Of(2, 8, 7), 68);
         Assert.Equal((50.0, 25.0, 2), (item.Sets[0].Load!.Value.Kilograms, item.Sets[0].Each!.Value.Kilograms, item.Sets[0].Count!.Value));
-        item = Prescribe(
-            "dumbbell-romanian-deadlift",
-            new WeekTarget
-            {
-                Sets = 2,
-                Reps = 8,
-                Rpe = Rpe.Of(7),
-                MostFraction = 1,
-                MostRpe = Rpe.Ten,
-                Kind = TargetKind.Straight,
-            },
-            null
-        );
+        item = Prescribe("dumbbell-romanian-deadlift", Of(2, 8, 7), null);
         Assert.All(item.Sets, set => Assert.True(set is { Load: null, Percent: null }));
     }
 
@@ -211,18 +141,7 @@ public sealed class PrescriberTests
     public void A_session_takes_its_time()
     {
         // 5 general + 60 s set-up + 4 sets of 5 x 3 s (2-0-X-0) + 3 rests of 210 s + warm-ups of 65 s each.
-        PrescribedItem item = Prescribe(
-            "back-squat-high-bar",
-            new WeekTarget
-            {
-                Sets = 4,
-                Reps = 5,
-                Rpe = Rpe.Of(8),
-                MostFraction = 1,
-                MostRpe = Rpe.Ten,
-                Kind = TargetKind.Straight,
-            }
-        );
+        PrescribedItem item = Prescribe("back-squat-high-bar", Of(4, 5, 8));
         double seconds = 300 + 60 + 4 * 5 * 3 + 3 * 210 + item.WarmUp.Count * 65;
         Assert.Equal((int)Math.Ceiling(seconds / 60), SessionTime.Minutes([item], ExerciseCatalogue.Shipped));
         Assert.Equal((int)Math.Ceiling((2 * seconds - 300 + 120) / 60), SessionTime.Minutes([item, item], ExerciseCatalogue.Shipped));
@@ -233,21 +152,7 @@ public sealed class PrescriberTests
     {
         var prescriber = new Prescriber(new Loader(Gym), 80);
         Exercise squat = ExerciseCatalogue.Shipped["back-squat-high-bar"];
-        PrescribedItem item = prescriber.WithPlates(
-            Prescribe(
-                "back-squat-high-bar",
-                new WeekTarget
-                {
-                    Sets = 3,
-                    Reps = 5,
-                    Rpe = Rpe.Of(8),
-                    MostFraction = 1,
-                    MostRpe = Rpe.Ten,
-                    Kind = TargetKind.Straight,
-                }
-            ),
-            squat
-        );
+        PrescribedItem item = prescriber.WithPlates(Prescribe("back-squat-high-bar", Of(3, 5, 8)), squat);
         Assert.All(item.Sets, set => Assert.Equal([20, 20], set.PerSide!.Select(plate => plate.Kilograms)));
         Assert.All(
             item.WarmUp,

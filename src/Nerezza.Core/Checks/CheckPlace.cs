@@ -9,6 +9,12 @@ public abstract record CheckPlace
 {
     private CheckPlace() { }
 
+    /// <summary>The week it lies in, from 1; null for the block.</summary>
+    public virtual int? InWeek => null;
+
+    /// <summary>The day it lies on; null for a week and the block.</summary>
+    public virtual Weekday? OnDay => null;
+
     /// <summary>The block as a whole.</summary>
     public static CheckPlace Block { get; } = new OfBlock();
 
@@ -16,10 +22,21 @@ public abstract record CheckPlace
     public sealed record OfBlock : CheckPlace;
 
     /// <summary>One week, from 1.</summary>
-    public sealed record OfWeek(int Week) : CheckPlace;
+    public sealed record OfWeek(int Week) : CheckPlace
+    {
+        /// <inheritdoc/>
+        public override int? InWeek => Week;
+    }
 
     /// <summary>One session of a week.</summary>
-    public sealed record OfSession(int Week, Weekday Day) : CheckPlace;
+    public sealed record OfSession(int Week, Weekday Day) : CheckPlace
+    {
+        /// <inheritdoc/>
+        public override int? InWeek => Week;
+
+        /// <inheritdoc/>
+        public override Weekday? OnDay => Day;
+    }
 }
 
 /// <summary>A session and the number of its week, from 1.</summary>

@@ -116,8 +116,8 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         return (WithPieces(sets, means), means);
     }
 
-    /// <summary>By a first guess: repetitions and effort stay as asked, the load is the nearest there is; where even the lightest is too
-    /// heavy for the fewest repetitions, it is taken for those. A cap from pain is held to as with any max.</summary>
+    /// <summary>By a first guess: repetitions and effort stay as asked, the load is the nearest there is. The fewest repetitions where that
+    /// is heavy; none, so that effort alone leads, where not even those could be done. A cap from pain is held to as with any max.</summary>
     private static FittedSet? Guessed(SetTarget wish, ItemTarget ask, LoadFit fit)
     {
         SetWanted wanted = wish.Wanted;
@@ -127,8 +127,10 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         Load? near = fit.Means.Nearest(target) is { Grams: > 0 } some ? some : fit.Means.Steps.FirstOrDefault(step => step.Grams > 0);
         if (near is not { Grams: > 0 } load)
             return null;
+        if (fit.RepsAt(load, wanted with { Rpe = Rpe.Ten }) < wanted.Range.Bottom)
+            return null;
         int reps = fit.RepsAt(load, wanted) < wanted.Range.Bottom && ask.Target.Load is null ? wanted.Range.Bottom : wanted.Reps;
-        return new FittedSet(reps, wanted.Rpe, Percent.FromFraction(1), load, 0);
+        return new FittedSet(reps, wanted.Rpe, Percent.FromFraction((load.Kilograms + fit.BodyKg) / fit.MaxKg), load, 0);
     }
 
     /// <summary>A load that is given is held; percent and effort follow from it, and the caps hold for it too.</summary>

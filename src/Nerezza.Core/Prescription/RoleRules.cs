@@ -258,7 +258,7 @@ internal sealed record SetUpRule(
     double BarOnPlatesCm
 );
 
-internal sealed record WeakerSideRule(double ExtraBelow);
+internal sealed record WeakerSideRule(double ExtraBelow, IReadOnlyList<string> OfBridge, IReadOnlyList<string> OfSquat);
 
 internal sealed record StrengthWorkRule(double Percent, int Reps, int LeastRestSeconds);
 

@@ -1,6 +1,7 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Prescription;
@@ -9,8 +10,8 @@ namespace Nerezza.Core.Prescription;
 /// (docs/handbook/12-weeks-and-blocks.md).</summary>
 internal static class WeakerSide
 {
-    private static readonly Muscle[] OfSquat = [Muscle.Vasti, Muscle.GluteusMaximus];
-    private static readonly Muscle[] OfBridge = [Muscle.GluteusMaximus, Muscle.Hamstrings];
+    private static readonly Muscle[] OfSquat = Muscles(PrescriptionRules.Shipped.File.WeakerSide.OfSquat);
+    private static readonly Muscle[] OfBridge = Muscles(PrescriptionRules.Shipped.File.WeakerSide.OfBridge);
 
     public static SidePlan PlanOf(IReadOnlyList<Finding> findings, IReadOnlyList<LiftFault> faults, ExerciseCatalogue catalogue) =>
         findings.FirstOrDefault(finding => finding.Code is FindingCode.SideAsymmetry && finding.Side is not null) is { } gap
@@ -20,6 +21,8 @@ internal static class WeakerSide
                 [.. gap.Evidence.SelectMany(piece => MusclesOf(piece.Measure, faults, catalogue)).Distinct()]
             )
             : SidePlan.Even;
+
+    private static Muscle[] Muscles(IReadOnlyList<string> codes) => [.. codes.Select(code => Codes.Find<Muscle>(code)!.Value)];
 
     /// <summary>The lowest symmetry measured, percent; of a bridge the lesser side by the better.</summary>
     private static double? SymmetryOf(Finding gap)

@@ -30,8 +30,13 @@ internal sealed class AccessoryProblem
     )
     {
         (_input, _week, _candidates, _mains, _open) = (input, input.Week, candidates, mains, open);
-        _now = WeeklyNow.Of(input.Case.Case.Log, input.Case.Catalogue, input.Case.Case.Block.Start, input.Case.Case.Schools.SetCounting);
-        _sets = new WeeklySets(input.Case.Client, input.Kind, WeeklySets.Upper(_week), _now ?? new Dictionary<Muscle, double>());
+        _now = WeeklyNow.Of(
+            input.Prepared.Case.Log,
+            input.Prepared.Catalogue,
+            input.Prepared.Case.Block.Start,
+            input.Prepared.Case.Schools.SetCounting
+        );
+        _sets = new WeeklySets(input.Prepared.Client, input.Kind, WeeklySets.Upper(_week), _now ?? new Dictionary<Muscle, double>());
     }
 
     public ChoiceProblem Build() =>
@@ -59,7 +64,7 @@ internal sealed class AccessoryProblem
         int picked = _candidates
             .Select(
                 (candidate, i) =>
-                    _input.Case.Case.Picks.Contains(new Pick(candidate.Exercise.Id, PickKind.Accessory)) ? cap.PerSession[i] : 0
+                    _input.Prepared.Case.Picks.Contains(new Pick(candidate.Exercise.Id, PickKind.Accessory)) ? cap.PerSession[i] : 0
             )
             .Sum();
         return cap with { Limit = Math.Max(cap.Limit, picked) };
@@ -67,20 +72,20 @@ internal sealed class AccessoryProblem
 
     private int[] PerSession(Func<ScoredExercise, double> of) => [.. _candidates.Select(candidate => (int)Math.Round(of(candidate)))];
 
-    private bool WantsAbduction => _input.Case.Client.Emphasis.Contains(Muscle.GluteusMaximus);
+    private bool WantsAbduction => _input.Prepared.Client.Emphasis.Contains(Muscle.GluteusMaximus);
 
-    private DayFocus RegionOf(Exercise exercise) => Region.Of(exercise, _input.Case.Case.Schools.Quads);
+    private DayFocus RegionOf(Exercise exercise) => Region.Of(exercise, _input.Prepared.Case.Schools.Quads);
 
-    private bool IsSpread(Exercise exercise) => Region.IsSpread(exercise, _input.Case.Case.Schools.Quads);
+    private bool IsSpread(Exercise exercise) => Region.IsSpread(exercise, _input.Prepared.Case.Schools.Quads);
 
-    private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus, _input.Case.Case.Schools.Quads));
+    private int DaysFor(Exercise exercise) => _week.Count(day => Region.Suits(exercise, day.Focus, _input.Prepared.Case.Schools.Quads));
 
     private int SessionsMost(Exercise exercise)
     {
         if (IsSpread(exercise))
             return Math.Clamp(DaysFor(exercise), 1, Rules.Set.SpreadSessions[^1]);
         bool wanted =
-            exercise.PrimeMovers.Any(_input.Case.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
+            exercise.PrimeMovers.Any(_input.Prepared.Client.Emphasis.Contains) || (WantsAbduction && exercise.Pattern is Pattern.Abduction);
         return Math.Clamp(DaysFor(exercise), 1, wanted ? Rules.Set.SessionsMostEmphasised : Rules.Set.SessionsMost);
     }
 
@@ -114,7 +119,7 @@ internal sealed class AccessoryProblem
     private ChoiceCap Axial()
     {
         int week =
-            WeeklySets.AxialBudget(_input.Case.Client, _input.Case.Case.Block.Start).Week
+            WeeklySets.AxialBudget(_input.Prepared.Client, _input.Prepared.Case.Block.Start).Week
             - _mains.Sum(main => main.Exercise.Axial * _input.Cost.Sets(main.Role));
         return new ChoiceCap(CapKind.Axial, null, 1, PerSession(c => c.Exercise.Axial * _input.Cost.Sets(c.Role)), Math.Max(0, week));
     }
@@ -124,7 +129,7 @@ internal sealed class AccessoryProblem
     private double Base(Muscle muscle) =>
         _mains
             .Where(IsLift)
-            .Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Case.Case.Schools.SetCounting));
+            .Sum(main => _input.Cost.Sets(main.Role) * WeeklySets.Count(main.Exercise, muscle, _input.Prepared.Case.Schools.SetCounting));
 
     private int[] QuartersOf(Muscle muscle)
     {
@@ -132,7 +137,7 @@ internal sealed class AccessoryProblem
             _quarters[muscle] = quarters = PerSession(c =>
                 c.Role is Role.Carry
                     ? 0
-                    : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Case.Case.Schools.SetCounting)
+                    : Quarter * _input.Cost.Sets(c.Role) * WeeklySets.Count(c.Exercise, muscle, _input.Prepared.Case.Schools.SetCounting)
             );
         return quarters;
     }
@@ -141,11 +146,11 @@ internal sealed class AccessoryProblem
     {
         SetLimits limits = _sets.Of(muscle);
         // An emphasised muscle, one that an open finding asks for, and quads that are spread over the week may have their whole room.
-        bool spread = muscle is Muscle.Vasti && _input.Case.Case.Schools.Quads is QuadSchool.Spread;
+        bool spread = muscle is Muscle.Vasti && _input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
         if (
             spread
             || limits.Low <= 0
-            || _input.Case.Client.Emphasis.Contains(muscle)
+            || _input.Prepared.Client.Emphasis.Contains(muscle)
             || _open.Any(finding => finding.Asks.Muscles.Contains(muscle))
         )
             return limits.StartMost;
@@ -178,7 +183,7 @@ internal sealed class AccessoryProblem
 
     private IEnumerable<ChoiceWant> Emphasised() =>
         _input
-            .Case.Client.Emphasis.Distinct()
+            .Prepared.Client.Emphasis.Distinct()
             .Select(muscle => new ChoiceWant(
                 $"{Codes.Of(muscle)} emphasis",
                 null,
@@ -221,7 +226,7 @@ internal sealed class AccessoryProblem
             Rules.Set.TrunkCost,
             exercise => exercise.Pattern is Pattern.Trunk
         );
-        if (_input.Case.Case.Schools.Quads is QuadSchool.Spread)
+        if (_input.Prepared.Case.Schools.Quads is QuadSchool.Spread)
             yield return Sessions(
                 "quads spread",
                 Math.Max(
@@ -234,13 +239,13 @@ internal sealed class AccessoryProblem
             );
         if (WantsAbduction)
             yield return Needed("abduction", legs, cost, exercise => exercise.Pattern is Pattern.Abduction);
-        if (_input.Case.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris))
+        if (_input.Prepared.Client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris))
             yield return Needed("knee extension", legs, cost, exercise => exercise.Pattern is Pattern.KneeExtension);
     }
 
     private IEnumerable<ChoiceWant> Picked() =>
         _input
-            .Case.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory)
+            .Prepared.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory)
             .Select(pick => Sessions($"picked {pick.Exercise}", 1, Rules.Set.Picked, exercise => exercise.Id == pick.Exercise));
 
     /// <summary>A session that the week is short of without it.</summary>

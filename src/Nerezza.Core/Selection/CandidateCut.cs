@@ -14,9 +14,12 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
     {
         List<ScoredExercise> fits =
         [
-            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Case.Case.Schools.Quads))),
+            .. scored.Where(row => input.Week.Any(day => Region.Suits(row.Exercise, day.Focus, input.Prepared.Case.Schools.Quads))),
         ];
-        HashSet<string> picked = [.. input.Case.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)];
+        HashSet<string> picked =
+        [
+            .. input.Prepared.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise),
+        ];
         HashSet<string> kept = [.. fits.Select(row => row.Exercise.Id).Where(picked.Contains)];
         void Keep(Func<ScoredExercise, bool> serves) =>
             kept.UnionWith(fits.Where(serves).Take(Rule.KeepForEach).Select(row => row.Exercise.Id));
@@ -24,7 +27,7 @@ internal sealed class CandidateCut(SelectionInput input, IReadOnlyList<Finding> 
             Keep(row => row.Answers.Contains(finding));
         foreach (Pattern pattern in fits.Select(row => row.Exercise.Pattern).Distinct())
             Keep(row => row.Exercise.Pattern == pattern);
-        foreach (Muscle muscle in input.Case.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
+        foreach (Muscle muscle in input.Prepared.Client.Emphasis.Concat(Enum.GetValues<Muscle>().Where(WeeklySets.HasLow)))
             Keep(row => row.Exercise.PrimeMovers.Contains(muscle));
         foreach (ScoredExercise row in fits.TakeWhile(_ => kept.Count < Rule.Candidates))
             kept.Add(row.Exercise.Id);

@@ -45,8 +45,8 @@ public enum ChosenReason
 }
 
 /// <summary>An alternative that was not taken.</summary>
-/// <param name="Part">The part of the score that speaks most against it.</param>
-public sealed record Alternative(string Exercise, double Score, string Part);
+/// <param name="Part">The part of the score that speaks most against it; null where none does.</param>
+public sealed record Alternative(string Exercise, double Score, string? Part);
 
 /// <summary>One chosen exercise with all that speaks for it.</summary>
 public sealed record Chosen

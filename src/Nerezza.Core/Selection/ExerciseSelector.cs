@@ -22,17 +22,17 @@ public sealed class ExerciseSelector
         (_input, _chooser) = (input, chooser);
         _context = new ScoreContext
         {
-            Client = input.Case.Client,
-            Catalogue = input.Case.Catalogue,
-            Findings = input.Case.Findings,
-            Lifter = input.Case.Lifter,
-            LoadKg = input.Case.LoadKg,
-            Log = input.Case.Case.Log,
-            Start = input.Case.Case.Block.Start,
+            Client = input.Prepared.Client,
+            Catalogue = input.Prepared.Catalogue,
+            Findings = input.Prepared.Findings,
+            Lifter = input.Prepared.Lifter,
+            LoadKg = input.Prepared.LoadKg,
+            Log = input.Prepared.Case.Log,
+            Start = input.Prepared.Case.Block.Start,
         };
         _scoring = new Scoring(_context);
-        _eligibility = new Eligibility(input.Case);
-        foreach (Exercise exercise in input.Case.Catalogue.All.Where(exercise => exercise.VariantOf is null))
+        _eligibility = new Eligibility(input.Prepared);
+        foreach (Exercise exercise in input.Prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
             if (_eligibility.Judge(exercise) is { } reason)
                 _out[exercise.Id] = reason;
@@ -50,15 +50,15 @@ public sealed class ExerciseSelector
             _context,
             _scoring,
             _eligibility,
-            _input.Case.Findings,
-            _input.Case.Case.Picks,
+            _input.Prepared.Findings,
+            _input.Prepared.Case.Picks,
             _input.Week,
             _input.Cost,
-            new LoadReach(_input.Case.Loader, _input.Case.LoadKg, _input.Case.Client.MassKg)
+            new LoadReach(_input.Prepared.Loader, _input.Prepared.LoadKg, _input.Prepared.Client.MassKg)
         ).Choose();
         IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
         List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        List<Chosen> events = [.. EventWork.Of(_input.Case.Client, _input.Kind, _able).Select(ToEvent)];
+        List<Chosen> events = [.. EventWork.Of(_input.Prepared.Client, _input.Kind, _able).Select(ToEvent)];
         List<string> taken =
         [
             .. events.Select(one => one.Exercise.Id),
@@ -69,7 +69,7 @@ public sealed class ExerciseSelector
         List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
         List<Finding> open =
         [
-            .. _input.Case.Findings.Where(finding =>
+            .. _input.Prepared.Findings.Where(finding =>
                 Scoring.IsOpen(finding)
                 && finding.Cause is not Cause.Range
                 && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code))
@@ -120,9 +120,9 @@ public sealed class ExerciseSelector
 
     /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>
     private AccessorySchool School =>
-        _input.Case.Case.Schools.Accessories
+        _input.Prepared.Case.Schools.Accessories
         ?? (
-            _input.Case.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
+            _input.Prepared.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
                 ? AccessorySchool.Positions
                 : AccessorySchool.Stimulus
         );
@@ -130,7 +130,9 @@ public sealed class ExerciseSelector
     private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
     {
         IReadOnlyList<string> targets =
-            _input.Case.Client.TargetLifts.Count > 0 ? _input.Case.Client.TargetLifts : [.. slots.Select(slot => slot.Main.Exercise.Id)];
+            _input.Prepared.Client.TargetLifts.Count > 0
+                ? _input.Prepared.Client.TargetLifts
+                : [.. slots.Select(slot => slot.Main.Exercise.Id)];
         Scoring scoring = _scoring.Toward(targets);
         return
         [
@@ -211,10 +213,10 @@ public sealed class ExerciseSelector
         };
     }
 
-    private bool IsPicked(Exercise exercise) => _input.Case.Case.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
+    private bool IsPicked(Exercise exercise) => _input.Prepared.Case.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
 
     private bool IsLowMuscle(Exercise exercise) =>
-        exercise.PrimeMovers.Any(muscle => _input.Case.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
+        exercise.PrimeMovers.Any(muscle => _input.Prepared.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
 
     /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime
     /// mover.</summary>
@@ -239,9 +241,9 @@ public sealed class ExerciseSelector
         return selection with
         {
             Mains = [.. selection.Mains.Select(slot => slot with { Main = Full(slot.Main), Second = Full(slot.Second) })],
-            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Case.Findings),
+            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Prepared.Findings),
             PassedOver = PassedOverFor(),
-            Unanswered = [.. _input.Case.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
+            Unanswered = [.. _input.Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
         };
     }
 
@@ -261,12 +263,14 @@ public sealed class ExerciseSelector
     private List<PassedOver> PassedOverFor()
     {
         IEnumerable<string> asked = _input
-            .Case.Client.TargetLifts.Concat(Rules.Mains["squat"])
+            .Prepared.Client.TargetLifts.Concat(Rules.Mains["squat"])
             .Concat(Rules.Mains["hinge"])
             .Concat(
-                _input.Case.Findings.SelectMany(finding => Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role)))
+                _input.Prepared.Findings.SelectMany(finding =>
+                    Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))
+                )
             )
-            .Concat(_input.Case.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
+            .Concat(_input.Prepared.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
             .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
         return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
     }

@@ -241,12 +241,12 @@ internal sealed class MainLiftChoice(
 /// <summary>Says in which part one score falls behind another most.</summary>
 internal static class ScoreComparison
 {
-    public static string WorstPart(ScoreParts chosen, ScoreParts other, ScoreWeights weights) =>
+    public static string? WorstPart(ScoreParts chosen, ScoreParts other, ScoreWeights weights) =>
         chosen
             .Named.Select((part, i) => (part.Name, Behind: Math.Round((part.Value - other.Named[i].Value) * weights.Values[i], 6)))
             .OrderByDescending(row => row.Behind)
             .First()
             is { Behind: > 0 } worst
             ? worst.Name
-            : "";
+            : null;
 }

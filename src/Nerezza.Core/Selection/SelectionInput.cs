@@ -6,7 +6,7 @@ namespace Nerezza.Core.Selection;
 public sealed record SelectionInput
 {
     /// <summary>What follows from the case, as it was known at the block's start.</summary>
-    public required PreparedCase Case { get; init; }
+    public required PreparedCase Prepared { get; init; }
 
     /// <summary>The block's kind, decided.</summary>
     public required BlockKind Kind { get; init; }

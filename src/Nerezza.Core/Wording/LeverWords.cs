@@ -17,39 +17,33 @@ public static class LeverWords
         answer.Posture is { } posture ? $"{Lean(posture)} {Share(posture)}{Tuck(answer)}" : Unreachable(answer);
 
     private static string Lean(Posture posture) =>
-        posture.LeanDeg switch
-        {
-            < 0 => "The trunk lies level.",
-            var lean when lean < Leans.UprightBelow => $"Upright: the trunk leans {Number(posture.LeanDeg)} degrees.",
-            var lean when lean <= Leans.AsksAbove => $"The trunk leans {Number(posture.LeanDeg)} degrees.",
-            _ => $"A long lean for this body: {Number(posture.LeanDeg)} degrees.",
-        };
+        posture.LeanDeg < 0 ? "The trunk lies level."
+        : posture.LeanDeg < Leans.UprightBelow ? $"Upright: the trunk leans {Number(posture.LeanDeg)} degrees."
+        : posture.LeanDeg <= Leans.AsksAbove ? $"The trunk leans {Number(posture.LeanDeg)} degrees."
+        : $"A long lean for this body: {Number(posture.LeanDeg)} degrees.";
 
     private static string Share(Posture posture) =>
-        posture switch
-        {
-            { KneeMoment: < 0 } => "The hip holds it all; at the knee the hamstrings work.",
-            { HipShare: var share } when share >= Shares.HipLedFrom =>
-                $"Hip-led: the hip holds {Percent(posture.HipShare)} of hip and knee.",
-            { HipShare: var share } when share < Shares.KneeLedBelow =>
-                $"Knee-led: the knee holds {Percent(1 - posture.HipShare)} of hip and knee.",
-            _ => $"Shared: the hip holds {Percent(posture.HipShare)} of hip and knee.",
-        };
+        posture.KneeMoment < 0 ? "The hip holds it all; at the knee the hamstrings work."
+        : posture.HipShare >= Shares.HipLedFrom ? $"Hip-led: the hip holds {Percent(posture.HipShare)} of hip and knee."
+        : posture.HipShare < Shares.KneeLedBelow ? $"Knee-led: the knee holds {Percent(1 - posture.HipShare)} of hip and knee."
+        : $"Shared: the hip holds {Percent(posture.HipShare)} of hip and knee.";
 
     private static string Tuck(LeverAnswer answer) =>
         answer.TuckAtHipHeight is { } height ? $" The pelvis is likely to tuck from a hip height of {Number(height * 100)} cm." : "";
 
     private static string Unreachable(LeverAnswer answer) =>
-        answer switch
-        {
-            { HeelLiftNeeded: { } lift, StanceNeeded: { } stance } =>
-                $"Cannot be held at this depth; a heel lift of {Number(lift * 100)} cm opens it, or a stance of {Number(stance)} degrees.",
-            { HeelLiftNeeded: { } lift } => $"Cannot be held at this depth; a heel lift of {Number(lift * 100)} cm opens it.",
-            { StanceNeeded: { } stance } => $"Cannot be held at this depth; a stance of {Number(stance)} degrees opens it.",
-            { RaiseNeeded: { } raise } => $"Cannot be started with a flat back; raise the bar by {Number(raise * 100)} cm.",
-            { DeepestThighDeg: { } deepest } => $"Cannot be held at this depth; the thigh comes to {Number(deepest)} degrees above level.",
-            _ => "Cannot be held by this body.",
-        };
+        answer.RaiseNeeded is { } raise ? $"Cannot be started with a flat back; raise the bar by {Number(raise * 100)} cm."
+        : Openers(answer) is [var first, .. var more]
+            ? $"Cannot be held at this depth; {first} opens it{string.Concat(more.Select(other => $", or {other}"))}."
+        : answer.DeepestThighDeg is { } deepest ? $"Cannot be held at this depth; the thigh comes to {Number(deepest)} degrees above level."
+        : "Cannot be held by this body.";
+
+    /// <summary>What opens the depth, easiest first.</summary>
+    private static string[] Openers(LeverAnswer answer) =>
+        [
+            .. answer.HeelLiftNeeded is { } lift ? [$"a heel lift of {Number(lift * 100)} cm"] : Array.Empty<string>(),
+            .. answer.StanceNeeded is { } stance ? [$"a stance of {Number(stance)} degrees"] : Array.Empty<string>(),
+        ];
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 

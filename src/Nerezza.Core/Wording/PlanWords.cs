@@ -22,15 +22,15 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     /// <summary>Why an alternative was not taken.</summary>
     /// <param name="score">Of the one that was.</param>
-    public static string Because(Alternative alternative, double score) =>
-        alternative switch
-        {
-            { Part: "" } => $"scores {Share(alternative.Score)} against {Share(score)}; the set as a whole is better without it",
-            _ when alternative.Score >= score =>
-                $"scores {Share(alternative.Score)} against {Share(score)}, but the set as a whole is better without it; it falls "
-                    + $"behind in {alternative.Part}",
-            _ => $"scores {Share(alternative.Score)} against {Share(score)}, behind most in {alternative.Part}",
-        };
+    public static string Because(Alternative alternative, double score)
+    {
+        string scores = $"scores {Share(alternative.Score)} against {Share(score)}";
+        if (alternative.Part is not { } part)
+            return $"{scores}; the set as a whole is better without it";
+        return alternative.Score >= score
+            ? $"{scores}, but the set as a whole is better without it; it falls behind in {part}"
+            : $"{scores}, behind most in {part}";
+    }
 
     private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
     {

@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Wording;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;

@@ -36,21 +36,20 @@ public static class FloorEndpoints
         if (await plans.Newest(id, cancel) is not { } row)
             return TypedResults.NoContent();
         DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
-        if (PlanService.Stop(file) is { } stop)
-            return TypedResults.Ok(
-                new FloorView
-                {
-                    ClientId = id,
-                    Client = file.Client.Name,
-                    Date = date,
-                    Session = null,
-                    Stop = stop,
-                    Items = [],
-                    Dates = [],
-                    Caution = ReferralWords.OnTheFloor,
-                    Daily = [],
-                }
-            );
+        var empty = new FloorView
+        {
+            ClientId = id,
+            Client = file.Client.Name,
+            Date = date,
+            Session = null,
+            Stop = PlanService.Stop(file),
+            Items = [],
+            Dates = [],
+            Caution = ReferralWords.OnTheFloor,
+            Daily = [],
+        };
+        if (empty.Stop is not null)
+            return TypedResults.Ok(empty);
         ClientLog sets = await log.Of(id, cancel, date);
         // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers
         // each set.
@@ -58,35 +57,16 @@ public static class FloorEndpoints
         List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
         ClientCase @case = PlanService.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
+        FloorView view = empty with { Dates = dates, Daily = floor.Daily(plan) };
         if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)
-            return TypedResults.Ok(
-                new FloorView
-                {
-                    ClientId = id,
-                    Client = file.Client.Name,
-                    Date = date,
-                    Session = null,
-                    Stop = null,
-                    Items = [],
-                    Dates = dates,
-                    Caution = ReferralWords.OnTheFloor,
-                    Daily = floor.Daily(plan),
-                }
-            );
+            return TypedResults.Ok(view);
         Core.Floor.Substitution substitution = desk.Substitutes(@case);
         var loader = new Core.Loads.Loading.Loader(@case.Equipment);
         return TypedResults.Ok(
-            new FloorView
+            view with
             {
-                ClientId = id,
-                Client = file.Client.Name,
-                Date = date,
                 Session = new FloorSession(found.Week.Number, found.Week.Kind, found.Session.Minutes),
-                Stop = null,
                 Items = [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
-                Dates = dates,
-                Caution = ReferralWords.OnTheFloor,
-                Daily = floor.Daily(plan),
             }
         );
     }

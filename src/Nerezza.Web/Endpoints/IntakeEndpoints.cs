@@ -3,6 +3,7 @@ using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
@@ -55,7 +56,7 @@ public static class IntakeEndpoints
                 Stop = PlanService.Stop(file),
                 KitNotes = KitWords.Notes(PlanService.KitOf(file)),
                 KitGroups = KitGroups.All,
-                BarKinds = KitGroups.Bars,
+                BarKinds = Loader.BarKinds,
             }
         );
     }

@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
@@ -181,14 +180,8 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
         {
             Code = check.Code,
             Severity = check.Severity,
-            Week = check.At switch
-            {
-                CheckPlace.OfSession session => session.Week,
-                CheckPlace.OfWeek week => week.Week,
-                CheckPlace.OfBlock => null,
-                _ => throw new UnreachableException(check.At.GetType().Name),
-            },
-            Day = (check.At as CheckPlace.OfSession)?.Day,
+            Week = check.At.InWeek,
+            Day = check.At.OnDay,
             Exercise = (check as ExerciseCheck)?.Exercise,
             Because = _checks.Because(check),
             Fix = CheckWords.Fix(check),

@@ -42,10 +42,7 @@ public sealed class ReviewTests
         ClientCase @case = Case with { Edits = [.. written.Split("; ").Select(Edit)] };
         Assert.DoesNotContain(
             Planner.Make(Case).Checks,
-            check =>
-                check.Code == code
-                && check.At is CheckPlace.OfWeek { Week: 1 or 2 } or CheckPlace.OfSession { Week: 1 or 2 }
-                && code is not CheckCode.RepRangeRepeat
+            check => check.Code == code && check.At.InWeek is 1 or 2 && code is not CheckCode.RepRangeRepeat
         );
         Plan plan = Planner.Make(@case);
         Assert.Empty(plan.Refused);

@@ -19,7 +19,7 @@ export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => 
               <Switch.Root checked={on} onCheckedChange={(change) => switchKeys(change.checked ? 'on' : 'off')} mb={2}>
                 <Switch.HiddenInput />
                 <Switch.Control />
-                <Switch.Label>Letters, digits and signs are keys; arrows, Enter and Escape always are</Switch.Label>
+                <Switch.Label>Keys of one letter, digit or sign. Switch them off where you dictate or press them by mistake.</Switch.Label>
               </Switch.Root>
               <chakra.table w="100%">
                 {scopes.map((scope) => (

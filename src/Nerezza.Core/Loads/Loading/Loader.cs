@@ -60,6 +60,10 @@ public sealed class Loader(Equipment equipment)
             _ => throw new ArgumentOutOfRangeException(nameof(source), source, "A load source without means."),
         };
 
+    /// <summary>What a bar can be: the kinds whose mass is known where the case lists none.</summary>
+    public static IReadOnlyList<Implement> BarKinds { get; } =
+    [.. LoadRules.Shipped.Loading.BarKg.Keys.Select(code => Codes.Find<Implement>(code)!.Value)];
+
     private List<LoadMeans> OnBars(Implement kind, BarStart start)
     {
         List<Bar> bars = [.. equipment.Bars.Where(bar => bar.Kind == kind)];

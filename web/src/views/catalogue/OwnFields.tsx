@@ -2,7 +2,8 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { HardestAt, LoadSource, MuscleLength, Pattern } from '../../api/schema'
 import { options, words } from '../../text/codes'
 import { LinesField, NumberField, SelectField, TextField, Toggle } from '../../ui/form'
-import { codes, limits } from '../../api/codes'
+import { codes } from '../../api/codes'
+import { limits } from '../../api/limits'
 import { idOf, type OwnDraft, patterns } from './own'
 
 interface Part {

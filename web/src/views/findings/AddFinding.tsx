@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
-import { codes, limits } from '../../api/codes'
+import { codes } from '../../api/codes'
+import { limits } from '../../api/limits'
 import type { Cause, FindingName, Side } from '../../api/schema'
 import { useDecide } from '../../hooks/useFindings'
 import { words } from '../../text/codes'

@@ -1,6 +1,6 @@
 import { keyHint } from '../../keys/registry'
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { limits } from '../../api/codes'
+import { limits } from '../../api/limits'
 import { useEffect, useRef, useState } from 'react'
 import type { FindingLine } from '../../api/schema'
 import { shortDate } from '../../text/dates'

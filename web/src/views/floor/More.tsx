@@ -1,5 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import { limits } from '../../api/codes'
+import { limits } from '../../api/limits'
 import { useState } from 'react'
 import type { FloorColors } from './floor-theme'
 import { Stepper } from './Stepper'

@@ -1,4 +1,6 @@
-namespace Nerezza.Core.Clients;
+using Nerezza.Core.Clients;
+
+namespace Nerezza.Core.Wording;
 
 /// <summary>Kit of one kind.</summary>
 public sealed record KitGroup(string Name, IReadOnlyList<Implement> Items);
@@ -9,9 +11,6 @@ public static class KitGroups
     /// <summary>Every implement, each in one group, in the order of the codes.</summary>
     public static IReadOnlyList<KitGroup> All { get; } =
     [.. Enum.GetValues<Implement>().GroupBy(Of).OrderBy(group => group.Key).Select(group => new KitGroup(Name(group.Key), [.. group]))];
-
-    /// <summary>What a bar can be.</summary>
-    public static IReadOnlyList<Implement> Bars { get; } = [Implement.Barbell, Implement.SafetyBar, Implement.TrapBar, Implement.Smith];
 
     private static Kind Of(Implement implement) =>
         implement switch
