@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { Link, useNavigate } from 'react-router'
+import { useNavigate } from 'react-router'
 import type { ClientLine } from '../api/schema'
 import { useClients } from '../hooks/useClients'
 import { dayName } from '../text/dates'
 import { WordMark } from './WordMark'
 import { useListKeys } from '../keys/useKeys'
+import { BlockLink, TextLink } from '../ui/TextLink'
 
 interface Props {
   current?: string
@@ -44,7 +45,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       >
         {!folded && <WordMark />}
         {name && (
-          <Box display={{ base: 'block', md: 'none' }} ml={4} fontWeight="600" truncate>
+          <Box display={{ base: 'block', md: 'none' }} ml={4} fontWeight="semibold" truncate>
             {name}
           </Box>
         )}
@@ -53,8 +54,8 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
           onClick={onFold}
           aria-label={folded ? 'Unfold the client list' : 'Fold the client list'}
           aria-expanded={!folded}
-          w="34px"
-          h="34px"
+          w="cell"
+          h="cell"
           display={{ base: 'none', md: 'block' }}
         >
           {folded ? '›' : '‹'}
@@ -80,7 +81,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
         onClick={() => navigate('/clients/new')}
         textAlign="left"
         px={3.5}
-        minH="44px"
+        minH="target"
         borderTop="1px solid"
         borderColor="hair"
         _hover={{ bg: 'plate' }}
@@ -89,10 +90,10 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
         {folded ? '+' : 'Add a client'}
       </chakra.button>
       {!folded && (
-        <Box display={{ base: away ? 'none' : 'block', md: 'block' }} px={3.5} pb={2} fontSize="14px" color="quiet">
-          <Link to="/clients/put-away" style={{ display: 'block', padding: '8px 0', textDecoration: 'underline', textUnderlineOffset: 3 }}>
+        <Box display={{ base: away ? 'none' : 'block', md: 'block' }} px={3.5} pb={2} textStyle="note" color="quiet">
+          <TextLink to="/clients/put-away" display="block" py={2}>
             Clients put away
-          </Link>
+          </TextLink>
         </Box>
       )}
     </Flex>
@@ -107,12 +108,11 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
     .slice(0, 2)
     .join('')
   return (
-    <Link
+    <BlockLink
       to={`/clients/${client.id}/block`}
       data-client
       aria-current={current ? 'page' : undefined}
       aria-label={folded ? client.name : undefined}
-      style={{ display: 'block' }}
     >
       <Flex
         px={folded ? 2 : 3.5}
@@ -128,13 +128,13 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
         _hover={current ? undefined : { bg: 'plate' }}
       >
         {folded ? (
-          <Box fontSize="14px">{initials}</Box>
+          <Box textStyle="note">{initials}</Box>
         ) : (
           <Box minW={0}>
-            <Box fontWeight="600" truncate>
+            <Box fontWeight="semibold" truncate>
               {client.name}
             </Box>
-            <Box fontSize="14px" color={current ? 'panel.quiet' : 'quiet'}>
+            <Box textStyle="note" color={current ? 'panel.quiet' : 'quiet'}>
               {next}
             </Box>
           </Box>
@@ -151,6 +151,6 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
           />
         )}
       </Flex>
-    </Link>
+    </BlockLink>
   )
 }

@@ -64,7 +64,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
           {clientId ? (
             <StationLine clientId={clientId} />
           ) : (
-            <Box px={5} alignSelf="center" fontWeight="600" as="span">
+            <Box px={5} alignSelf="center" fontWeight="semibold" as="span">
               {practice}
             </Box>
           )}
@@ -99,15 +99,15 @@ function HeadButton({ label, hint, onClick }: { label: string; hint?: string; on
       type="button"
       onClick={onClick}
       px={2.5}
-      minH="34px"
-      fontSize="14px"
+      minH="cell"
+      textStyle="note"
       color="ink"
       whiteSpace="nowrap"
       _hover={{ bg: 'lifted' }}
     >
       {label}
       {hint && (
-        <chakra.kbd ml={1.5} px={1.5} border="1px solid" borderColor="edge" fontSize="13px" fontFamily="body" aria-hidden>
+        <chakra.kbd ml={1.5} px={1.5} border="1px solid" borderColor="edge" textStyle="fine" fontFamily="body" aria-hidden>
           {hint}
         </chakra.kbd>
       )}

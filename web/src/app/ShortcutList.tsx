@@ -25,7 +25,7 @@ export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => 
                 {scopes.map((scope) => (
                   <tbody key={scope}>
                     <tr>
-                      <chakra.th scope="rowgroup" colSpan={2} textAlign="left" fontWeight="650" pt={3} pb={1}>
+                      <chakra.th scope="rowgroup" colSpan={2} textAlign="left" fontWeight="strong" pt={3} pb={1}>
                         {scopeNames[scope]}
                       </chakra.th>
                     </tr>
@@ -33,7 +33,15 @@ export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => 
                       .filter(([, key]) => key.scope === scope)
                       .map(([id, key]) => (
                         <tr key={id}>
-                          <chakra.th scope="row" textAlign="left" fontWeight="600" pr={4} py={0.5} verticalAlign="top" whiteSpace="nowrap">
+                          <chakra.th
+                            scope="row"
+                            textAlign="left"
+                            fontWeight="semibold"
+                            pr={4}
+                            py={0.5}
+                            verticalAlign="top"
+                            whiteSpace="nowrap"
+                          >
                             {key.shown}
                           </chakra.th>
                           <td>{key.what}</td>

@@ -54,7 +54,7 @@ export function StationLine({ clientId }: { clientId: string }) {
                 borderBottom="3px solid"
                 borderBottomColor={isActive ? 'ink' : 'transparent'}
                 bg={isActive ? 'ground' : undefined}
-                fontWeight={isActive ? '650' : '500'}
+                fontWeight={isActive ? 'strong' : 'medium'}
                 color="ink"
               >
                 <Mark state={states[station.path] ?? 'empty'} />

@@ -17,7 +17,7 @@ export function UnsentList({ account, open, onClose }: { account: string; open: 
       {waiting.length === 0 && <Box>Everything is saved.</Box>}
       {waiting.map((entry) => (
         <Box key={entry.id} py={2} borderBottom="1px solid" borderColor="hair">
-          <Box fontWeight="600">{nameOf(entry.clientId)}</Box>
+          <Box fontWeight="semibold">{nameOf(entry.clientId)}</Box>
           {entry.refused ? (
             <RefusedEntry entry={entry} edge="stop" onAgain={() => void sendAgain(entry.id)} onDrop={() => void remove(entry.id)} />
           ) : (
@@ -72,7 +72,7 @@ function Plate({ title, open, onClose, children }: { title: string; open: boolea
 
 function Act({ onClick, children }: { onClick: () => void; children: ReactNode }) {
   return (
-    <chakra.button type="button" onClick={onClick} minH="44px" px={4} border="1px solid" borderColor="edge" fontWeight="600">
+    <chakra.button type="button" onClick={onClick} minH="target" px={4} border="1px solid" borderColor="edge" fontWeight="semibold">
       {children}
     </chakra.button>
   )

@@ -5,7 +5,7 @@ import { Link } from 'react-router'
 export function WordMark() {
   return (
     <Link to="/" aria-label="Nerezza, the day">
-      <Box as="span" fontSize="20px" fontWeight="750" fontStretch="115%">
+      <Box as="span" textStyle="title" fontWeight="bold" fontStretch="115%">
         Nerezza
       </Box>
     </Link>

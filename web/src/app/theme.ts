@@ -1,4 +1,5 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
+import { textSizes } from '../ui/text-size'
 
 /** Panel and intensity: flat plates, hairlines, 2 px corners. Colour is kept for intensity; stop and caution have one red. */
 const config = defineConfig({
@@ -7,7 +8,7 @@ const config = defineConfig({
   globalCss: {
     'html, body, #root': { height: '100%' },
     html: { fontFamily: 'body', fontSize: '16px' },
-    body: { bg: 'ground', color: 'ink', fontSize: '15px', lineHeight: 1.35, fontVariantNumeric: 'tabular-nums' },
+    body: { bg: 'ground', color: 'ink', fontSize: 'plain', lineHeight: 1.35, fontVariantNumeric: 'tabular-nums' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '1px' },
     '*': {
       scrollbarWidth: 'thin',
@@ -26,6 +27,18 @@ const config = defineConfig({
         body: { value: "'Archivo Variable', system-ui, sans-serif" },
         heading: { value: "'Archivo Variable', system-ui, sans-serif" },
       },
+      fontSizes: Object.fromEntries(Object.entries(textSizes).map(([size, value]) => [size, { value }])),
+      fontWeights: { strong: { value: '650' } },
+      /* target: least height of what is touched; hand: of what is touched between sets, with chalk on. */
+      sizes: {
+        target: { value: '44px' },
+        hand: { value: '56px' },
+        cell: { value: '34px' },
+        chip: { value: '28px' },
+        reading: { value: '80ch' },
+        column: { value: '760px' },
+        page: { value: '1060px' },
+      },
       radii: {
         xs: { value: '2px' },
         sm: { value: '2px' },
@@ -34,6 +47,7 @@ const config = defineConfig({
         xl: { value: '2px' },
       },
     },
+    textStyles: Object.fromEntries(Object.keys(textSizes).map((size) => [size, { value: { fontSize: size } }])),
     semanticTokens: {
       colors: {
         ground: { value: { base: '#f0f2f4', _dark: '#1a1f23' } },
@@ -49,6 +63,11 @@ const config = defineConfig({
         'panel.ink': { value: '#edf1f3' },
         'panel.quiet': { value: '#a3afb7' },
         'panel.hair': { value: '#38424a' },
+        'panel.lifted': { value: '#20272c' },
+        'plates.ground': { value: '#0c1013' },
+        paper: { value: '#ffffff' },
+        'paper.ink': { value: '#000000' },
+        'paper.band': { value: '#e6e6e6' },
         stop: { value: { base: '#b3261e', _dark: '#ff8a80' } },
         'panel.stop': { value: '#ff8a80' },
         intensity1: { value: { base: '#d9b13b', _dark: '#e0bd55' } },

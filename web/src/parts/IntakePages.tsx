@@ -13,7 +13,7 @@ export function IntakePages({ clientId }: { clientId: string }) {
       {pages.map((page) => (
         <NavLink key={page.path} to={`/clients/${clientId}/${page.path}`}>
           {({ isActive }) => (
-            <Box pb={1} borderBottom="3px solid" borderColor={isActive ? 'ink' : 'transparent'} fontWeight={isActive ? '650' : '500'}>
+            <Box pb={1} borderBottom="3px solid" borderColor={isActive ? 'ink' : 'transparent'} fontWeight={isActive ? 'strong' : 'medium'}>
               {page.name}
             </Box>
           )}

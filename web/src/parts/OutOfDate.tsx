@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
-import { Link } from 'react-router'
 import { usePlanPreview } from '../hooks/useFindings'
 import { Plain } from '../ui/form'
+import { TextLink } from '../ui/TextLink'
 
 /** Says that the plan rests on older answers, and what a new one would change, before anything changes. */
 export function OutOfDate({ clientId, number, onPlan }: { clientId: string; number: number; onPlan?: () => void }) {
@@ -11,7 +11,7 @@ export function OutOfDate({ clientId, number, onPlan }: { clientId: string; numb
   return (
     <Box role="status" px={5} py={3} borderBottom="1px solid" borderColor="hair" borderLeft="6px solid" borderLeftColor="edge">
       <Flex align="center" gap={3} wrap="wrap">
-        <Box fontWeight="600">Plan {number} rests on older answers or older rules.</Box>
+        <Box fontWeight="semibold">Plan {number} rests on older answers or older rules.</Box>
         <Plain size="sm" onClick={() => setOpen(!open)} aria-expanded={open}>
           {open ? 'Hide what would change' : 'Show what would change'}
         </Plain>
@@ -20,18 +20,16 @@ export function OutOfDate({ clientId, number, onPlan }: { clientId: string; numb
             Plan again
           </Plain>
         ) : (
-          <Link to={`/clients/${clientId}/block?plan=again`} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-            Plan again
-          </Link>
+          <TextLink to={`/clients/${clientId}/block?plan=again`}>Plan again</TextLink>
         )}
       </Flex>
       {open && (
-        <Box mt={2} fontSize="15px">
+        <Box mt={2} textStyle="plain">
           {preview.state === 'loading' && 'Working it out'}
           {preview.state === 'failed' && preview.message}
           {preview.state === 'ready' &&
             (preview.data && preview.data.changes.length > 0 ? (
-              <Box as="ul" pl={5} style={{ listStyle: 'disc' }}>
+              <Box as="ul" pl={5} listStyleType="disc">
                 {preview.data.changes.map((change) => (
                   <li key={change}>{change}</li>
                 ))}

@@ -19,7 +19,7 @@ export function SaveBar({ dirty, saving, saved, problem, onSave, onReset }: Prop
         Save
       </Primary>
       {dirty && <Plain onClick={onReset}>Take back</Plain>}
-      <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? '600' : '400'}>
+      <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? 'semibold' : 'normal'}>
         {problem
           ? `${problem.message} ${problem instanceof ApiProblem ? problem.detail : ''}`
           : dirty

@@ -9,7 +9,7 @@ import { Labelled } from './Numeral'
 export function ExerciseFacts({ face }: { face: ExerciseFace }) {
   return (
     <>
-      <chakra.h2 fontSize="19px" fontWeight="650" mb={2}>
+      <chakra.h2 textStyle="title" fontWeight="strong" mb={2}>
         {face.name}
       </chakra.h2>
       {face.figure && face.pose && (
@@ -18,10 +18,10 @@ export function ExerciseFacts({ face }: { face: ExerciseFace }) {
         </Box>
       )}
       <BodyMap muscles={face.muscles} height={150} />
-      <Box fontSize="13px" color="panel.quiet" mb={3}>
+      <Box textStyle="fine" color="panel.quiet" mb={3}>
         {face.muscles.map((one) => `${words(one.muscle ?? '').toLowerCase()} ${one.share}`).join(', ')}
       </Box>
-      <Box display="grid" gap={3} fontSize="15px">
+      <Box display="grid" gap={3} textStyle="plain">
         {face.watch && <Labelled label="Watch">{face.watch}</Labelled>}
         <Labelled label="Cues">{face.cues.join('. ')}</Labelled>
         {face.caution && <Labelled label="Take care">{face.caution}</Labelled>}

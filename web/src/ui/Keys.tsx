@@ -6,7 +6,8 @@ export interface Choice<T> {
   label: string
 }
 
-/** One of some as large keys; the arrows move between them, pressing the chosen one again takes it back. */
+/** One of some as large keys; the arrows move between them, pressing the chosen one again takes it back, which a radio group of the library
+ *  does not do. */
 export function Keys<T extends string | number | boolean>({
   label,
   choices,
@@ -46,8 +47,8 @@ export function Keys<T extends string | number | boolean>({
           variant="outline"
           minH={narrow ? '48px' : '56px'}
           px={1}
-          fontSize={narrow ? '18px' : '16px'}
-          fontWeight="550"
+          textStyle={narrow ? 'title' : 'entry'}
+          fontWeight="medium"
           whiteSpace="normal"
           bg={choice.value === chosen ? 'ink' : 'lifted'}
           color={choice.value === chosen ? 'ground' : 'ink'}
@@ -90,9 +91,9 @@ export function BigNumber({
   const stepped = (by: number) => put(Math.max(0, Number(((value ?? keys[0] ?? 0) + by).toFixed(2))))
   return (
     <Box minW={0}>
-      <chakra.label htmlFor={id} display="block" fontSize="15px" fontWeight="600" mb={1.5}>
+      <chakra.label htmlFor={id} display="block" textStyle="plain" fontWeight="semibold" mb={1.5}>
         {label}
-        <chakra.span color="quiet" fontWeight="400">
+        <chakra.span color="quiet" fontWeight="normal">
           , {unit}
         </chakra.span>
       </chakra.label>
@@ -112,10 +113,10 @@ export function BigNumber({
             const number = typed(event.target.value)
             if (number !== null || event.target.value.trim() === '') onValue(number)
           }}
-          h="56px"
+          h="hand"
           w="110px"
-          fontSize="28px"
-          fontWeight="650"
+          textStyle="figure"
+          fontWeight="strong"
           textAlign="center"
           bg="lifted"
           color="ink"
@@ -134,7 +135,7 @@ export function BigNumber({
         onChoose={put}
       />
       {hint && (
-        <Box id={`${id}-hint`} mt={1.5} fontSize="14px" color="quiet">
+        <Box id={`${id}-hint`} mt={1.5} textStyle="note" color="quiet">
           {hint}
         </Box>
       )}
@@ -153,9 +154,9 @@ function StepKey({ label, children, onClick }: { label: string; children: string
     <Button
       aria-label={label}
       variant="outline"
-      minW="56px"
-      minH="56px"
-      fontSize="24px"
+      minW="hand"
+      minH="hand"
+      textStyle="head"
       bg="lifted"
       color="ink"
       borderColor="edge"

@@ -86,8 +86,8 @@ export function Plates({
             x={left + width / 2}
             y={middle + 4}
             textAnchor="middle"
-            fontSize="11px"
-            fontWeight="600"
+            textStyle="tick"
+            fontWeight="semibold"
             fontStretch="75%"
             fill={kg >= fullSizeFrom ? '#edf1f3' : '#12171a'}
           >

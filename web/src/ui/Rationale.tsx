@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { Link } from 'react-router'
+import { TextLink } from './TextLink'
 
 export interface ChainLink {
   kind: string
@@ -13,7 +13,7 @@ export function Rationale({ links, open }: { links: readonly ChainLink[]; open?:
   return (
     <Box as="section" aria-label="Because" bg="panel" color="panel.ink" flexShrink={0} data-print="no">
       {open && (
-        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="panel.hair" fontSize="14px">
+        <Box px={4} py={2.5} borderBottom="1px solid" borderColor="panel.hair" textStyle="note">
           <Box maxW="90ch">{open}</Box>
         </Box>
       )}
@@ -31,16 +31,10 @@ export function Rationale({ links, open }: { links: readonly ChainLink[]; open?:
             flexShrink={{ base: 0, lg: 1 }}
             maxW="260px"
           >
-            <Box fontSize="13px" color="panel.quiet">
+            <Box textStyle="fine" color="panel.quiet">
               {link.kind}
             </Box>
-            {link.to ? (
-              <Link to={link.to} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-                {link.text}
-              </Link>
-            ) : (
-              <Box fontSize="15px">{link.text}</Box>
-            )}
+            {link.to ? <TextLink to={link.to}>{link.text}</TextLink> : <Box textStyle="plain">{link.text}</Box>}
           </Box>
         ))}
       </Flex>

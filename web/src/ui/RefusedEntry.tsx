@@ -36,7 +36,7 @@ export function RefusedEntry({ entry, edge, onAgain, onDrop }: Props) {
 
 function Act({ onClick, children }: { onClick: () => void; children: ReactNode }) {
   return (
-    <chakra.button type="button" onClick={onClick} minH="56px" px={4} border="1px solid" borderColor="currentColor">
+    <chakra.button type="button" onClick={onClick} minH="hand" px={4} border="1px solid" borderColor="currentColor">
       {children}
     </chakra.button>
   )

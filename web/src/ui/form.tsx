@@ -14,12 +14,12 @@ export function Field({ label, hint, error, children }: FieldProps) {
   const describedBy = hint || error ? `${id}-more` : undefined
   return (
     <Box minW={0}>
-      <chakra.label htmlFor={id} display="block" fontSize="14px" color="quiet" mb={1}>
+      <chakra.label htmlFor={id} display="block" textStyle="note" color="quiet" mb={1}>
         {label}
       </chakra.label>
       {children({ id, describedBy, invalid: error !== undefined })}
       {describedBy && (
-        <Box id={describedBy} fontSize="13px" mt={1} color={error ? 'stop' : 'quiet'} fontWeight={error ? '600' : '400'}>
+        <Box id={describedBy} textStyle="fine" mt={1} color={error ? 'stop' : 'quiet'} fontWeight={error ? 'semibold' : 'normal'}>
           {error ?? hint}
         </Box>
       )}
@@ -27,7 +27,7 @@ export function Field({ label, hint, error, children }: FieldProps) {
   )
 }
 
-const box = { bg: 'lifted', borderColor: 'edge', borderRadius: '2px', height: '38px', fontSize: '15px', color: 'ink' } as const
+const box = { bg: 'lifted', borderColor: 'edge', borderRadius: '2px', height: '38px', fontSize: 'plain', color: 'ink' } as const
 
 export function TextField({ label, hint, error, ...input }: { label: string; hint?: string; error?: string } & InputProps) {
   return (
@@ -140,8 +140,8 @@ export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps)
       bg={on ? 'ink' : 'lifted'}
       color={on ? 'ground' : 'ink'}
       borderColor="edge"
-      fontWeight="500"
-      minH="34px"
+      fontWeight="medium"
+      minH="cell"
       _hover={{ bg: on ? 'ink' : 'plate' }}
       {...rest}
     >
@@ -164,7 +164,7 @@ export function Section({ title, aside, children }: { title: string; aside?: Rea
   return (
     <Box as="section" aria-labelledby={id} borderBottom="1px solid" borderColor="hair" px={{ base: 4, md: 6 }} py={5}>
       <Flex justify="space-between" align="baseline" mb={3} gap={3} wrap="wrap">
-        <chakra.h2 id={id} fontSize="18px" fontWeight="650">
+        <chakra.h2 id={id} textStyle="title" fontWeight="strong">
           {title}
         </chakra.h2>
         {aside}

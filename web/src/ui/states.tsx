@@ -15,7 +15,7 @@ export function Loading({ label, rows = 4 }: { label: string; rows?: number }) {
 export function Failed({ message, retry }: { message: string; retry: () => void }) {
   return (
     <Box p={5} role="alert">
-      <Box fontWeight="600">{message}</Box>
+      <Box fontWeight="semibold">{message}</Box>
       <Box color="quiet" mt={1} mb={3}>
         Nothing was lost. Check the connection and try again.
       </Box>
@@ -31,7 +31,7 @@ export function Caution({ word, children, onPanel = false }: { word: string; chi
   const color = onPanel ? 'panel.stop' : 'stop'
   return (
     <Box role="alert" borderLeft="6px solid" borderColor={color} px={4} py={2.5} bg={onPanel ? 'transparent' : 'plate'}>
-      <Box as="span" color={color} fontWeight="700" mr={2}>
+      <Box as="span" color={color} fontWeight="bold" mr={2}>
         <Box as="span" aria-hidden display="inline-block" w="11px" h="11px" bg={color} transform="rotate(45deg)" mr={2} />
         {word}
       </Box>

@@ -20,13 +20,13 @@ export const Beside = memo(function Beside({ attempts, daily, name }: Props) {
       py={3}
       gap={8}
       wrap="wrap"
-      fontSize="14px"
+      textStyle="note"
       borderTop="1px solid"
       borderColor="hair"
     >
       {attempts.length > 0 && (
         <Box>
-          <chakra.h2 fontWeight="650" mb={1}>
+          <chakra.h2 fontWeight="strong" mb={1}>
             Attempts on the day
           </chakra.h2>
           {attempts.map((row) => (
@@ -42,7 +42,7 @@ export const Beside = memo(function Beside({ attempts, daily, name }: Props) {
       )}
       {daily.length > 0 && (
         <Box>
-          <chakra.h2 fontWeight="650" mb={1}>
+          <chakra.h2 fontWeight="strong" mb={1}>
             Every day
           </chakra.h2>
           {daily.map((row) => (

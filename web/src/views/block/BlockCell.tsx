@@ -71,12 +71,12 @@ export const BlockCell = memo(function BlockCell(props: Props) {
         {typing === null ? (
           <div className="grid-numbers">
             <span>
-              <Numeral value={setsInWords(item)} size="14px" weight={600} />
+              <Numeral value={setsInWords(item)} size="note" weight={600} />
               <span className="grid-percent">
-                <Numeral value={percentInWords(top.percent, top.rpe)} size="14px" weight={500} />
+                <Numeral value={percentInWords(top.percent, top.rpe)} size="note" weight={500} />
               </span>
             </span>
-            {typeof top.kg === 'number' && <Numeral value={top.kg === 0 ? 'body' : mass(top.kg)} size={top.kg === 0 ? '14px' : '17px'} />}
+            {typeof top.kg === 'number' && <Numeral value={top.kg === 0 ? 'body' : mass(top.kg)} size={top.kg === 0 ? 'note' : 'lead'} />}
           </div>
         ) : (
           <Typing field={props.field} start={typing} acts={acts} />

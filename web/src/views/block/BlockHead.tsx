@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
-import { Link } from 'react-router'
 import { words } from '../../text/codes'
 import { Plain } from '../../ui/form'
+import { TextLink } from '../../ui/TextLink'
 
 export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
 
@@ -30,7 +30,7 @@ export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, becaus
   return (
     <Box data-print="no">
       <Flex px={2.5} minH="46px" align="center" justify="space-between" gap={3} wrap="wrap" py={1}>
-        <chakra.h1 fontSize="17px" fontWeight="650">
+        <chakra.h1 textStyle="lead" fontWeight="strong">
           {words(kind)}, {weeks} {weeks === 1 ? 'week' : 'weeks'}
         </chakra.h1>
         <Flex gap={1.5} align="center" wrap="wrap">
@@ -44,15 +44,12 @@ export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, becaus
               {label}
             </Plain>
           ))}
-          <Link
-            to={`/clients/${clientId}/print/block`}
-            style={{ textDecoration: 'underline', textUnderlineOffset: '3px', fontSize: '14px' }}
-          >
+          <TextLink textStyle="note" to={`/clients/${clientId}/print/block`}>
             Print
-          </Link>
+          </TextLink>
         </Flex>
       </Flex>
-      <Box px={2.5} pb={2} fontSize="14px" color="quiet">
+      <Box px={2.5} pb={2} textStyle="note" color="quiet">
         {because}
       </Box>
     </Box>

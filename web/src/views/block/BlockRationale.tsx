@@ -80,7 +80,7 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
         aria-expanded={whole}
         px={4}
         color="panel.ink"
-        fontSize="14px"
+        textStyle="note"
         borderLeft="1px solid"
         borderColor="panel.hair"
       >

@@ -17,14 +17,14 @@ export function Chain({ view }: { view: BlockView }) {
       py={3}
       borderBottom="1px solid"
       borderColor="hair"
-      fontSize="14px"
+      textStyle="note"
     >
-      <chakra.table w="100%" maxW="760px">
+      <chakra.table w="100%" maxW="column">
         <chakra.caption srOnly>Blocks to come, a line a week</chakra.caption>
         <thead>
           <tr>
             {['Block', 'Week', 'Mean percent', 'Tonnage', 'Minutes'].map((head) => (
-              <chakra.th key={head} scope="col" textAlign="left" fontWeight="500" color="quiet" whiteSpace="nowrap" pr={4}>
+              <chakra.th key={head} scope="col" textAlign="left" fontWeight="medium" color="quiet" whiteSpace="nowrap" pr={4}>
                 {head}
               </chakra.th>
             ))}
@@ -41,7 +41,7 @@ export function Chain({ view }: { view: BlockView }) {
                   key={`${block.start}-${start}`}
                   borderTop={w === 0 ? '1px solid' : undefined}
                   borderColor="hair"
-                  fontWeight={isNow(start) ? '650' : '400'}
+                  fontWeight={isNow(start) ? 'strong' : 'normal'}
                 >
                   <Cell>{w === 0 ? words(block.kind ?? '') : ''}</Cell>
                   <Cell>

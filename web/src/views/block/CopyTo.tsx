@@ -1,9 +1,9 @@
 import { Box, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
-import { Link } from 'react-router'
 import { useCopyBlock } from '../../hooks/useBlock'
 import { useClients } from '../../hooks/useClients'
 import { Primary, SelectField, TextField } from '../../ui/form'
+import { TextLink } from '../../ui/TextLink'
 
 /** Gives this block to another client, with their maxes, kit and findings; what cannot come along is listed. */
 export function CopyTo({ clientId, start, onDone }: { clientId: string; start: string; onDone: () => void }) {
@@ -15,7 +15,7 @@ export function CopyTo({ clientId, start, onDone }: { clientId: string; start: s
   return (
     <Box as="section" aria-label="Copy to another client" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" bg="plate">
       {copy.data ? (
-        <Box role="status" fontSize="15px">
+        <Box role="status" textStyle="plain">
           It is a block of {others.find((client) => client.id === copy.data.clientId)?.name ?? 'that client'} now.{' '}
           {copy.data.left.length === 0 ? 'Everything came along.' : 'This could not come along:'}
           <ul>
@@ -23,9 +23,9 @@ export function CopyTo({ clientId, start, onDone }: { clientId: string; start: s
               <li key={line}>{line}</li>
             ))}
           </ul>
-          <Link to={`/clients/${copy.data.clientId}/block`} onClick={onDone} style={{ textDecoration: 'underline' }}>
+          <TextLink to={`/clients/${copy.data.clientId}/block`} onClick={onDone}>
             Open it
-          </Link>
+          </TextLink>
         </Box>
       ) : (
         <Grid templateColumns={{ base: '1fr', md: '240px 160px auto' }} gap={3} alignItems="end">
@@ -42,7 +42,7 @@ export function CopyTo({ clientId, start, onDone }: { clientId: string; start: s
             </Primary>
           </Box>
           {copy.error && (
-            <Box role="alert" color="stop" fontWeight="600">
+            <Box role="alert" color="stop" fontWeight="semibold">
               {copy.error.message}
             </Box>
           )}

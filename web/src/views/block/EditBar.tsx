@@ -15,7 +15,7 @@ interface Props {
 const Fields = memo(function Fields({ field, onField }: { field: FieldKey; onField: (field: FieldKey) => void }) {
   return (
     <>
-      <Box fontSize="14px" color="quiet" id="field-label">
+      <Box textStyle="note" color="quiet" id="field-label">
         Type
       </Box>
       <Flex role="group" aria-labelledby="field-label" gap={1} wrap="wrap">
@@ -46,7 +46,7 @@ export function EditBar({ edits, field, onField }: Props) {
       <Flex gap={1.5} align="center" wrap="wrap">
         <Fields field={field} onField={onField} />
         <Flex gap={1.5} ml="auto" align="center">
-          <Box fontSize="14px" color="quiet" role="status">
+          <Box textStyle="note" color="quiet" role="status">
             {edits.working ? 'Working' : ''}
           </Box>
           <Plain size="xs" {...keyHint('undo')} onClick={edits.acts.undo} disabled={!edits.canUndo}>
@@ -58,18 +58,18 @@ export function EditBar({ edits, field, onField }: Props) {
           <Plain size="xs" onClick={edits.acts.drop} disabled={!edits.dirty}>
             Take back
           </Plain>
-          <Primary size="xs" minH="34px" onClick={edits.acts.keep} disabled={!edits.dirty}>
+          <Primary size="xs" minH="cell" onClick={edits.acts.keep} disabled={!edits.dirty}>
             Keep
           </Primary>
         </Flex>
       </Flex>
       {edits.problem && (
-        <Box role="alert" color="stop" fontWeight="600" fontSize="14px" mt={1}>
+        <Box role="alert" color="stop" fontWeight="semibold" textStyle="note" mt={1}>
           {edits.problem} Undo, or type another value; nothing is lost.
         </Box>
       )}
       {edits.view.refused.length > 0 && (
-        <Box as="ul" role="alert" fontSize="14px" mt={1}>
+        <Box as="ul" role="alert" textStyle="note" mt={1}>
           {edits.view.refused.map((one) => (
             <li key={one}>Not changed: {one}</li>
           ))}

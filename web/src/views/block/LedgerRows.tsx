@@ -32,7 +32,7 @@ export const LedgerRows = memo(function LedgerRows({ sets, totals: weeks }: { se
             </th>
             {weeks.map((week) => (
               <td key={week.week} className="grid-total">
-                <Numeral value={total.of(week)} size="14px" weight={500} />
+                <Numeral value={total.of(week)} size="note" weight={500} />
               </td>
             ))}
           </tr>
@@ -53,7 +53,7 @@ const MuscleRow = memo(function MuscleRow({ row, most }: { row: BlockView['sets'
         <td key={week.week} title={`${plain(week.direct, 1)} counted by prime movers alone; ${week.sessions} sessions`}>
           <div className="grid-count">
             <Band sets={week.sets} low={week.low} high={week.high} most={most} />
-            <Numeral value={plain(week.sets, 1)} size="14px" weight={week.sets > week.high || week.sets < week.low ? 750 : 500} hidden />
+            <Numeral value={plain(week.sets, 1)} size="note" weight={week.sets > week.high || week.sets < week.low ? 750 : 500} hidden />
           </div>
           <span className="spoken">{bandInWords(week.sets, week.low, week.high)}</span>
         </td>

@@ -1,7 +1,6 @@
 import { keyHint } from '../../keys/registry'
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { memo } from 'react'
-import { Link } from 'react-router'
 import type { BlockView, CellView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { dayName } from '../../text/dates'
@@ -9,6 +8,7 @@ import { effort, clock, mass, massUnit, plain } from '../../text/numbers'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
+import { BlockLink, TextLink } from '../../ui/TextLink'
 
 interface Props {
   cell: Cell
@@ -41,7 +41,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
       data-print="no"
     >
       <Flex justify="space-between" align="baseline" gap={2}>
-        <chakra.h2 fontSize="17px" fontWeight="650">
+        <chakra.h2 textStyle="lead" fontWeight="strong">
           {name(item.exercise)}
         </chakra.h2>
         <chakra.button
@@ -49,14 +49,14 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
           {...keyHint('foldPanel')}
           onClick={onFold}
           aria-label="Fold the panel"
-          minW="34px"
-          minH="34px"
+          minW="cell"
+          minH="cell"
           color="panel.quiet"
         >
           ×
         </chakra.button>
       </Flex>
-      <Box color="panel.quiet" fontSize="14px">
+      <Box color="panel.quiet" textStyle="note">
         {dayName(session.date)}, week {week.number}
       </Box>
 
@@ -64,7 +64,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
         <Numeral
           value={top.kg === null || top.kg === undefined ? effort(top.rpe) : mass(top.kg)}
           unit={top.kg ? massUnit() : undefined}
-          size="62px"
+          size="mark"
         />
         {top.perSide && (
           <Box flex="1" minW={0}>
@@ -72,7 +72,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
           </Box>
         )}
       </Flex>
-      <Box color="panel.quiet" fontSize="14px" mt={2} minH="20px">
+      <Box color="panel.quiet" textStyle="note" mt={2} minH="20px">
         {top.perSide
           ? platesInWords(top.perSide, before)
           : top.each && top.count && top.count > 1
@@ -91,33 +91,33 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
         justifyContent="space-between"
       >
         <Labelled label="Sets">
-          <Numeral value={setsInWords(item)} size="20px" />
+          <Numeral value={setsInWords(item)} size="title" />
         </Labelled>
         <Labelled label="Effort">
-          <Numeral value={effortOf(item.sets.map((set) => set.rpe).filter((rpe) => typeof rpe === 'number'))} size="20px" />
+          <Numeral value={effortOf(item.sets.map((set) => set.rpe).filter((rpe) => typeof rpe === 'number'))} size="title" />
         </Labelled>
         <Labelled label="Tempo">
-          <Numeral value={top.tempo ?? '–'} size="20px" />
+          <Numeral value={top.tempo ?? '–'} size="title" />
         </Labelled>
         <Labelled label="Rest">
-          <Numeral value={clock(item.sets.at(-1)?.restSeconds ?? top.restSeconds)} size="20px" />
+          <Numeral value={clock(item.sets.at(-1)?.restSeconds ?? top.restSeconds)} size="title" />
         </Labelled>
       </Grid>
 
       {more && (
-        <Box mb={3} fontSize="14px" color="panel.quiet">
+        <Box mb={3} textStyle="note" color="panel.quiet">
           {plain(more.underTensionSeconds, 0)} s under load a set; rest at least {clock(more.leastRestSeconds)}
           {more.shape && more.shape !== 'straight' ? `; ${words(more.shape).toLowerCase()} sets` : ''}
           {more.pinned.length > 0 ? `; by hand: ${more.pinned.join(', ')}` : ''}
         </Box>
       )}
       {item.settings.note && (
-        <Box mb={3} fontSize="15px">
+        <Box mb={3} textStyle="plain">
           {item.settings.note}
         </Box>
       )}
-      <chakra.table w="100%" fontSize="14px">
-        <caption style={{ textAlign: 'left', paddingBottom: 4 }}>
+      <chakra.table w="100%" textStyle="note">
+        <caption className="set-by-set">
           <Box as="span" color="panel.quiet">
             Set by set
           </Box>
@@ -143,23 +143,28 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
 
       {item.cues[0] && (
         <Box mt={3}>
-          <Box fontSize="14px" color="panel.quiet">
+          <Box textStyle="note" color="panel.quiet">
             Watch
           </Box>
-          <Box fontSize="16px">{item.cues[0]}</Box>
+          <Box textStyle="entry">{item.cues[0]}</Box>
         </Box>
       )}
-      <Link to={`/clients/${clientId}/floor?date=${session.date}`} style={{ display: 'block', marginTop: 12 }}>
-        <Box border="1px solid" borderColor="panel.quiet" px={4} py={2.5} textAlign="center" fontWeight="600" _hover={{ bg: '#20272c' }}>
+      <BlockLink to={`/clients/${clientId}/floor?date=${session.date}`} mt={3}>
+        <Box
+          border="1px solid"
+          borderColor="panel.quiet"
+          px={4}
+          py={2.5}
+          textAlign="center"
+          fontWeight="semibold"
+          _hover={{ bg: 'panel.lifted' }}
+        >
           Open on the floor
         </Box>
-      </Link>
-      <Link
-        to={`/clients/${clientId}/print/session?date=${session.date}`}
-        style={{ display: 'block', marginTop: 10, fontSize: 14, textDecoration: 'underline' }}
-      >
+      </BlockLink>
+      <TextLink to={`/clients/${clientId}/print/session?date=${session.date}`} display="block" mt={2.5} textStyle="note">
         Session sheet for paper
-      </Link>
+      </TextLink>
     </Box>
   )
 })
@@ -171,18 +176,14 @@ function effortOf(rpes: readonly number[]): string {
   return low === high ? effort(low) : `RPE ${plain(low)}–${plain(high)}`
 }
 
-const quiet = 'var(--nz-colors-panel-quiet)'
-
 function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: string }) {
   return (
-    <tr>
-      <th scope="row" style={{ textAlign: 'left', fontWeight: 400, color: quiet, padding: '2px 0' }}>
-        {kind}
-      </th>
-      <td style={{ textAlign: 'right', padding: '2px 0' }}>
-        <Numeral value={kg === null ? reps : `${reps} × ${mass(kg)}`} size="15px" />
+    <tr className="set-row">
+      <th scope="row">{kind}</th>
+      <td>
+        <Numeral value={kg === null ? reps : `${reps} × ${mass(kg)}`} size="plain" />
       </td>
-      <td style={{ textAlign: 'right', color: quiet, padding: '2px 0 2px 12px', whiteSpace: 'nowrap' }}>{note}</td>
+      <td className="set-note">{note}</td>
     </tr>
   )
 }

@@ -7,7 +7,7 @@ export const PassedOver = memo(function PassedOver({ rows, name }: { rows: reado
   if (rows.length === 0) return null
   return (
     <chakra.details px={2.5} pb={4}>
-      <chakra.summary cursor="pointer" fontWeight="650" minH="28px">
+      <chakra.summary cursor="pointer" fontWeight="strong" minH="chip">
         Passed over: {rows.length}
       </chakra.summary>
       {rows.map((row) => (

@@ -44,7 +44,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
           )
       }}
     >
-      <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
+      <chakra.h2 textStyle="title" fontWeight="strong" mb={3}>
         {title}
       </chakra.h2>
       <Grid templateColumns={{ base: '1fr 1fr', md: '150px 80px 170px 170px' }} gap={4} alignItems="start">
@@ -80,7 +80,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
         </Box>
       </Grid>
       {make.error && (
-        <Box role="alert" color="stop" fontWeight="600" mt={3}>
+        <Box role="alert" color="stop" fontWeight="semibold" mt={3}>
           {make.error.message} {'detail' in make.error ? String(make.error.detail) : ''}
         </Box>
       )}

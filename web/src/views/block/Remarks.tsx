@@ -21,7 +21,7 @@ export function Remarks({ clientId, edits, name, onPlace }: Props) {
   const remarks = useMemo(() => together(edits.view.remarks), [edits.view.remarks])
   return (
     <Box px={2.5} py={4} as="section" id="remarks" aria-label="Checks">
-      <chakra.h2 fontWeight="650" mb={2}>
+      <chakra.h2 fontWeight="strong" mb={2}>
         Checks
       </chakra.h2>
       {remarks.length === 0 && <Box color="quiet">Nothing to remark.</Box>}
@@ -58,7 +58,7 @@ const RemarkRow = memo(function RemarkRow({ remark, name, onPlace, onSee, open, 
   const { severity, because, fix } = remark.first
   return (
     <Flex columnGap={3} rowGap={1} py={1.5} borderTop="1px solid" borderColor="hair" wrap={{ base: 'wrap', md: 'nowrap' }}>
-      <Box w="64px" flexShrink={0} fontWeight="600" color={severity === 'info' ? 'quiet' : 'stop'}>
+      <Box w="64px" flexShrink={0} fontWeight="semibold" color={severity === 'info' ? 'quiet' : 'stop'}>
         {words(severity)}
       </Box>
       <Box w="132px" flexShrink={0} color="quiet">

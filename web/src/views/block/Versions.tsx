@@ -13,8 +13,8 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
   const difference = useVersionDifference(clientId, asked, against)
   const restore = useRestoreVersion(clientId)
   return (
-    <Box as="section" aria-label="Versions" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" fontSize="14px" bg="plate">
-      <chakra.h2 fontWeight="650" mb={1}>
+    <Box as="section" aria-label="Versions" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" textStyle="note" bg="plate">
+      <chakra.h2 fontWeight="strong" mb={1}>
         Versions
       </chakra.h2>
       {versions.state === 'loading' && 'Fetching the versions.'}
@@ -23,7 +23,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
         versions.data.map((version) => (
           <Box key={version.number} py={1} borderTop="1px solid" borderColor="hair">
             <Flex gap={3} align="center" wrap="wrap">
-              <Box w={{ base: '24px', md: '40px' }} fontWeight="600">
+              <Box w={{ base: '24px', md: '40px' }} fontWeight="semibold">
                 {version.number}
               </Box>
               <Box flex="1">
@@ -83,7 +83,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
           </Box>
         ))}
       {restore.error && (
-        <Box role="alert" color="stop" fontWeight="600">
+        <Box role="alert" color="stop" fontWeight="semibold">
           {restore.error.message}
         </Box>
       )}

@@ -47,7 +47,7 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
     <Flex h="100%" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
       <Box flex="1" minW={0} overflow={{ md: 'auto' }}>
         <Flex px={4} py={2} gap={4} align="end" borderBottom="1px solid" borderColor="hair" wrap="wrap">
-          <chakra.h1 fontSize="17px" fontWeight="650" minH="36px">
+          <chakra.h1 textStyle="lead" fontWeight="strong" minH="36px">
             Catalogue
           </chakra.h1>
           <Box flex="1" maxW="420px">
@@ -58,10 +58,10 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
               onChange={(event) => setText(event.target.value)}
             />
           </Box>
-          <Box color="quiet" fontSize="14px" pb={2} role="status">
+          <Box color="quiet" textStyle="note" pb={2} role="status">
             {found.length} of {all.length}
           </Box>
-          <Flex gap={2} ml="auto" pb={1} wrap="wrap" align="center" fontSize="14px">
+          <Flex gap={2} ml="auto" pb={1} wrap="wrap" align="center" textStyle="note">
             <Plain size="sm" aria-expanded={bringing} onClick={() => setBringing(!bringing)}>
               Bring in
             </Plain>
@@ -86,16 +86,16 @@ function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
                 aria-current={face === shown ? 'true' : undefined}
                 w="100%"
                 px={4}
-                minH="44px"
+                minH="target"
                 textAlign="left"
                 display="flex"
                 alignItems="center"
                 gap={3}
               >
-                <chakra.span fontWeight="550" flex="1">
+                <chakra.span fontWeight="medium" flex="1">
                   {face.name}
                 </chakra.span>
-                <chakra.span color="quiet" fontSize="14px">
+                <chakra.span color="quiet" textStyle="note">
                   {[words(face.pattern ?? ''), ownWords[face.origin ?? 'shipped']].filter(Boolean).join(' · ')}
                 </chakra.span>
               </chakra.button>

@@ -23,7 +23,7 @@ export function ImportForm({ onDone }: { onDone: () => void }) {
         mt={2}
         onChange={(event) => read(event.target.files?.[0])}
       />
-      <Box role="status" fontSize="14px" mt={2}>
+      <Box role="status" textStyle="note" mt={2}>
         {text.trim() !== '' && preview.state === 'loading' && 'Reading.'}
         {preview.state === 'failed' && preview.message}
         {preview.state === 'ready' && (
@@ -31,14 +31,14 @@ export function ImportForm({ onDone }: { onDone: () => void }) {
             {preview.data.new.length > 0 && <Box>New: {preview.data.new.join(', ')}.</Box>}
             {preview.data.changed.length > 0 && <Box>Changed: {preview.data.changed.join(', ')}.</Box>}
             {preview.data.faults.map((fault) => (
-              <Box key={fault} color="stop" fontWeight="600">
+              <Box key={fault} color="stop" fontWeight="semibold">
                 {fault}
               </Box>
             ))}
           </>
         )}
         {bring.error && (
-          <Box color="stop" fontWeight="600">
+          <Box color="stop" fontWeight="semibold">
             {bring.error.message}
           </Box>
         )}

@@ -143,7 +143,7 @@ export function BodyPart({ draft, onChange, error, names }: Part) {
   return (
     <Grid gap={3}>
       <chakra.fieldset minW={0}>
-        <chakra.legend fontSize="14px" color="quiet" mb={1}>
+        <chakra.legend textStyle="note" color="quiet" mb={1}>
           Muscles
         </chakra.legend>
         <Grid templateColumns={four} gap={2}>
@@ -158,7 +158,7 @@ export function BodyPart({ draft, onChange, error, names }: Part) {
           ))}
         </Grid>
         {error('muscles') && (
-          <Box color="stop" fontSize="13px" fontWeight="600" mt={1}>
+          <Box color="stop" textStyle="fine" fontWeight="semibold" mt={1}>
             {error('muscles')}
           </Box>
         )}
@@ -245,7 +245,7 @@ function Many<T extends string | null>({
 }) {
   return (
     <Box role="group" aria-label={label}>
-      <Box fontSize="14px" color="quiet" mb={1}>
+      <Box textStyle="note" color="quiet" mb={1}>
         {label}
       </Box>
       <Flex gap={2} wrap="wrap">
@@ -260,7 +260,7 @@ function Many<T extends string | null>({
         ))}
       </Flex>
       {error && (
-        <Box color="stop" fontSize="13px" fontWeight="600" mt={1}>
+        <Box color="stop" textStyle="fine" fontWeight="semibold" mt={1}>
           {error}
         </Box>
       )}

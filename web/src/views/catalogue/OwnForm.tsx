@@ -47,10 +47,10 @@ function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFil
   }
   return (
     <Box as="section" aria-label="Your own exercise" px={4} py={3} maxW="900px">
-      <chakra.h2 fontSize="18px" fontWeight="650" mb={1}>
+      <chakra.h2 textStyle="title" fontWeight="strong" mb={1}>
         {as === 'copy' ? `Your own, after ${file.exercise.name.toLowerCase()}` : `Change ${file.exercise.name.toLowerCase()}`}
       </chakra.h2>
-      <Box color="quiet" fontSize="14px" mb={3}>
+      <Box color="quiet" textStyle="note" mb={3}>
         {as === 'copy'
           ? 'Name it and change what differs. It is held to the same checks as every other exercise.'
           : 'Old plans keep the name it had.'}
@@ -69,7 +69,7 @@ function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFil
           <CostPart {...parts} />
         </Grid>
         {save.error && (
-          <Box role="alert" color="stop" fontWeight="600" mt={3}>
+          <Box role="alert" color="stop" fontWeight="semibold" mt={3}>
             {save.error.message}
             {Object.entries(errors).map(([field, message]) => (
               <Box key={field}>

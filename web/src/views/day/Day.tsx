@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { Link } from 'react-router'
 import type { DaySession, DayView, Decision } from '../../api/schema'
 import { useListKeys } from '../../keys/useKeys'
 import { useDay } from '../../hooks/useClients'
 import { Numeral } from '../../ui/Numeral'
 import { Failed, Loading } from '../../ui/states'
+import { BlockLink } from '../../ui/TextLink'
 
 const date = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
 
@@ -22,7 +22,7 @@ function DayPage({ day }: { day: DayView }) {
   return (
     <Grid templateColumns={{ base: '1fr', lg: '1fr 400px' }} minH="100%">
       <Box px={{ base: 4, md: 6 }} py={5}>
-        <chakra.h1 fontSize="24px" fontWeight="650" mb={4}>
+        <chakra.h1 textStyle="head" fontWeight="strong" mb={4}>
           {date.format(new Date(`${day.date}T00:00:00Z`))}
         </chakra.h1>
         {day.sessions.length === 0 ? (
@@ -36,7 +36,7 @@ function DayPage({ day }: { day: DayView }) {
         )}
       </Box>
       <Box bg="panel" color="panel.ink" px={6} py={5} as="section" aria-label="Decisions that wait" onKeyDown={onDecisions}>
-        <chakra.h2 fontSize="18px" fontWeight="650" mb={3}>
+        <chakra.h2 textStyle="title" fontWeight="strong" mb={3}>
           Waiting for you
         </chakra.h2>
         {day.decisions.length === 0 && <Box color="panel.quiet">Nothing waits.</Box>}
@@ -51,7 +51,7 @@ function DayPage({ day }: { day: DayView }) {
 function SessionRow({ session, date: on }: { session: DaySession; date: string }) {
   const done = session.setsDone >= session.setsPlanned
   return (
-    <Link to={`/clients/${session.clientId}/floor?date=${on}`} style={{ display: 'block' }}>
+    <BlockLink to={`/clients/${session.clientId}/floor?date=${on}`}>
       <Flex
         py={3}
         px={2}
@@ -63,36 +63,36 @@ function SessionRow({ session, date: on }: { session: DaySession; date: string }
         _hover={{ bg: 'plate' }}
       >
         <Box>
-          <Box fontWeight="600" fontSize="17px">
+          <Box fontWeight="semibold" textStyle="lead">
             {session.client}
           </Box>
           <Box color="quiet">{session.lifts.join(', ')}</Box>
         </Box>
         <Flex gap={6} align="baseline" flexShrink={0}>
-          <Numeral value={String(session.minutes)} unit="min" size="20px" />
+          <Numeral value={String(session.minutes)} unit="min" size="title" />
           <Box w="96px" textAlign="right">
-            {done ? 'done' : <Numeral value={`${session.setsDone} of ${session.setsPlanned}`} unit="sets" size="20px" />}
+            {done ? 'done' : <Numeral value={`${session.setsDone} of ${session.setsPlanned}`} unit="sets" size="title" />}
           </Box>
         </Flex>
       </Flex>
-    </Link>
+    </BlockLink>
   )
 }
 
 function DecisionRow({ decision }: { decision: Decision }) {
   return (
-    <Link to={`/clients/${decision.clientId}/${decision.station}`} style={{ display: 'block' }}>
-      <Box py={3} borderTop="1px solid" borderColor="panel.hair" _hover={{ bg: '#20272c' }}>
-        <Box color="panel.quiet" fontSize="14px">
+    <BlockLink to={`/clients/${decision.clientId}/${decision.station}`}>
+      <Box py={3} borderTop="1px solid" borderColor="panel.hair" _hover={{ bg: 'panel.lifted' }}>
+        <Box color="panel.quiet" textStyle="note">
           {decision.client}
         </Box>
-        <Box fontSize="17px" fontWeight="600">
+        <Box textStyle="lead" fontWeight="semibold">
           {decision.question}
         </Box>
-        <Box color="panel.quiet" fontSize="14px" mt={1}>
+        <Box color="panel.quiet" textStyle="note" mt={1}>
           {decision.evidence}
         </Box>
       </Box>
-    </Link>
+    </BlockLink>
   )
 }

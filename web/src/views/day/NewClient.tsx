@@ -17,7 +17,7 @@ export function NewClient() {
   const navigate = useNavigate()
   const error = fieldErrors(add.error, '')
   return (
-    <Box maxW="1060px">
+    <Box maxW="page">
       <chakra.h1 srOnly>Add a client</chakra.h1>
       <chakra.form
         onSubmit={(event) => {
@@ -36,7 +36,7 @@ export function NewClient() {
             <DayFields draft={draft.value} set={draft.set} error={error} />
           </Box>
           {add.error && (
-            <Box role="alert" color="stop" fontWeight="600" mt={4}>
+            <Box role="alert" color="stop" fontWeight="semibold" mt={4}>
               {add.error.message}
             </Box>
           )}
@@ -80,7 +80,7 @@ function ImportCase() {
       </Field>
       {take.error && (
         <Box role="alert" mt={3}>
-          <Box color="stop" fontWeight="600">
+          <Box color="stop" fontWeight="semibold">
             {take.error.message} Nothing was saved.
           </Box>
           {fields.map(([path, message]) => (

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { Link } from 'react-router'
 import type { ArchivedClient } from '../../api/schema'
 import { useArchive, usePutAway } from '../../hooks/useClients'
 import { dayName } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
+import { TextLink } from '../../ui/TextLink'
 
 /** The clients who are put away: on file, in no list, to be read and taken back. */
 export function PutAway() {
@@ -12,8 +12,8 @@ export function PutAway() {
   if (away.state === 'loading') return <Loading label="Fetching who is put away" />
   if (away.state === 'failed') return <Failed message={away.message} retry={away.retry} />
   return (
-    <Box p={5} maxW="760px">
-      <chakra.h1 fontSize="24px" fontWeight="650">
+    <Box p={5} maxW="column">
+      <chakra.h1 textStyle="head" fontWeight="strong">
         Clients put away
       </chakra.h1>
       <Box color="quiet" mt={1} mb={4}>
@@ -32,18 +32,16 @@ export function PutAway() {
 function Row({ client }: { client: ArchivedClient }) {
   const archive = useArchive()
   return (
-    <Flex as="li" align="center" gap={4} wrap="wrap" minH="56px" borderBottom="1px solid" borderColor="hair" py={2}>
+    <Flex as="li" align="center" gap={4} wrap="wrap" minH="hand" borderBottom="1px solid" borderColor="hair" py={2}>
       <Box flex="1" minW="180px">
-        <Box fontWeight="600">
-          <Link to={`/clients/${client.id}/intake`} style={{ textDecoration: 'underline', textUnderlineOffset: 3 }}>
-            {client.name}
-          </Link>
+        <Box fontWeight="semibold">
+          <TextLink to={`/clients/${client.id}/intake`}>{client.name}</TextLink>
         </Box>
-        <Box fontSize="14px" color="quiet">
+        <Box textStyle="note" color="quiet">
           since {dayName(client.at.slice(0, 10))}
         </Box>
         {archive.error && (
-          <Box role="alert" color="stop" fontWeight="600">
+          <Box role="alert" color="stop" fontWeight="semibold">
             {archive.error.message}
           </Box>
         )}

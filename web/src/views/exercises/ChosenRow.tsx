@@ -38,19 +38,19 @@ export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
           onFocus={onFocus}
           aria-current={focused ? 'true' : undefined}
           textAlign="left"
-          fontWeight="650"
+          fontWeight="strong"
         >
           {line.face.name}
         </chakra.button>
-        <Box fontSize="13px" color="quiet">
+        <Box textStyle="fine" color="quiet">
           {[words(line.role ?? ''), line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : '']
             .filter(Boolean)
             .join(' · ')}
         </Box>
-        {line.answers.length > 0 && <Box fontSize="14px">For: {line.answers.map((one) => one.toLowerCase()).join(', ')}</Box>}
+        {line.answers.length > 0 && <Box textStyle="note">For: {line.answers.map((one) => one.toLowerCase()).join(', ')}</Box>}
         <Flex align="center" gap={2} mt={1}>
           <ScoreBar parts={line.parts} score={line.score} />
-          <Box fontSize="14px" fontWeight="600" fontStretch="75%" w="34px" textAlign="right">
+          <Box textStyle="note" fontWeight="semibold" fontStretch="75%" w="cell" textAlign="right">
             {plain(line.score, 2)}
           </Box>
         </Flex>

@@ -8,24 +8,24 @@ import { Figure } from '../../ui/Figure'
 export function CompareTable({ line, other }: { line: ChosenLine; other: RankedLine }) {
   return (
     <>
-      <chakra.h2 fontSize="17px" fontWeight="650" mb={3}>
+      <chakra.h2 textStyle="lead" fontWeight="strong" mb={3}>
         Side by side
       </chakra.h2>
       <Flex gap={3} mb={3}>
         <Half face={line.face} />
         <Half face={other.face} />
       </Flex>
-      <chakra.table w="100%" fontSize="14px" style={{ borderCollapse: 'collapse' }}>
+      <chakra.table w="100%" textStyle="note" borderCollapse="collapse">
         <chakra.caption srOnly>Parts of the score</chakra.caption>
         <thead>
           <tr>
-            <chakra.th textAlign="left" fontWeight="500" color="panel.quiet">
+            <chakra.th textAlign="left" fontWeight="medium" color="panel.quiet">
               part
             </chakra.th>
-            <chakra.th textAlign="right" fontWeight="500" color="panel.quiet">
+            <chakra.th textAlign="right" fontWeight="medium" color="panel.quiet">
               chosen
             </chakra.th>
-            <chakra.th textAlign="right" fontWeight="500" color="panel.quiet">
+            <chakra.th textAlign="right" fontWeight="medium" color="panel.quiet">
               other
             </chakra.th>
           </tr>
@@ -40,7 +40,7 @@ export function CompareTable({ line, other }: { line: ChosenLine; other: RankedL
           <Row name="soreness, of 3" now={line.face.soreness} then={other.face.soreness} />
         </tbody>
       </chakra.table>
-      <Box fontSize="13px" color="panel.quiet" mt={2}>
+      <Box textStyle="fine" color="panel.quiet" mt={2}>
         A main lift is weighed by other weights than an accessory.
       </Box>
     </>
@@ -52,7 +52,7 @@ const valueOf = (parts: readonly ScorePart[], name: string) => parts.find((part)
 function Half({ face }: { face: ExerciseFace }) {
   return (
     <Box flex="1" minW={0}>
-      <Box fontSize="14px" fontWeight="600" minH="42px">
+      <Box textStyle="note" fontWeight="semibold" minH="42px">
         {face.name}
       </Box>
       <Box h="130px">
@@ -69,13 +69,13 @@ function Half({ face }: { face: ExerciseFace }) {
 function Row({ name, now, then }: { name: string; now: number; then: number }) {
   return (
     <chakra.tr borderTop="1px solid" borderColor="panel.hair">
-      <chakra.th scope="row" textAlign="left" fontWeight="400" py={1}>
+      <chakra.th scope="row" textAlign="left" fontWeight="normal" py={1}>
         {name}
       </chakra.th>
-      <chakra.td textAlign="right" fontWeight={now > then ? '700' : '400'}>
+      <chakra.td textAlign="right" fontWeight={now > then ? 'bold' : 'normal'}>
         {plain(now, 2)}
       </chakra.td>
-      <chakra.td textAlign="right" fontWeight={then > now ? '700' : '400'}>
+      <chakra.td textAlign="right" fontWeight={then > now ? 'bold' : 'normal'}>
         {plain(then, 2)}
       </chakra.td>
     </chakra.tr>

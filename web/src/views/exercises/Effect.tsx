@@ -18,7 +18,7 @@ export function Effect({ clientId, picks, onTake, onLeave }: Props) {
   return (
     <Box as="section" aria-label="What would change" bg="panel" color="panel.ink" px={4} py={3} flexShrink={0} maxH="40vh" overflow="auto">
       <Flex gap={5} align="flex-start" wrap="wrap">
-        <Box flex="1 1 420px" fontSize="15px" role="status">
+        <Box flex="1 1 420px" textStyle="plain" role="status">
           {effect.state === 'loading' && 'Working out what would change.'}
           {effect.state === 'failed' && effect.message}
           {effect.state === 'ready' && <Told effect={effect.data} />}

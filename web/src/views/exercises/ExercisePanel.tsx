@@ -28,7 +28,7 @@ function Whole({ line }: { line: ChosenLine }) {
   return (
     <>
       <ExerciseFacts face={line.face} />
-      <Box display="grid" gap={3} mt={4} fontSize="15px">
+      <Box display="grid" gap={3} mt={4} textStyle="plain">
         <Labelled label="Because">{line.because}</Labelled>
         {line.insteadOf.length > 0 && (
           <Labelled label="Next best">{line.insteadOf.map((other) => `${other.name} ${other.because}`).join('. ')}.</Labelled>

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { usePicking } from './usePicking'
 import { useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import type { ExercisesView } from '../../api/schema'
 import { useExercises } from '../../hooks/useExercises'
 import { Plain, Toggle } from '../../ui/form'
@@ -14,6 +14,7 @@ import { Others } from './Others'
 import { PassedOver } from './PassedOver'
 import { letBack, pinned } from './picks'
 import { School } from './School'
+import { TextLink } from '../../ui/TextLink'
 
 /** The chosen exercises with what speaks for each; beside them what else could serve, and what a swap would do. */
 export function Exercises() {
@@ -38,7 +39,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
       <Flex flex="1" minH={0} direction={{ base: 'column', lg: 'row' }} overflow={{ base: 'auto', lg: 'hidden' }}>
         <Box flex="1 1 0" minW={0} overflowY={{ lg: 'auto' }} overflowX={{ lg: 'hidden' }}>
           <Flex px={4} minH="52px" align="center" gap={2} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
-            <chakra.h1 fontSize="17px" fontWeight="650" mr={2}>
+            <chakra.h1 textStyle="lead" fontWeight="strong" mr={2}>
               Exercises
             </chakra.h1>
             <Flex role="group" aria-label="School of accessories" gap={1.5} wrap="wrap">
@@ -53,23 +54,21 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
                 </Toggle>
               ))}
             </Flex>
-            <Flex ml="auto" gap={3} align="center" fontSize="14px">
+            <Flex ml="auto" gap={3} align="center" textStyle="note">
               {canUndo && (
                 <Plain size="sm" onClick={act.goBack}>
                   Undo
                 </Plain>
               )}
-              <Link to="/catalogue" style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-                Catalogue
-              </Link>
+              <TextLink to="/catalogue">Catalogue</TextLink>
             </Flex>
           </Flex>
-          <Box px={4} py={2.5} fontSize="14px" color="quiet" borderBottom="1px solid" borderColor="hair">
+          <Box px={4} py={2.5} textStyle="note" color="quiet" borderBottom="1px solid" borderColor="hair">
             {view.favours}
           </Box>
           {school && <School clientId={clientId} school={school} onTaken={() => setSchool(null)} />}
           {view.shortfalls.length > 0 && (
-            <Box as="ul" aria-label="What could not be had" px={4} py={2.5} borderBottom="1px solid" borderColor="hair" fontSize="14px">
+            <Box as="ul" aria-label="What could not be had" px={4} py={2.5} borderBottom="1px solid" borderColor="hair" textStyle="note">
               {view.shortfalls.map((one) => (
                 <li key={one}>{one}</li>
               ))}
@@ -96,7 +95,7 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
       </Flex>
       {draft && <Effect clientId={clientId} picks={draft} onTake={() => act.take(draft)} onLeave={act.leave} />}
       {save.error && (
-        <Box role="alert" px={4} py={2} color="stop" fontWeight="600">
+        <Box role="alert" px={4} py={2} color="stop" fontWeight="semibold">
           {save.error.message}
         </Box>
       )}

@@ -34,7 +34,7 @@ export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
       overflow={{ lg: 'auto' }}
     >
       <Box px={3} py={2} borderBottom="1px solid" borderColor="hair">
-        <Box fontSize="14px" color="quiet" mb={1.5}>
+        <Box textStyle="note" color="quiet" mb={1.5}>
           In place of {slot.face.name.toLowerCase()}
         </Box>
         <TextField
@@ -68,19 +68,19 @@ export function Others({ slot, others, against, onAgainst, onAdd }: Props) {
               data-other={other.face.exercise}
               textAlign="left"
               w="100%"
-              minH="28px"
-              fontWeight="550"
+              minH="chip"
+              fontWeight="medium"
               aria-pressed={other.face.exercise === against}
               onClick={() => onAgainst(other)}
             >
               {other.face.name}
             </chakra.button>
-            <Box fontSize="13px" color="quiet">
+            <Box textStyle="fine" color="quiet">
               {[words(other.face.pattern ?? ''), ...other.answers.map((one) => `for: ${one.toLowerCase()}`)].join(' · ')}
             </Box>
             <Flex align="center" gap={2} mt={1}>
               <ScoreBar parts={other.parts} score={other.score} height={8} />
-              <Box fontSize="13px" fontStretch="75%">
+              <Box textStyle="fine" fontStretch="75%">
                 {plain(other.score, 2)}
               </Box>
             </Flex>

@@ -7,8 +7,8 @@ export function PassedOver({ view, onBack }: { view: ExercisesView; onBack: (exe
   const banned = view.picks.filter((pick) => pick.kind === 'banned').map((pick) => pick.exercise)
   if (view.passed.length === 0) return null
   return (
-    <chakra.details px={4} py={3} fontSize="14px" open={banned.length > 0}>
-      <chakra.summary cursor="pointer" minH="28px" fontWeight="600">
+    <chakra.details px={4} py={3} textStyle="note" open={banned.length > 0}>
+      <chakra.summary cursor="pointer" minH="chip" fontWeight="semibold">
         Passed over: {view.passed.length}
       </chakra.summary>
       <Box as="ul" mt={1}>

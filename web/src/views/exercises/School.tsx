@@ -7,7 +7,7 @@ export function School({ clientId, school, onTaken }: { clientId: string; school
   const take = useTakeSchool(clientId)
   const there = useSchool(clientId, school)
   return (
-    <Box as="section" aria-label="Another school" px={4} py={3} borderBottom="1px solid" borderColor="hair" bg="plate" fontSize="14px">
+    <Box as="section" aria-label="Another school" px={4} py={3} borderBottom="1px solid" borderColor="hair" bg="plate" textStyle="note">
       {there.state === 'loading' && 'Choosing by that school.'}
       {there.state === 'failed' && there.message}
       {there.state === 'ready' && (
@@ -25,7 +25,7 @@ export function School({ clientId, school, onTaken }: { clientId: string; school
             Take this school
           </Plain>
           {take.error && (
-            <Box role="alert" color="stop" fontWeight="600" mt={1}>
+            <Box role="alert" color="stop" fontWeight="semibold" mt={1}>
               {take.error.message}
             </Box>
           )}

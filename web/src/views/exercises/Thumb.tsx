@@ -6,7 +6,7 @@ import { Figure } from '../../ui/Figure'
 /** An exercise at thumb size: the client in it where the model has a posture, else the muscles it trains. */
 export function Thumb({ face }: { face: ExerciseFace }) {
   return (
-    <Box w="56px" h="56px" bg="panel" flexShrink={0} aria-hidden display="flex" alignItems="center" justifyContent="center">
+    <Box w="hand" h="hand" bg="panel" flexShrink={0} aria-hidden display="flex" alignItems="center" justifyContent="center">
       {face.figure && face.pose ? (
         <Figure figure={face.figure} pose={face.pose} label="" detail="thumb" />
       ) : (

@@ -60,7 +60,7 @@ export function AddFinding({ clientId, names, onDone }: { clientId: string; name
           hint="What you saw or measured; it stands as the evidence."
         />
         <Box>
-          <Box fontSize="14px" color="quiet" mb={1}>
+          <Box textStyle="note" color="quiet" mb={1}>
             How grave
           </Box>
           <Keys
@@ -81,7 +81,7 @@ export function AddFinding({ clientId, names, onDone }: { clientId: string; name
         </Primary>
         <Plain onClick={onDone}>Leave it</Plain>
         {decide.error && (
-          <Box role="alert" color="stop" fontWeight="600">
+          <Box role="alert" color="stop" fontWeight="semibold">
             {decide.error.message}
           </Box>
         )}

@@ -18,7 +18,7 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       p={5}
       overflow={{ md: 'auto' }}
     >
-      <chakra.h2 fontSize="19px" fontWeight="650" mb={1}>
+      <chakra.h2 textStyle="title" fontWeight="strong" mb={1}>
         {finding.title}
       </chakra.h2>
       <Box mb={5}>
@@ -27,7 +27,7 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       {finding.lean && <LeanFigure lean={finding.lean} />}
       {pairs(finding.evidence).map((pair) => (
         <Box key={pair.label} mb={5}>
-          <Box fontSize="15px" fontWeight="600" mb={2}>
+          <Box textStyle="plain" fontWeight="semibold" mb={2}>
             {pair.label}, {pair.unit}
           </Box>
           <Sides
@@ -43,12 +43,12 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
       ))}
       <Box display="grid" gap={4}>
         <Labelled label="Asks for">
-          <Box fontSize="16px">
+          <Box textStyle="entry">
             {finding.asks === '' ? (finding.cause ? 'no exercise of its own' : 'someone else first; see what to do') : finding.asks}
           </Box>
         </Labelled>
         <Labelled label="What to do">
-          <Box fontSize="16px">
+          <Box textStyle="entry">
             {finding.going} {finding.toDo}
           </Box>
         </Labelled>

@@ -49,18 +49,18 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
           minW="200px"
         >
           <Flex align="center" gap={3} wrap="wrap">
-            <Box fontSize="17px" fontWeight="650" textDecoration={rejected ? 'line-through' : undefined}>
+            <Box textStyle="lead" fontWeight="strong" textDecoration={rejected ? 'line-through' : undefined}>
               {finding.title}
             </Box>
             <Severity value={finding.severity} />
-            <Box fontSize="14px" color="quiet">
+            <Box textStyle="note" color="quiet">
               {plain(finding.confidence * 100, 0)} % sure
             </Box>
           </Flex>
         </chakra.button>
         <Flex gap={2} align="center">
           {finding.verdict && (
-            <Box fontSize="14px" fontWeight="600">
+            <Box textStyle="note" fontWeight="semibold">
               {verdicts[finding.verdict]}
             </Box>
           )}
@@ -95,7 +95,7 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
       )}
       <Box mt={2} display="grid" gap={1.5}>
         {finding.evidence.map((piece) => (
-          <Flex key={piece.measure} gap={3} align="center" wrap={{ base: 'wrap', lg: 'nowrap' }} fontSize="15px">
+          <Flex key={piece.measure} gap={3} align="center" wrap={{ base: 'wrap', lg: 'nowrap' }} textStyle="plain">
             {piece.number !== null && piece.band && (
               <Gauge value={piece.number} before={piece.before} norm={piece.band} label={piece.sentence} />
             )}
@@ -111,7 +111,7 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
         ))}
       </Box>
       {!rejected && (
-        <Box mt={2} color="quiet" maxW="80ch">
+        <Box mt={2} color="quiet" maxW="reading">
           {finding.going} {finding.toDo}
           {retest && ` Due from ${retest}.`}
         </Box>

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import type { FindingLine, FindingsView } from '../../api/schema'
 import { useListKeys } from '../../keys/useKeys'
 import { useDecide, useFindings, useTakeBack } from '../../hooks/useFindings'
@@ -13,6 +13,7 @@ import { FindingRationale } from './FindingRationale'
 import { FindingPanel } from './FindingPanel'
 import { FindingRow } from './FindingRow'
 import { OutOfDate } from '../../parts/OutOfDate'
+import { TextLink } from '../../ui/TextLink'
 
 /** What was found, grouped by cause, each with its evidence; the coach accepts, rejects or adds. */
 export function Findings() {
@@ -49,10 +50,10 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
       <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
         <Box flex="1" minW={0} overflow={{ md: 'auto' }}>
           <Flex px={5} minH="52px" align="center" gap={4} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
-            <chakra.h1 fontSize="17px" fontWeight="650">
+            <chakra.h1 textStyle="lead" fontWeight="strong">
               Findings
             </chakra.h1>
-            <Box color="quiet" fontSize="14px">
+            <Box color="quiet" textStyle="note">
               {view.screenedOn
                 ? `from the screen of ${shortDate(view.screenedOn)}, the lifts, the maxes and what the client reports`
                 : 'no screen yet'}
@@ -68,7 +69,7 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
             </Box>
           )}
           {problem && (
-            <Box role="alert" px={5} py={2} color="stop" fontWeight="600">
+            <Box role="alert" px={5} py={2} color="stop" fontWeight="semibold">
               {problem.message}
             </Box>
           )}
@@ -81,8 +82,8 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
               return (
                 <Box as="section" key={cause.name} aria-label={cause.name}>
                   <Flex px={5} py={2} bg="plate" borderBottom="1px solid" borderColor="hair" gap={3} align="baseline">
-                    <chakra.h2 fontWeight="650">{cause.name}</chakra.h2>
-                    <Box fontSize="14px" color="quiet">
+                    <chakra.h2 fontWeight="strong">{cause.name}</chakra.h2>
+                    <Box textStyle="note" color="quiet">
                       {cause.more}
                     </Box>
                   </Flex>
@@ -117,7 +118,7 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
 function NothingFound({ clientId, screened }: { clientId: string; screened: boolean }) {
   return (
     <Box px={5} py={6} maxW="60ch">
-      <Box fontWeight="600" fontSize="17px">
+      <Box fontWeight="semibold" textStyle="lead">
         {screened ? 'Nothing stands out.' : 'Nothing to find anything from yet.'}
       </Box>
       <Box color="quiet" mt={1} mb={4}>
@@ -125,9 +126,7 @@ function NothingFound({ clientId, screened }: { clientId: string; screened: bool
           ? 'Every test that was done is adequate, and no fault was recorded.'
           : 'A finding always rests on a measurement: take the screen, or record a fault that you saw in a lift.'}
       </Box>
-      <Link to={`/clients/${clientId}/screen`} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-        {screened ? 'Back to the screen' : 'Take the screen'}
-      </Link>
+      <TextLink to={`/clients/${clientId}/screen`}>{screened ? 'Back to the screen' : 'Take the screen'}</TextLink>
     </Box>
   )
 }

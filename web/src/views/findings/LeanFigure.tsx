@@ -23,16 +23,16 @@ export function LeanFigure({ lean }: { lean: LeanPicture }) {
       </Box>
       <Flex gap={6} mt={2}>
         <Box>
-          <Box fontSize="13px" color="panel.quiet">
+          <Box textStyle="fine" color="panel.quiet">
             seen, solid
           </Box>
-          <Numeral value={seen} unit="°" size="24px" />
+          <Numeral value={seen} unit="°" size="head" />
         </Box>
         <Box>
-          <Box fontSize="13px" color="panel.quiet">
+          <Box textStyle="fine" color="panel.quiet">
             balance asks for, outlined
           </Box>
-          {needed ? <Numeral value={needed} unit="°" size="24px" /> : <Box fontSize="16px">cannot be held in balance</Box>}
+          {needed ? <Numeral value={needed} unit="°" size="head" /> : <Box textStyle="entry">cannot be held in balance</Box>}
         </Box>
       </Flex>
     </Box>

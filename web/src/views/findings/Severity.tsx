@@ -5,7 +5,7 @@ const spoken = ['', 'slight', 'moderate', 'marked'] as const
 /** Severity 1 to 3 as notches, with its word. */
 export function Severity({ value }: { value: number }) {
   return (
-    <Flex as="span" align="center" gap={2} fontSize="14px">
+    <Flex as="span" align="center" gap={2} textStyle="note">
       <Flex as="span" gap="3px" aria-hidden>
         {[1, 2, 3].map((notch) => (
           <Box

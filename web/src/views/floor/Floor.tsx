@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import type { FloorView } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
 import { dayName, onDay, today } from '../../text/dates'
@@ -10,6 +10,7 @@ import { Station } from './Station'
 import { Instead } from './Instead'
 import { nextTurn, standing, type Turn } from './session'
 import { useDraft } from '../../hooks/useDraft'
+import { TextLink } from '../../ui/TextLink'
 
 /** The floor: the set at hand, large; everything else out of the way. */
 export function Floor() {
@@ -28,27 +29,24 @@ export function Floor() {
     if (!asked && view && view.items.length === 0 && next) setSearch({ date: next }, { replace: true })
   }, [asked, view, setSearch])
   return (
-    <Flex direction="column" minH="100%" bg={colors.bg} color={colors.ink} fontSize="18px">
+    <Flex direction="column" minH="100%" bg={colors.bg} color={colors.ink} textStyle="title">
       <Flex
         as="header"
         align="center"
         justify="space-between"
         px={4}
-        minH="56px"
+        minH="hand"
         borderBottom="1px solid"
         borderColor={colors.hair}
         gap={3}
       >
-        <Link
-          to={`/clients/${id}/block`}
-          style={{ minHeight: 44, display: 'flex', alignItems: 'center', textDecoration: 'underline', textUnderlineOffset: 3 }}
-        >
+        <TextLink to={`/clients/${id}/block`} minH="target" display="flex" alignItems="center">
           Block
-        </Link>
-        <chakra.h1 fontWeight="650" truncate>
+        </TextLink>
+        <chakra.h1 fontWeight="strong" truncate>
           {view ? `${view.client}, ${dayName(date)}` : 'Floor'}
         </chakra.h1>
-        <chakra.button type="button" onClick={theme.toggle} minH="44px" px={2} aria-pressed={theme.bright}>
+        <chakra.button type="button" onClick={theme.toggle} minH="target" px={2} aria-pressed={theme.bright}>
           {theme.bright ? 'Dark' : 'Bright'}
         </chakra.button>
       </Flex>
@@ -78,9 +76,7 @@ function Nothing({ text, to, link }: { text: string; to: string; link: string })
   return (
     <Box p={5}>
       <Box mb={3}>{text}</Box>
-      <Link to={to} style={{ textDecoration: 'underline' }}>
-        {link}
-      </Link>
+      <TextLink to={to}>{link}</TextLink>
     </Box>
   )
 }
@@ -106,7 +102,7 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
             border="1px solid"
             borderColor={turn?.item === i ? colors.ink : colors.hair}
             borderBottomWidth={turn?.item === i ? '4px' : '1px'}
-            fontWeight={turn?.item === i ? '650' : '400'}
+            fontWeight={turn?.item === i ? 'strong' : 'normal'}
             whiteSpace="nowrap"
           >
             {line.name}
@@ -135,7 +131,7 @@ function Finished({ view, log, colors }: { view: FloorView; log: FloorLog; color
   const unsent = log.waiting.filter((entry) => !entry.sent).length
   return (
     <Box p={5}>
-      <Box fontSize="28px" fontWeight="650">
+      <Box textStyle="figure" fontWeight="strong">
         All sets are done.
       </Box>
       <Box mt={2} color={colors.quiet}>
@@ -143,9 +139,7 @@ function Finished({ view, log, colors }: { view: FloorView; log: FloorLog; color
       </Box>
       {next && (
         <Box mt={5}>
-          <Link to={`?date=${next}`} style={{ textDecoration: 'underline', textUnderlineOffset: 3 }}>
-            See the next session, {dayName(next)}: its loads follow from what was logged.
-          </Link>
+          <TextLink to={`?date=${next}`}>See the next session, {dayName(next)}: its loads follow from what was logged.</TextLink>
         </Box>
       )}
     </Box>

@@ -26,7 +26,7 @@ export function Instead({ planned, standing, onInstead, colors }: Props) {
             <chakra.button
               key={other.exercise}
               type="button"
-              minH="56px"
+              minH="hand"
               px={4}
               border="1px solid"
               borderColor={colors.hair}

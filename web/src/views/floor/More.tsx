@@ -29,7 +29,7 @@ export function More({ values, onValues, colors, caution }: Props) {
         type="button"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
-        minH="56px"
+        minH="hand"
         w="100%"
         border="1px solid"
         borderColor={colors.hair}

@@ -33,7 +33,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         <Box color={colors.quiet}>
           Set {turn.place + 1} of {item.sets.length}
           {set.side && (
-            <chakra.span color={colors.ink} fontWeight="700" fontSize="22px" ml={3}>
+            <chakra.span color={colors.ink} fontWeight="bold" textStyle="head" ml={3}>
               {set.side === 'left' ? 'Left side' : 'Right side'}
             </chakra.span>
           )}
@@ -43,25 +43,25 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
           color={rest.tooSoon ? colors.ink : colors.quiet}
           role="timer"
           aria-live="off"
-          fontWeight="600"
+          fontWeight="semibold"
           fontStretch="75%"
-          fontSize="26px"
+          textStyle="figure"
         >
           {rest.running ? `Rest ${clock(rest.left)}${rest.tooSoon ? `, at least ${clock(set.leastRestSeconds)}` : ''}` : ''}
         </Box>
       </Flex>
       <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
         <Box
-          fontSize="clamp(104px, 28vw, 200px)"
+          textStyle="weight"
           lineHeight={0.95}
-          fontWeight="650"
+          fontWeight="strong"
           fontStretch="70%"
           aria-label={set.kg === null ? effort(set.rpe) : `${mass(kg)} ${massWord()}`}
         >
           {set.kg === null ? (set.rpe === null ? 'easy' : `@${plain(set.rpe)}`) : mass(kg)}
         </Box>
         {perSide && (
-          <Box bg="#0c1013" py={1}>
+          <Box bg="plates.ground" py={1}>
             <Plates perSide={perSide} before={before} height={92} />
           </Box>
         )}
@@ -83,10 +83,10 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         <Asked label="Tempo" value={set.tempo} colors={colors} />
         <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
       </Grid>
-      {set.amrap && <Box fontWeight="600">At {set.reps} say how many are left, then go on to as many as possible in good form.</Box>}
+      {set.amrap && <Box fontWeight="semibold">At {set.reps} say how many are left, then go on to as many as possible in good form.</Box>}
       {item.superset && <Box>Superset {item.superset}: in turn with its partner, then rest.</Box>}
       {item.setUp !== '' && <Box>{item.setUp}</Box>}
-      {item.cues[0] && <Box fontWeight="600">{item.cues[0]}</Box>}
+      {item.cues[0] && <Box fontWeight="semibold">{item.cues[0]}</Box>}
       <Box mt={2}>
         <SetBars
           sets={floorBars(item, view.date, log.waiting, turn.place)}
@@ -109,7 +109,7 @@ function Asked({ label, value, colors }: { label: string; value: string; colors:
   return (
     <Box>
       <Box color={colors.quiet}>{label}</Box>
-      <Box fontSize="28px" fontWeight="650" fontStretch="75%" lineHeight={1.1}>
+      <Box textStyle="figure" fontWeight="strong" fontStretch="75%" lineHeight={1.1}>
         {value}
       </Box>
     </Box>

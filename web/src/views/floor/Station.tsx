@@ -74,11 +74,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
             {next && (next.kg !== kg || next.reps !== reps) && (
               <chakra.button
                 type="button"
-                minH="56px"
+                minH="hand"
                 px={4}
                 border="1px solid"
                 borderColor={colors.ink}
-                fontWeight="650"
+                fontWeight="strong"
                 onClick={() => {
                   setKg(next.kg)
                   setReps(next.reps)
@@ -114,8 +114,8 @@ export function Station({ view, item, turn, log, colors }: Props) {
           minH="64px"
           bg={colors.ink}
           color={colors.bg}
-          fontSize="20px"
-          fontWeight="700"
+          textStyle="title"
+          fontWeight="bold"
           _active={{ opacity: 0.8 }}
         >
           Done, {reps} × {mass(kg)}, no rating

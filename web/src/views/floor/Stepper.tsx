@@ -32,10 +32,10 @@ export function Stepper({ label, value, onLess, onMore, onTyped, colors }: Props
             bg="transparent"
             border="1px solid"
             borderColor={colors.hair}
-            fontSize="24px"
+            textStyle="head"
           />
         ) : (
-          <chakra.span fontSize="28px" fontWeight="650" fontStretch="75%" lineHeight={1.1}>
+          <chakra.span textStyle="figure" fontWeight="strong" fontStretch="75%" lineHeight={1.1}>
             {value}
           </chakra.span>
         )}
@@ -51,10 +51,10 @@ function Key({ label, sign, onClick, colors }: { label: string; sign: string; on
       type="button"
       aria-label={label}
       onClick={onClick}
-      w="56px"
+      w="hand"
       minH="60px"
       flexShrink={0}
-      fontSize="30px"
+      textStyle="figure"
       _hover={{ bg: colors.press }}
       _active={{ bg: colors.press }}
     >

@@ -34,7 +34,7 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
   return (
     <Flex
       mt={3}
-      minH="56px"
+      minH="hand"
       py={1}
       align="center"
       justify="space-between"
@@ -48,7 +48,7 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
         {unsent > 0 ? ` ${unsent} not sent yet, kept here` : ''}
       </Box>
       {open && (
-        <chakra.button type="button" onClick={undo} minH="56px" px={5} border="1px solid" borderColor={colors.ink} fontWeight="650">
+        <chakra.button type="button" onClick={undo} minH="hand" px={5} border="1px solid" borderColor={colors.ink} fontWeight="strong">
           Undo
         </chakra.button>
       )}

@@ -46,12 +46,12 @@ function HealthPage({ view }: { view: HealthView }) {
       cleared: value.cleared.filter((other) => other !== flag || !value.flags.includes(flag)),
     })
   return (
-    <Box maxW="1060px">
+    <Box maxW="page">
       <chakra.h1 srOnly>Health and pain of {view.client}</chakra.h1>
       <IntakePages clientId={view.clientId} />
       <Box px={{ base: 4, md: 6 }} pt={5}>
         {view.referral && <Caution word={levels[view.referral.level]}>{view.referral.text}</Caution>}
-        <Box mt={view.referral ? 4 : 0} color="quiet" maxW="80ch">
+        <Box mt={view.referral ? 4 : 0} color="quiet" maxW="reading">
           {view.caution}
         </Box>
       </Box>
@@ -59,8 +59,8 @@ function HealthPage({ view }: { view: HealthView }) {
         <Grid gap={5}>
           {groups.map(({ group, title, more }) => (
             <Box key={group} role="group" aria-label={title}>
-              <Box fontWeight="600">{title}</Box>
-              <Box fontSize="14px" color="quiet" mb={2}>
+              <Box fontWeight="semibold">{title}</Box>
+              <Box textStyle="note" color="quiet" mb={2}>
                 {more}
               </Box>
               <Flex wrap="wrap" gap={2}>
@@ -70,7 +70,7 @@ function HealthPage({ view }: { view: HealthView }) {
                     <Toggle
                       key={question.flag}
                       on={value.flags.includes(question.flag)}
-                      minH="44px"
+                      minH="target"
                       h="auto"
                       py={1.5}
                       whiteSpace="normal"
@@ -123,7 +123,7 @@ function Clearance({ draft, set, view, error }: ClearanceProps) {
   const text = (flag: HealthFlag) => view.questions.find((question) => question.flag === flag)?.text ?? flag
   return (
     <Section title="Cleared by">
-      <Box color="quiet" mb={3} maxW="80ch">
+      <Box color="quiet" mb={3} maxW="reading">
         A doctor or physiotherapist clears an answer, not the coach. Only the answers pressed below are cleared, and only with name,
         profession and a date that is not before the answer.
       </Box>
@@ -148,7 +148,7 @@ function Clearance({ draft, set, view, error }: ClearanceProps) {
           <Toggle
             key={flag}
             on={draft.cleared.includes(flag)}
-            minH="44px"
+            minH="target"
             h="auto"
             py={1.5}
             whiteSpace="normal"

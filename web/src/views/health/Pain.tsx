@@ -84,12 +84,12 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
         </Plain>
       </Flex>
       <Box role="group" aria-label="Worse on" mb={4}>
-        <Box fontSize="15px" fontWeight="600" mb={1.5}>
+        <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
           Worse on
         </Box>
         <Flex wrap="wrap" gap={2}>
           {triggers.map((trigger) => (
-            <Toggle key={trigger} on={entry.worseOn.includes(trigger)} minH="44px" onClick={() => toggle(trigger)}>
+            <Toggle key={trigger} on={entry.worseOn.includes(trigger)} minH="target" onClick={() => toggle(trigger)}>
               {words(trigger)}
             </Toggle>
           ))}
@@ -124,7 +124,7 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap={5}>
         <BigNumber label="For how long" unit="weeks" keys={[]} fine={1} value={entry.weeks} onValue={(weeks) => onChange({ weeks })} />
         <Box>
-          <Box fontSize="15px" fontWeight="600" mb={1.5}>
+          <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
             Getting better
           </Box>
           <Keys
@@ -138,7 +138,7 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
           />
         </Box>
         <Box>
-          <Box fontSize="15px" fontWeight="600" mb={1.5}>
+          <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
             Tingling, shooting pain below the knee, or a leg that gives way
           </Box>
           <Keys

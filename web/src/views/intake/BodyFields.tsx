@@ -24,7 +24,7 @@ interface Props {
 export function BodyFields({ draft, set, error, estimates }: Props) {
   return (
     <>
-      <Box color="quiet" mb={3} maxW="80ch">
+      <Box color="quiet" mb={3} maxW="reading">
         Empty is fine: an estimate from height stands in. Measure when a lean or a depth is in question; two measurements that agree to a
         centimetre are enough.
       </Box>

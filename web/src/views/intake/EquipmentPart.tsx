@@ -18,7 +18,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
   return (
     <Section title="Equipment">
       <Flex wrap="wrap" gap={2} mb={4} align="center" role="group" aria-label="Start from a usual set">
-        <Box fontSize="14px" color="quiet">
+        <Box textStyle="note" color="quiet">
           Start from
         </Box>
         {usualSets().map((usual) => (
@@ -30,7 +30,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
       <Grid gap={3}>
         {view.kitGroups.map((group) => (
           <Box key={group.name} role="group" aria-label={group.name}>
-            <Box fontSize="14px" color="quiet" mb={1.5}>
+            <Box textStyle="note" color="quiet" mb={1.5}>
               {group.name}
             </Box>
             <Flex wrap="wrap" gap={2}>
@@ -48,7 +48,7 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         <PlateRows draft={value} set={set} error={error} />
       </Grid>
       {view.kitNotes.map((note) => (
-        <Box key={note} mt={3} fontSize="14px" color="quiet">
+        <Box key={note} mt={3} textStyle="note" color="quiet">
           {note}
         </Box>
       ))}
@@ -106,7 +106,7 @@ function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['bar
     set({ bars: draft.bars.map((bar, i) => (i === at ? { ...bar, ...part } : bar)) })
   return (
     <Box role="group" aria-label="Bars">
-      <chakra.h3 fontWeight="600" mb={2}>
+      <chakra.h3 fontWeight="semibold" mb={2}>
         Bars
       </chakra.h3>
       {draft.bars.map((bar, i) => (
@@ -137,7 +137,7 @@ function PlateRows({ draft, set, error }: RowsProps) {
     set({ plates: draft.plates.map((plate, i) => (i === at ? { ...plate, ...part } : plate)) })
   return (
     <Box role="group" aria-label="Plates">
-      <chakra.h3 fontWeight="600" mb={2}>
+      <chakra.h3 fontWeight="semibold" mb={2}>
         Plates, by pairs
       </chakra.h3>
       {draft.plates.map((plate, i) => (

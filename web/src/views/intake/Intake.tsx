@@ -40,7 +40,7 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
       { onSuccess: draft.reset },
     )
   return (
-    <Box maxW="1060px">
+    <Box maxW="page">
       <chakra.h1 srOnly>Intake of {view.facts.name}</chakra.h1>
       <IntakePages clientId={view.id} />
       {view.stop && (

@@ -14,7 +14,7 @@ const Cell = chakra('td', { base: { py: 2, pr: 4, borderBottom: '1px solid', bor
 const Head = chakra('th', {
   base: {
     textAlign: 'left',
-    fontSize: '14px',
+    fontSize: 'note',
     fontWeight: 500,
     color: 'quiet',
     py: 1,
@@ -36,12 +36,12 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
         <Flex wrap="wrap" gap={6} mb={5}>
           {view.maxes.map((max) => (
             <Box key={max.exercise + (max.side ?? '')}>
-              <Box fontSize="14px" color="quiet">
+              <Box textStyle="note" color="quiet">
                 {name(max.exercise)}
                 {max.side ? `, ${max.side}` : ''}
               </Box>
-              <Numeral value={mass(max.kg, 1)} unit={massUnit()} size="28px" />
-              <Box fontSize="14px" color="quiet">
+              <Numeral value={mass(max.kg, 1)} unit={massUnit()} size="figure" />
+              <Box textStyle="note" color="quiet">
                 likely {mass(max.low, 0)} to {mass(max.high, 0)}
               </Box>
             </Box>
@@ -50,7 +50,9 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
       )}
       <Box overflowX="auto">
         <chakra.table w="100%" maxW="720px">
-          <caption style={{ textAlign: 'left', paddingBottom: 6 }}>Sets entered</caption>
+          <chakra.caption textAlign="left" pb={1.5}>
+            Sets entered
+          </chakra.caption>
           <thead>
             <tr>
               <Head scope="col">Exercise</Head>
@@ -152,7 +154,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
         </Box>
       </Grid>
       {add.error && (
-        <Box role="alert" color="stop" fontWeight="600" mt={2}>
+        <Box role="alert" color="stop" fontWeight="semibold" mt={2}>
           {add.error.message}
         </Box>
       )}

@@ -19,7 +19,7 @@ export function PutAwayPart({ clientId, name }: { clientId: string; name: string
         Put {name} away
       </Plain>
       {archive.error && (
-        <Box role="alert" color="stop" fontWeight="600" mt={2}>
+        <Box role="alert" color="stop" fontWeight="semibold" mt={2}>
           {archive.error.message}
         </Box>
       )}

@@ -44,7 +44,7 @@ export function TrainingFields({ draft, set, error, catalogue }: Props) {
 }
 
 const Named = ({ children }: { children: string }) => (
-  <Box fontSize="14px" color="quiet" mb={1.5}>
+  <Box textStyle="note" color="quiet" mb={1.5}>
     {children}
   </Box>
 )

@@ -31,10 +31,10 @@ export const Curve = memo(function Curve({ shown, family }: { shown: readonly Sh
   if (curves.length === 0) return null
   return (
     <Box px={4} py={4} borderTop="1px solid" borderColor="hair">
-      <chakra.h2 fontWeight="650" mb={1}>
+      <chakra.h2 fontWeight="strong" mb={1}>
         Moment against depth
       </chakra.h2>
-      <Box fontSize="14px" color="quiet" mb={2}>
+      <Box textStyle="note" color="quiet" mb={2}>
         Hip solid, knee broken; {curves.map((one, i) => `${one.row.name} ${i === 0 ? 'thick' : 'thin'}`).join(', ')}. N m, both legs
         together.
       </Box>
@@ -66,13 +66,13 @@ export const Curve = memo(function Curve({ shown, family }: { shown: readonly Sh
           ])}
         </LineChart>
       </Chart.Root>
-      <chakra.details mt={2} fontSize="14px" onToggle={(event) => setOpened(event.currentTarget.open)}>
-        <chakra.summary cursor="pointer" minH="28px">
+      <chakra.details mt={2} textStyle="note" onToggle={(event) => setOpened(event.currentTarget.open)}>
+        <chakra.summary cursor="pointer" minH="chip">
           The same as a table
         </chakra.summary>
         {opened && (
           <Box overflowX="auto">
-            <chakra.table mt={2} style={{ borderCollapse: 'collapse' }}>
+            <chakra.table mt={2} borderCollapse="collapse">
               <thead>
                 <tr>
                   <Th>{axis}</Th>
@@ -109,7 +109,7 @@ export const Curve = memo(function Curve({ shown, family }: { shown: readonly Sh
 })
 
 const Th = ({ children }: { children: string }) => (
-  <chakra.th textAlign="left" fontWeight="500" pr={4} py={0.5}>
+  <chakra.th textAlign="left" fontWeight="medium" pr={4} py={0.5}>
     {children}
   </chakra.th>
 )

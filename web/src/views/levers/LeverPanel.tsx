@@ -32,23 +32,23 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
       p={4}
       overflow={{ lg: 'auto' }}
     >
-      <chakra.h2 fontSize="19px" fontWeight="650">
+      <chakra.h2 textStyle="title" fontWeight="strong">
         {row.name}
       </chakra.h2>
-      <Box fontSize="14px" color="panel.quiet" minH="20px">
+      <Box textStyle="note" color="panel.quiet" minH="20px">
         {over ? `outlined over it: ${over.row.name}` : ''}
       </Box>
       <Box h="300px" my={2}>
         {figure ? (
           <Figure figure={figure} over={over?.reply.figure} pose={row.pose} label={words(shown)} detail="large" />
         ) : (
-          <Flex h="100%" align="center" justify="center" textAlign="center" px={6} fontSize="17px">
+          <Flex h="100%" align="center" justify="center" textAlign="center" px={6} textStyle="lead">
             {reply.meaning}
           </Flex>
         )}
       </Box>
       {figure && (
-        <Box mb={2} fontSize="15px">
+        <Box mb={2} textStyle="plain">
           {reply.meaning}
         </Box>
       )}
@@ -73,7 +73,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
         >
           Its own again
         </Plain>
-        <Box fontSize="13px" color="panel.quiet" role="status">
+        <Box textStyle="fine" color="panel.quiet" role="status">
           {live === 'ready'
             ? ''
             : live === 'loading'
@@ -81,7 +81,7 @@ export function LeverPanel({ shown, over, family, moves, onMoves, live, caution,
               : 'The sliders could not be loaded; the table stands.'}
         </Box>
       </Flex>
-      <Box mt={3} fontSize="13px" color="panel.quiet">
+      <Box mt={3} textStyle="fine" color="panel.quiet">
         {caution}
       </Box>
     </Box>
@@ -98,10 +98,10 @@ function words({ row, reply: { figure } }: Shown): string {
 function Value({ name, value, unit }: { name: string; value: string; unit: string }) {
   return (
     <Box>
-      <Box fontSize="13px" color="panel.quiet">
+      <Box textStyle="fine" color="panel.quiet">
         {name}
       </Box>
-      <Numeral value={value} unit={unit} size="24px" />
+      <Numeral value={value} unit={unit} size="head" />
     </Box>
   )
 }

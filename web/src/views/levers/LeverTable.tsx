@@ -49,7 +49,7 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
   const press = (column: number) => setSort(sort?.column === column ? { column, down: !sort.down } : { column, down: false })
   return (
     <Box overflowX="auto" position="relative">
-      <chakra.table w="100%" fontSize="15px" style={{ borderCollapse: 'collapse' }} onKeyDown={onKey}>
+      <chakra.table w="100%" textStyle="plain" borderCollapse="collapse" onKeyDown={onKey}>
         <chakra.caption srOnly>Variations at each one's own usual load</chakra.caption>
         <thead>
           <chakra.tr bg="plate" borderBottom="1px solid" borderColor="hair">
@@ -62,10 +62,10 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
                 px={1.5}
                 py={1.5}
                 textAlign="right"
-                fontWeight="500"
+                fontWeight="medium"
                 aria-sort={sort?.column === i ? (sort.down ? 'descending' : 'ascending') : undefined}
               >
-                <chakra.button type="button" onClick={() => press(i)} minH="28px" whiteSpace="nowrap">
+                <chakra.button type="button" onClick={() => press(i)} minH="chip" whiteSpace="nowrap">
                   {column.name} {sort?.column === i ? (sort.down ? '↓' : '↑') : ''}
                 </chakra.button>
               </chakra.th>
@@ -92,7 +92,7 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
 })
 
 const Head = ({ children }: { children: string }) => (
-  <chakra.th scope="col" px={2} py={1.5} textAlign="left" fontWeight="500">
+  <chakra.th scope="col" px={2} py={1.5} textAlign="left" fontWeight="medium">
     {children}
   </chakra.th>
 )
@@ -109,7 +109,7 @@ interface RowProps {
 function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
   return (
     <chakra.tr borderBottom="1px solid" borderColor="hair" bg={chosen ? 'lifted' : undefined}>
-      <chakra.th scope="row" px={2} py={1.5} textAlign="left" fontWeight="500" minW="170px">
+      <chakra.th scope="row" px={2} py={1.5} textAlign="left" fontWeight="medium" minW="170px">
         <chakra.button
           type="button"
           data-row={row.exercise}
@@ -124,8 +124,8 @@ function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
             {row.reply.figure && <Figure figure={row.reply.figure} pose={row.pose} label="" detail="thumb" />}
           </Box>
           <Box>
-            <Box fontWeight={chosen ? '700' : '550'}>{row.name}</Box>
-            <Box fontSize="13px" color="quiet" fontWeight="400">
+            <Box fontWeight={chosen ? 'bold' : 'medium'}>{row.name}</Box>
+            <Box textStyle="fine" color="quiet" fontWeight="normal">
               {opened ? 'Opens up with that ankle.' : row.reply.figure ? '' : row.reply.meaning}
             </Box>
           </Box>
@@ -152,7 +152,7 @@ function Row({ row, opened, chosen, compared, onChoose, onCompare }: RowProps) {
 }
 
 const Cell = ({ children }: { children: string }) => (
-  <chakra.td px={1.5} textAlign="right" fontStretch="75%" fontSize="17px" fontWeight="550" whiteSpace="nowrap">
+  <chakra.td px={1.5} textAlign="right" fontStretch="75%" textStyle="lead" fontWeight="medium" whiteSpace="nowrap">
     {children}
   </chakra.td>
 )

@@ -90,7 +90,7 @@ function LeversPage({ view }: { view: LeversView }) {
           role="group"
           aria-label="Family"
         >
-          <chakra.h1 fontSize="17px" fontWeight="650" mr={3}>
+          <chakra.h1 textStyle="lead" fontWeight="strong" mr={3}>
             Levers
           </chakra.h1>
           {families.map((one) => (
@@ -99,7 +99,7 @@ function LeversPage({ view }: { view: LeversView }) {
             </Toggle>
           ))}
           {!view.ankleMeasured && (
-            <Box color="quiet" fontSize="14px">
+            <Box color="quiet" textStyle="note">
               The ankle was not tested: {view.body.kneeToWallCm} cm is taken.
             </Box>
           )}

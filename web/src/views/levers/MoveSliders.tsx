@@ -100,7 +100,7 @@ interface SliderProps {
 
 function Slider({ label, unit, from, to, step, value, show, onValue }: SliderProps) {
   return (
-    <chakra.label display="grid" gridTemplateColumns="160px 1fr 56px" gap={3} alignItems="center" fontSize="14px" minH="30px">
+    <chakra.label display="grid" gridTemplateColumns="160px 1fr 56px" gap={3} alignItems="center" textStyle="note" minH="30px">
       <span>{label}</span>
       <chakra.input
         type="range"
@@ -113,7 +113,7 @@ function Slider({ label, unit, from, to, step, value, show, onValue }: SliderPro
         accentColor="#edf1f3"
         h="24px"
       />
-      <Numeral value={show ? show(value) : plain(value, 2)} unit={unit.length < 4 ? unit : undefined} size="16px" />
+      <Numeral value={show ? show(value) : plain(value, 2)} unit={unit.length < 4 ? unit : undefined} size="entry" />
     </chakra.label>
   )
 }

@@ -6,14 +6,14 @@ import type { ModelNote } from '../../api/schema'
 export const Notes = memo(function Notes({ notes }: { notes: readonly ModelNote[] }) {
   return (
     <Box px={4} py={4} borderTop="1px solid" borderColor="hair" maxW="90ch">
-      <chakra.h2 fontWeight="650" mb={1}>
+      <chakra.h2 fontWeight="strong" mb={1}>
         What this model leaves out
       </chakra.h2>
-      <Box as="ul" pl={5} style={{ listStyle: 'disc' }}>
+      <Box as="ul" pl={5} listStyleType="disc">
         {notes.map((note) => (
           <li key={note.text}>
             {note.text}{' '}
-            <chakra.span color="quiet" fontSize="14px">
+            <chakra.span color="quiet" textStyle="note">
               ({note.source === 'assumption' ? 'assumption' : `source ${note.source}`})
             </chakra.span>
           </li>

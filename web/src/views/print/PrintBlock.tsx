@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react'
+import { Box, chakra } from '@chakra-ui/react'
 import { useParams } from 'react-router'
 import type { BlockPart, ItemPart, WeekPart } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
@@ -56,13 +56,13 @@ function Weeks({ plan, weeks, name }: { plan: BlockPart; weeks: WeekPart[]; name
           </tr>
         </thead>
         {rowsOf({ ...plan, weeks }).map((row) => (
-          <tbody key={row.day} style={{ breakInside: 'avoid' }}>
+          <chakra.tbody key={row.day} breakInside="avoid">
             <tr>
-              <Th scope="rowgroup" bg="#e6e6e6">
+              <Th scope="rowgroup" bg="paper.band">
                 {weekdayNames[row.day]}
               </Th>
               {weeks.map((week) => (
-                <Td key={week.number} bg="#e6e6e6">
+                <Td key={week.number} bg="paper.band">
                   {week.sessions
                     .filter((session) => session.day === row.day)
                     .map((session) => `${shortDate(session.date)}, ${session.minutes} min`)
@@ -78,7 +78,7 @@ function Weeks({ plan, weeks, name }: { plan: BlockPart; weeks: WeekPart[]; name
                 ))}
               </tr>
             ))}
-          </tbody>
+          </chakra.tbody>
         ))}
       </WideTable>
     </Box>

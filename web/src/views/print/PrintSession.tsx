@@ -26,7 +26,7 @@ export function PrintSession() {
       ))}
       {floor.data.daily.length > 0 && (
         <Box mb={3}>
-          <chakra.h2 fontSize="16px" fontWeight="700">
+          <chakra.h2 textStyle="entry" fontWeight="bold">
             Every day
           </chakra.h2>
           {floor.data.daily.map((work) => (
@@ -40,8 +40,8 @@ export function PrintSession() {
 
 function Item({ item }: { item: FloorItem }) {
   return (
-    <Box mb={4} style={{ breakInside: 'avoid' }}>
-      <chakra.h2 fontSize="16px" fontWeight="700">
+    <Box mb={4} breakInside="avoid">
+      <chakra.h2 textStyle="entry" fontWeight="bold">
         {item.name}
         {item.superset ? ` (superset ${item.superset})` : ''}
       </chakra.h2>

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { Link } from 'react-router'
+import { TextLink } from '../../ui/TextLink'
 
 interface Props {
   title: string
@@ -10,16 +10,14 @@ interface Props {
 /** A page for paper, A4 or Letter: black on white whatever the theme, with room to write. */
 export function Sheet({ title, back, children }: Props) {
   return (
-    <Box bg="#ffffff" color="#000000" minH="100%" px={{ base: 4, md: 8 }} py={5} fontSize="13px" css={{ '@media print': { padding: 0 } }}>
-      <Flex gap={4} mb={4} align="center" data-print="no" fontSize="15px">
-        <Link to={back} style={{ textDecoration: 'underline' }}>
-          Back
-        </Link>
+    <Box bg="paper" color="paper.ink" minH="100%" px={{ base: 4, md: 8 }} py={5} textStyle="fine" css={{ '@media print': { padding: 0 } }}>
+      <Flex gap={4} mb={4} align="center" data-print="no" textStyle="plain">
+        <TextLink to={back}>Back</TextLink>
         <chakra.button type="button" border="1px solid #000" px={4} minH="38px" onClick={() => print()}>
           Print
         </chakra.button>
       </Flex>
-      <chakra.h1 fontSize="20px" fontWeight="700" mb={3}>
+      <chakra.h1 textStyle="title" fontWeight="bold" mb={3}>
         {title}
       </chakra.h1>
       {children}

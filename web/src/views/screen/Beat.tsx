@@ -14,11 +14,11 @@ export function Beat() {
   }, [running])
   return (
     <Flex mb={5} gap={4} align="center">
-      <Plain minH="56px" px={6} onClick={() => setSeconds(running ? null : 0)} aria-pressed={running}>
+      <Plain minH="hand" px={6} onClick={() => setSeconds(running ? null : 0)} aria-pressed={running}>
         {running ? 'Stop the beat' : 'Start a beat of one second'}
       </Plain>
       {running && (
-        <Box role="timer" aria-label="Seconds" fontSize="40px" fontWeight="650" fontStretch="75%" lineHeight={1}>
+        <Box role="timer" aria-label="Seconds" textStyle="beat" fontWeight="strong" fontStretch="75%" lineHeight={1}>
           {seconds}
           <Box
             as="span"

@@ -40,7 +40,7 @@ export function Faults({ signs, lifts, catalogue, faults, onFaults }: Props) {
   const add = (sign: FaultSign) => onFaults([...faults, { lift, fault: sign.code as FaultCode }])
   const change = (at: number, part: Partial<FaultSection>) => onFaults(faults.map((fault, i) => (i === at ? { ...fault, ...part } : fault)))
   return (
-    <Box maxW="760px">
+    <Box maxW="column">
       <Grid gap={4} mb={6}>
         {lifts.length > 0 && (
           <Box>
@@ -88,8 +88,8 @@ export function Faults({ signs, lifts, catalogue, faults, onFaults }: Props) {
                   onClick={() => add(sign)}
                 >
                   <Box>
-                    <Box fontWeight="650">{sign.name}</Box>
-                    <Box fontSize="14px" fontWeight="400" color="quiet">
+                    <Box fontWeight="strong">{sign.name}</Box>
+                    <Box textStyle="note" fontWeight="normal" color="quiet">
                       {sign.seen}
                     </Box>
                   </Box>
@@ -114,7 +114,7 @@ export function Faults({ signs, lifts, catalogue, faults, onFaults }: Props) {
 }
 
 const Named = ({ children }: { children: string }) => (
-  <Box fontSize="15px" fontWeight="600" mb={1.5}>
+  <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
     {children}
   </Box>
 )
@@ -133,9 +133,9 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
   return (
     <Box as="section" aria-label={`${sign?.name ?? fault.fault}, ${lift}`} borderTop="2px solid" borderColor="ink" py={4}>
       <Flex justify="space-between" align="baseline" mb={3} gap={3}>
-        <chakra.h3 fontSize="18px" fontWeight="650">
+        <chakra.h3 textStyle="title" fontWeight="strong">
           {sign?.name ?? words(fault.fault)}
-          <chakra.span fontWeight="400" color="quiet">
+          <chakra.span fontWeight="normal" color="quiet">
             , {lift}
           </chakra.span>
         </chakra.h3>
@@ -164,7 +164,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
           {sign?.drill && (
             <Box>
               <Named>Held in isolation</Named>
-              <Box fontSize="14px" color="quiet" mb={2}>
+              <Box textStyle="note" color="quiet" mb={2}>
                 {sign.drill}
               </Box>
               <Keys
@@ -179,7 +179,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
             </Box>
           )}
           <Flex gap={2} align="center" role="group" aria-label="Side">
-            <Box fontSize="15px" mr={1}>
+            <Box textStyle="plain" mr={1}>
               One side only
             </Box>
             {codes.side.map((side) => (

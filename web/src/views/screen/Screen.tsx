@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import type { ProtocolView, ScreensView } from '../../api/schema'
 import { useCatalogue } from '../../hooks/useClients'
 import { useDraft } from '../../hooks/useDraft'
@@ -13,6 +13,7 @@ import { Faults } from './Faults'
 import { ScreenPanel } from './ScreenPanel'
 import { Step } from './Step'
 import { StepList } from './StepList'
+import { TextLink } from '../../ui/TextLink'
 
 const lifts = 'lifts'
 
@@ -56,21 +57,17 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
   return (
     <Flex direction="column" h="100%" minH={0}>
       <Flex px={5} minH="52px" align="center" gap={4} borderBottom="1px solid" borderColor="hair" wrap="wrap" py={1.5}>
-        <chakra.h1 fontSize="17px" fontWeight="650">
+        <chakra.h1 textStyle="lead" fontWeight="strong">
           Screen, {shortDate(date)}
         </chakra.h1>
-        <Box color="quiet" fontSize="14px">
+        <Box color="quiet" textStyle="note">
           {before ? `last time ${shortDate(before.date)}; its values stand beside` : 'the first of this client'}
         </Box>
         <Flex ml="auto" gap={3} align="center">
-          <Box role="status" color={save.error ? 'stop' : 'quiet'} fontWeight={save.error ? '600' : '400'} fontSize="14px">
+          <Box role="status" color={save.error ? 'stop' : 'quiet'} fontWeight={save.error ? 'semibold' : 'normal'} textStyle="note">
             {save.error ? save.error.message : draft.dirty ? 'Not saved yet, kept on this device' : save.isSuccess ? 'Saved' : ''}
           </Box>
-          {save.isSuccess && !draft.dirty && (
-            <Link to={`/clients/${clientId}/findings`} style={{ textDecoration: 'underline', textUnderlineOffset: '3px' }}>
-              See the findings
-            </Link>
-          )}
+          {save.isSuccess && !draft.dirty && <TextLink to={`/clients/${clientId}/findings`}>See the findings</TextLink>}
           {draft.dirty && <Plain onClick={draft.reset}>Take back</Plain>}
           <Primary onClick={onSave} disabled={!draft.dirty} loading={save.isPending} loadingText="Saving">
             Save
@@ -80,7 +77,7 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
       <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
         <StepList steps={protocol.steps} draft={draft.value} at={at} lifts={lifts} onOpen={setAt} />
         <Box flex={{ md: '1' }} minW={0} flexShrink={{ base: 0, md: 1 }} overflow={{ md: 'auto' }} px={{ base: 4, md: 6 }} py={5}>
-          <chakra.h2 ref={heading} tabIndex={-1} fontSize="24px" fontWeight="700" mb={2} outline="none">
+          <chakra.h2 ref={heading} tabIndex={-1} textStyle="head" fontWeight="bold" mb={2} outline="none">
             {step ? step.name : 'Faults in the lifts'}
           </chakra.h2>
           {step ? (
@@ -96,15 +93,15 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
           )}
           <Flex mt={7} gap={3}>
             {next && (
-              <Primary minH="56px" px={8} fontSize="17px" onClick={() => setAt(next)}>
+              <Primary minH="hand" px={8} textStyle="lead" onClick={() => setAt(next)}>
                 Next: {protocol.steps.find((candidate) => candidate.id === next)?.name ?? 'faults in the lifts'}
               </Primary>
             )}
             {!next && (
               <Primary
-                minH="56px"
+                minH="hand"
                 px={8}
-                fontSize="17px"
+                textStyle="lead"
                 onClick={onSave}
                 disabled={!draft.dirty}
                 loading={save.isPending}

@@ -34,14 +34,14 @@ export function ScreenPanel({ step, screen, before, kept }: Props) {
       <Answered asks={asks} screen={screen} />
       {!step && <Box color="panel.quiet">Faults say where a lift breaks down; the load at which one begins tells skill from strength.</Box>}
       {earlier.length > 0 && (
-        <chakra.table w="100%" fontSize="14px" mt={4} style={{ borderCollapse: 'collapse' }}>
-          <chakra.caption captionSide="top" textAlign="left" color="panel.quiet" fontSize="14px" mb={1} p={0}>
+        <chakra.table w="100%" textStyle="note" mt={4} borderCollapse="collapse">
+          <chakra.caption captionSide="top" textAlign="left" color="panel.quiet" textStyle="note" mb={1} p={0}>
             Before
           </chakra.caption>
           <tbody>
             {earlier.map((one) => (
               <chakra.tr key={one.date} borderTop="1px solid" borderColor="panel.hair">
-                <chakra.th scope="row" textAlign="left" fontWeight="500" py={1.5} pr={3} whiteSpace="nowrap" verticalAlign="top">
+                <chakra.th scope="row" textAlign="left" fontWeight="medium" py={1.5} pr={3} whiteSpace="nowrap" verticalAlign="top">
                   {shortDate(one.date)}
                 </chakra.th>
                 <chakra.td py={1.5}>
@@ -65,11 +65,11 @@ function Answered({ asks, screen }: { asks: readonly AskView[]; screen: ScreenSe
   const rows = asks.filter(({ ask }) => ask.kind !== 'sides').map(({ ask }) => [ask.name, shown(screen, ask.path), ask.unit ?? ''] as const)
   if (rows.length === 0) return null
   return (
-    <chakra.dl fontSize="15px">
+    <chakra.dl textStyle="plain">
       {rows.map(([name, value, unit]) => (
         <Box key={name} display="flex" justifyContent="space-between" gap={4} py={1.5} borderBottom="1px solid" borderColor="panel.hair">
           <chakra.dt color="panel.quiet">{name}</chakra.dt>
-          <chakra.dd fontWeight="600" textAlign="right">
+          <chakra.dd fontWeight="semibold" textAlign="right">
             {value === '' ? 'not tested' : `${value} ${unit}`}
           </chakra.dd>
         </Box>
@@ -84,7 +84,7 @@ function Drawn({ view, screen, before }: { view: AskView; screen: ScreenSection;
   const keys = keysOf(view)
   return (
     <Box mb={5}>
-      <Box fontSize="15px" fontWeight="600" mb={2}>
+      <Box textStyle="plain" fontWeight="semibold" mb={2}>
         {ask.name}, {ask.unit}
       </Box>
       <Sides
@@ -97,7 +97,7 @@ function Drawn({ view, screen, before }: { view: AskView; screen: ScreenSection;
         to={keys.at(-1) ?? 100}
       />
       {norm && (
-        <Box fontSize="14px" color="panel.quiet">
+        <Box textStyle="note" color="panel.quiet">
           norm {norm.text}
           {norm.severe > 0 ? `; severe below ${norm.severe}` : ''}
         </Box>

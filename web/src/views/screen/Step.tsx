@@ -16,7 +16,7 @@ export function Step({ step, screen, onScreen }: StepProps) {
   const helps = step.asks.some(({ ask }) => ask.tool === 'beat')
   return (
     <>
-      <chakra.dl maxW="64ch" mb={5} fontSize="15px">
+      <chakra.dl maxW="64ch" mb={5} textStyle="plain">
         <Told term="How">{step.how}</Told>
         <Told term="Look at">{step.look}</Told>
         <Told term="What counts">{step.counts}</Told>
@@ -38,7 +38,7 @@ export function Step({ step, screen, onScreen }: StepProps) {
 function Told({ term, children }: { term: string; children: string }) {
   return (
     <Box mb={1.5}>
-      <chakra.dt display="inline" fontWeight="650">
+      <chakra.dt display="inline" fontWeight="strong">
         {term}:{' '}
       </chakra.dt>
       <chakra.dd display="inline" color="quiet">
@@ -95,7 +95,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
       : Object.entries(ask.options ?? {}).map(([value, label]) => ({ value, label }))
   return (
     <Box>
-      <Box fontSize="15px" fontWeight="600" mb={1.5}>
+      <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
         {ask.name}
       </Box>
       <Keys
@@ -116,15 +116,15 @@ function Several({ view: { ask }, chosen, set }: { view: AskView; chosen: string
   }
   return (
     <Box>
-      <Box fontSize="15px" fontWeight="600" mb={1.5}>
+      <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
         {ask.name}
       </Box>
       <Grid role="group" aria-label={ask.name} templateColumns="repeat(auto-fill, minmax(132px, 1fr))" gap={2}>
-        <Toggle on={chosen?.length === 0} minH="56px" fontSize="16px" onClick={() => set(chosen?.length === 0 ? null : [])}>
+        <Toggle on={chosen?.length === 0} minH="hand" textStyle="entry" onClick={() => set(chosen?.length === 0 ? null : [])}>
           {ask.none}
         </Toggle>
         {Object.entries(ask.options ?? {}).map(([code, label]) => (
-          <Toggle key={code} on={chosen?.includes(code) ?? false} minH="56px" fontSize="16px" onClick={() => set(toggled(code))}>
+          <Toggle key={code} on={chosen?.includes(code) ?? false} minH="hand" textStyle="entry" onClick={() => set(toggled(code))}>
             {label}
           </Toggle>
         ))}

@@ -48,7 +48,7 @@ function Row({ name, state, open, onOpen }: { name: string; state: StepState; op
       alignItems="center"
       gap={2.5}
       px={4}
-      minH="44px"
+      minH="target"
       flexShrink={0}
       textAlign="left"
       whiteSpace={{ base: 'nowrap', md: 'normal' }}
@@ -56,7 +56,7 @@ function Row({ name, state, open, onOpen }: { name: string; state: StepState; op
       borderColor={{ md: 'hair' }}
       bg={open ? 'ink' : undefined}
       color={open ? 'ground' : 'ink'}
-      fontWeight={open ? '650' : '500'}
+      fontWeight={open ? 'strong' : 'medium'}
       _hover={{ bg: open ? 'ink' : 'plate' }}
     >
       <Box

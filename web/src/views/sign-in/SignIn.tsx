@@ -12,7 +12,7 @@ export function SignIn() {
   return (
     <Flex as="main" h="100%" align="stretch">
       <Flex direction="column" justify="flex-end" bg="panel" color="panel.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
-        <Box fontSize="64px" fontWeight="750" fontStretch="115%" lineHeight={1}>
+        <Box textStyle="mark" fontWeight="bold" fontStretch="115%" lineHeight={1}>
           Nerezza
         </Box>
         <Box mt={4} color="panel.quiet" maxW="34ch">
@@ -29,7 +29,7 @@ export function SignIn() {
           }}
         >
           <Stack gap={4}>
-            <chakra.h1 fontSize="24px" fontWeight="650">
+            <chakra.h1 textStyle="head" fontWeight="strong">
               Sign in
             </chakra.h1>
             {unsent > 0 && (
@@ -56,7 +56,7 @@ export function SignIn() {
               onChange={(e) => setPassword(e.target.value)}
             />
             {signIn.error && (
-              <Box role="alert" color="stop" fontWeight="600">
+              <Box role="alert" color="stop" fontWeight="semibold">
                 {signIn.error.message}
               </Box>
             )}
