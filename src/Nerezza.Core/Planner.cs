@@ -37,14 +37,14 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             return new PreparedPlan.Stopped(plan);
 
         KindDecision kind = BlockKindChoice.Decide(ToDecide(prepared));
-        IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue).LayOut(layout);
+        IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue, MainOrder.WorstOf(prepared)).LayOut(layout);
         var limits = new WeeklySets(
             @case.Client,
             kind.Kind,
-            WeeklySets.Upper(week),
+            week,
             prepared.WeeklyNow ?? new Dictionary<Muscle, double>()
         );
-        RoleCost cost = CostOf(prepared, kind.Kind, week, limits);
+        RoleCost cost = CostOf(prepared, kind.Kind);
         ExerciseChoice selection = ExerciseSelector.Choose(ToSelect(prepared.AtStart(), kind.Kind, cost, week), chooser);
         BlockInput input = ToBuild(prepared, cost, week);
         Block block =
@@ -106,22 +106,11 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             prepared.OpenPain
         );
 
-    private static RoleCost CostOf(PreparedCase prepared, BlockKind kind, IReadOnlyList<SplitDay> week, WeeklySets limits)
+    private static RoleCost CostOf(PreparedCase prepared, BlockKind kind)
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
         int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(prepared.Case.Block.Weeks) : rule.LeastMainSets;
-        LiftsADay lifts = WeekLifts.HasThrust(prepared.Client, prepared.Catalogue) ? LiftsADay.Three : LiftsADay.Two;
-        return RoleCost.For(
-            rule.Aim,
-            rule.SetsFactor,
-            leastMain,
-            WeekLifts.LegDays(week).Count,
-            lifts,
-            limits.Of(Muscle.GluteusMaximus).StartMost,
-            WeeklySets.AxialBudget(prepared.Client, prepared.Case.Block.Start).Session,
-            prepared.Sides,
-            exercise => prepared.Maxes.Find(exercise.Id) is not null
-        );
+        return new RoleCost(rule.Aim, rule.SetsFactor, leastMain, prepared.Sides, exercise => prepared.Maxes.Find(exercise.Id) is not null);
     }
 
     private static SelectionInput ToSelect(PreparedCase prepared, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) =>

@@ -3,9 +3,9 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Solve;
 
-/// <summary>Chooses the set of accessories by constraint programming. The same problem gives the same choice: one worker, a fixed seed,
-/// a limit in deterministic time, and a worth that a hash of the id makes unique. An answer counts only when it is proved best; else the
-/// greedy one stands.</summary>
+/// <summary>Chooses what stands in the slots of a week by constraint programming. The same problem gives the same choice: one worker, a
+/// fixed seed, a limit in deterministic time, and a worth that a hash of the id makes unique. Where the limit comes before the proof, the
+/// best found by then stands, and the plan says so.</summary>
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
@@ -15,18 +15,20 @@ public sealed class CpChooser(int seed = 1) : IChooser
     /// <inheritdoc/>
     public Choice Choose(ChoiceProblem problem)
     {
-        if (problem.Candidates.Count == 0)
+        if (problem.Options.Count == 0)
             return new Choice([], Proof.Optimal);
+        Choice greedy = Greedy.Choose(problem);
         var model = new ChoiceModel(problem);
-        return model.Solve(Parameters()) is { } sessions ? new Choice(sessions, Proof.Optimal) : Greedy.Choose(problem);
+        model.Hint(greedy.Taken);
+        return model.Solve(Parameters()) ?? greedy;
     }
 
     /// <summary>The best choice that is not the given one; null when it was not proved.</summary>
-    public IReadOnlyList<int>? NextBest(ChoiceProblem problem, IReadOnlyList<int> best)
+    public IReadOnlyList<bool>? NextBest(ChoiceProblem problem, IReadOnlyList<bool> best)
     {
         var model = new ChoiceModel(problem);
         model.Forbid(best);
-        return model.Solve(Parameters());
+        return model.Solve(Parameters()) is { Proof: Proof.Optimal } next ? next.Taken : null;
     }
 
     /// <summary>Loads the native library, so that the first plan does not wait for it.</summary>
@@ -34,105 +36,73 @@ public sealed class CpChooser(int seed = 1) : IChooser
         _ = new CpChooser().Choose(
             new ChoiceProblem
             {
-                Candidates = [new ChoiceCandidate("warm", 1, 1)],
+                Options = [new ChoiceOption("warm", 1)],
                 Caps = [],
                 Wants = [],
-                Families = [],
-                Answers = [],
-                SessionCost = 0,
-                RepeatCost = 0,
+                Groups = [],
             }
         );
 
-    /// <summary>Small problems: the plain linear relaxation proves them sooner than presolve and cuts pay for themselves
-    /// (docs/measured.md).</summary>
+    /// <summary>What proves these problems soonest (docs/measured.md).</summary>
     private string Parameters() =>
         FormattableString.Invariant($"num_workers:1,random_seed:{seed},max_deterministic_time:{DeterministicSeconds},")
-        + "linearization_level:2,cut_level:0,cp_model_presolve:false,log_search_progress:false";
+        + "linearization_level:2,cut_level:1,cp_model_presolve:true,cp_model_probing_level:2,log_search_progress:false";
 }
 
-/// <summary>A problem as a CP-SAT model: one yes or no for each session of each candidate, the second only after the first.</summary>
+/// <summary>A problem as a CP-SAT model: one yes or no for each option.</summary>
 internal sealed class ChoiceModel
 {
     private readonly CpModel _model = new();
-    private readonly ChoiceProblem _problem;
-    private readonly BoolVar[][] _sessions;
+    private readonly BoolVar[] _taken;
 
     public ChoiceModel(ChoiceProblem problem)
     {
-        _problem = problem;
-        _sessions =
-        [
-            .. problem.Candidates.Select(candidate =>
-                Enumerable.Range(1, candidate.SessionsMost).Select(nth => _model.NewBoolVar($"{candidate.Id} {nth}")).ToArray()
-            ),
-        ];
-        foreach (BoolVar[] nths in _sessions)
-            for (int nth = 1; nth < nths.Length; nth++)
-                _model.AddImplication(nths[nth], nths[nth - 1]);
+        _taken = [.. problem.Options.Select(option => _model.NewBoolVar(option.Id))];
         foreach (ChoiceCap cap in problem.Caps)
-            _model.Add(Weighted(cap.PerSession) <= cap.Limit);
-        foreach (ChoiceFamily family in problem.Families)
-            _model.Add(LinearExpr.Sum(family.Members.Select(Taken)) <= family.Most);
-        _model.Maximize(LinearExpr.Sum([.. Scores(), .. AnswersWorth(), .. Shorts()]));
+            _model.Add(Weighted(cap.PerOption) <= cap.Limit);
+        foreach (ChoiceGroup group in problem.Groups)
+            if (group.Most == 1)
+                _model.AddAtMostOne(group.Members.Select(member => _taken[member]));
+            else
+                _model.Add(LinearExpr.Sum(group.Members.Select(member => _taken[member])) <= group.Most);
+        _model.Maximize(
+            LinearExpr.Sum([
+                .. problem.Options.Select(
+                    (option, i) => LinearExpr.Term(_taken[i], option.Worth * ChoiceProblem.Scale + ChoiceProblem.Hash(option.Id))
+                ),
+                .. problem.Wants.Select(Short),
+            ])
+        );
     }
 
-    /// <summary>Sessions of the proved best choice; null when the limit came first.</summary>
-    public IReadOnlyList<int>? Solve(string parameters)
+    /// <summary>The best choice, proved or not; null when none was found within the limit.</summary>
+    public Choice? Solve(string parameters)
     {
         var solver = new CpSolver { StringParameters = parameters };
-        return solver.Solve(_model) is CpSolverStatus.Optimal ? [.. _sessions.Select(nths => nths.Count(solver.BooleanValue))] : null;
+        CpSolverStatus status = solver.Solve(_model);
+        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible
+            ? new Choice([.. _taken.Select(solver.BooleanValue)], status is CpSolverStatus.Optimal ? Proof.Optimal : Proof.Found)
+            : null;
+    }
+
+    /// <summary>Where to look first.</summary>
+    public void Hint(IReadOnlyList<bool> taken)
+    {
+        for (int i = 0; i < _taken.Length; i++)
+            _model.AddHint(_taken[i], taken[i]);
     }
 
     /// <summary>Cuts one choice off.</summary>
-    public void Forbid(IReadOnlyList<int> sessions) =>
-        _model.AddBoolOr(_sessions.SelectMany((nths, i) => nths.Select((nth, n) => n < sessions[i] ? nth.Not() : nth)));
+    public void Forbid(IReadOnlyList<bool> taken) => _model.AddBoolOr(_taken.Select((option, i) => taken[i] ? option.Not() : option));
 
-    private BoolVar Taken(int candidate) => _sessions[candidate][0];
+    private LinearExpr Weighted(IReadOnlyList<int> each) =>
+        LinearExpr.Sum(_taken.Select((option, i) => (option, By: each[i])).Where(row => row.By != 0).Select(row => LinearExpr.Term(row.option, row.By)));
 
-    private LinearExpr Weighted(IReadOnlyList<int> perSession) =>
-        LinearExpr.Sum(
-            _sessions.SelectMany((nths, i) => perSession[i] == 0 ? [] : nths.Select(nth => LinearExpr.Term(nth, perSession[i])))
-        );
-
-    private IEnumerable<LinearExpr> Scores()
+    private LinearExpr Short(ChoiceWant want)
     {
-        for (int i = 0; i < _sessions.Length; i++)
-        {
-            ChoiceCandidate candidate = _problem.Candidates[i];
-            yield return LinearExpr.Term(
-                Taken(i),
-                (candidate.Score - _problem.SessionCost) * ChoiceProblem.Scale + ChoiceProblem.Hash(candidate.Id)
-            );
-            // The first session brings the score, each further one its cost.
-            foreach (BoolVar further in _sessions[i].Skip(1))
-                yield return LinearExpr.Term(
-                    further,
-                    -(_problem.SessionCost + _problem.RepeatCost) * ChoiceProblem.Scale + ChoiceProblem.RepeatTie(candidate.Id)
-                );
-        }
-    }
-
-    private IEnumerable<LinearExpr> AnswersWorth()
-    {
-        foreach (ChoiceAnswer answer in _problem.Answers)
-        {
-            BoolVar given = _model.NewBoolVar(answer.Finding.ToString());
-            _model.Add(LinearExpr.Sum(answer.Members.Select(Taken)) >= given);
-            yield return LinearExpr.Term(given, answer.Worth * ChoiceProblem.Scale);
-        }
-    }
-
-    private IEnumerable<LinearExpr> Shorts()
-    {
-        foreach (ChoiceWant want in _problem.Wants)
-        {
-            long least = _problem
-                .Candidates.Select((candidate, i) => Math.Min(0L, (long)want.PerSession[i] * candidate.SessionsMost))
-                .Sum();
-            IntVar missing = _model.NewIntVar(0, Math.Max(0, want.Needed - least), want.Name);
-            _model.Add(Weighted(want.PerSession) + missing >= want.Needed);
-            yield return LinearExpr.Term(missing, -(long)want.CostEach * ChoiceProblem.Scale);
-        }
+        long least = want.PerOption.Sum(each => Math.Min(0L, each));
+        IntVar missing = _model.NewIntVar(0, Math.Max(0, want.Needed - least), want.Name);
+        _model.Add(Weighted(want.PerOption) + missing >= want.Needed);
+        return LinearExpr.Term(missing, -(long)want.CostEach * ChoiceProblem.Scale);
     }
 }

@@ -21,8 +21,7 @@ public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<
         return
         [
             .. selection
-                .Mains.Select(slot => slot.Main)
-                .Where(lift => lift.Limits.CapsNothing)
+                .Mains.Where(lift => lift.Limits.CapsNothing)
                 .Select(lift => (lift.Exercise, Max: maxes.Find(lift.Exercise.Id)))
                 .Where(row => row.Max is { Source: not (MaxSource.Ratio or MaxSource.Guess) })
                 .Select(row => new Attempts(row.Exercise.Id, row.Max!.Kilograms, LoadsOf(row.Exercise, row.Max, loader, bodyMassKg)))

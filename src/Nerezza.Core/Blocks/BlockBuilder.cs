@@ -62,13 +62,7 @@ public sealed class BlockBuilder(BlockInput input)
     /// <param name="kind">The kind, decided.</param>
     public Block Build(BlockKind kind, ExerciseChoice selection)
     {
-        IReadOnlyList<DayPlan> days = DayPlan.Of(
-            input.Week,
-            selection,
-            input.Cost,
-            input.Schools,
-            WeeklySets.AxialBudget(input.Client, input.Request.Start)
-        );
+        IReadOnlyList<DayPlan> days = selection.Days;
         IReadOnlySet<DayPlan> heavy = HeavyHinges.On(days);
         var targets = new WeekTargets(input, kind, _maker);
         List<ExerciseSlot> slots = [.. days.SelectMany(day => day.Lifts.Select(lift => targets.SlotOf(day, lift, days, heavy)))];

@@ -17,7 +17,11 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>The course of an exercise on a day.</summary>
     public ExerciseSlot SlotOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
-        RoleRule role = RoleRule.Of(chosen.Role, chosen.Reason is ChosenReason.EventWork ? Aim.Event : _rule.Aim, chosen.Exercise.Pattern);
+        RoleRule role = RoleRule.Of(
+            chosen.Role,
+            chosen.Aim ?? (chosen.Purpose is Purpose.Event ? Aim.Event : _rule.Aim),
+            chosen.Exercise.Pattern
+        );
         int exposure = days.TakeWhile(other => other != day)
             .Count(other => other.Lifts.Any(lift => lift.Exercise.Id == chosen.Exercise.Id));
         LighterRule light = BlockRules.Shipped.File.LighterHinge;
@@ -88,7 +92,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return ? input.Back.In(shape.Number).Sets
-        : input.Cost.Sets(track.Chosen.Role) + Grown(track, shape);
+        : input.Cost.SetsOf(track.Chosen) + Grown(track, shape);
 
     /// <summary>Sets that have come on by this week for a finding that does not close.</summary>
     private int Grown(ExerciseSlot track, WeekShape shape) =>
@@ -106,7 +110,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             ? (track.Range.Middle, track.Role.LowestRpe)
             : new WeekProgression(input.Schools.Progression, _rule).Of(shape, track.Role, track.Range, track.Exposure);
         if (progresses)
-            (reps, rpe) = (track.Range.Bottom, Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
+            (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
         if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
             reps = Moved(reps, track);
         double cap = MostOf(track, shape);
@@ -130,6 +134,15 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             Kind = calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role),
             LoadFactor = away.Load,
         };
+    }
+
+    /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again starts
+    /// two higher each time.</summary>
+    private static int StartOf(ExerciseSlot track)
+    {
+        RolesFile rules = PrescriptionRules.Shipped.File;
+        int first = track.Role.Role is Role.SingleJoint ? rules.StartReps.SingleJoint : rules.StartReps.SeveralJoints;
+        return track.Chosen.Exercise.BodyFraction >= 1 ? track.Range.Bottom : track.Range.Hold(first + track.Exposure * rules.MoveByReps);
     }
 
     /// <summary>A main lift that comes again in the week takes the other end of its range.</summary>

@@ -135,6 +135,7 @@ public static class Lever
             or LoadSource.Sandbag
             or LoadSource.Keg
             or LoadSource.Stone
+            or LoadSource.Log
             or LoadSource.Sled
             or LoadSource.Band
             or LoadSource.Plate

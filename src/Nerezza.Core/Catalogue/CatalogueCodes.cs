@@ -50,6 +50,7 @@ public enum LoadSource
     Sandbag,
     Keg,
     Stone,
+    Log,
     Sled,
     Band,
     Plate,

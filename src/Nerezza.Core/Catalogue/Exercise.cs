@@ -52,10 +52,10 @@ public sealed record Exercise
     public IReadOnlyDictionary<Muscle, double> Muscles
     {
         get;
-        init => (field, PrimeMovers) = (value, [.. value.Where(row => row.Value >= 1).Select(row => row.Key)]);
+        init => (field, PrimeMovers) = (value, MostOf(value));
     } = new Dictionary<Muscle, double>();
 
-    /// <summary>The muscles with a whole share; follows <see cref="Muscles"/>.</summary>
+    /// <summary>The muscles with a whole share, else those with a half; follows <see cref="Muscles"/>.</summary>
     public IReadOnlyList<Muscle> PrimeMovers { get; private init; } = [];
 
     /// <summary>The length at which the target muscle is loaded.</summary>
@@ -108,6 +108,18 @@ public sealed record Exercise
 
     /// <summary>The one fault to watch for; null when none stands out.</summary>
     public string? Watch { get; init; }
+
+    private static IReadOnlyList<Muscle> MostOf(IReadOnlyDictionary<Muscle, double> muscles)
+    {
+        double most = muscles.Values.Where(share => share is >= 0.5).DefaultIfEmpty(2).Max();
+        return [.. muscles.Where(row => row.Value >= most).Select(row => row.Key)];
+    }
+
+    /// <summary>Whether another trains the same pattern with muscles that work hard in both: what ends the set of one has half a share or
+    /// more in the other.</summary>
+    public bool CanStandInFor(Exercise other) =>
+        other.Pattern == Pattern
+        && (other.PrimeMovers.Any(muscle => ShareOf(muscle) >= 0.5) || PrimeMovers.Any(muscle => other.ShareOf(muscle) >= 0.5));
 
     /// <summary>The share of a set that a muscle gets, 0 when it has none.</summary>
     public double ShareOf(Muscle muscle) => Muscles.GetValueOrDefault(muscle);

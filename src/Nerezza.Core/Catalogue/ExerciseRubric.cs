@@ -35,7 +35,7 @@ public static class ExerciseRubric
         if (exercise.Muscles.FirstOrDefault(row => !Shares.Contains(row.Value)) is { Value: > 0 } odd)
             yield return ("muscles", $"a share of {odd.Value} is none of 1, 0.5 and 0.25");
         if (exercise.Load is not (LoadSource.None or LoadSource.BodyWeight) && !exercise.PrimeMovers.Any())
-            yield return ("muscles", "no muscle has a share of 1; what ends the set expected");
+            yield return ("muscles", "no muscle has a share of 0.5 or 1; what ends the set expected");
         if (Trains(exercise) && exercise.Muscles.Count == 0)
             yield return ("muscles", "are missing; at least one expected");
         if (new[] { exercise.Axial, exercise.Systemic, exercise.Soreness }.Any(value => value is < 0 or > 3))
@@ -56,7 +56,7 @@ public static class ExerciseRubric
             yield return ("ratio", $"{ratio.Of} is no parent lift; one that has no ratio itself expected");
     }
 
-    /// <summary>What presses on the spine tires the whole lifter; squats and hinges count whole for the glutes, abduction a quarter; the
+    /// <summary>What presses on the spine tires the whole lifter; squats count half for the glutes, abduction a quarter; the
     /// rectus femoris works in knee extensions.</summary>
     private static IEnumerable<(string Field, string Message)> Meaning(Exercise exercise)
     {
@@ -64,8 +64,8 @@ public static class ExerciseRubric
             yield return ("systemic", "what loads the spine most tires the whole lifter; 2 or 3 expected");
         if (exercise.Pattern is Pattern.KneeExtension or Pattern.KneeFlexion or Pattern.Arms or Pattern.Abduction && exercise.Axial > 0)
             yield return ("axial", "one joint alone does not load the spine; 0 expected");
-        if (exercise.Pattern is Pattern.Squat && (exercise.ShareOf(Muscle.Vasti) < 1 || exercise.ShareOf(Muscle.GluteusMaximus) < 1))
-            yield return ("muscles", "a squat counts whole for vasti and gluteus maximus");
+        if (exercise.Pattern is Pattern.Squat && (exercise.ShareOf(Muscle.Vasti) < 1 || exercise.ShareOf(Muscle.GluteusMaximus) != 0.5))
+            yield return ("muscles", "a squat counts whole for vasti, half for gluteus maximus");
         if (exercise.Pattern is Pattern.Squat or Pattern.Lunge && exercise.ShareOf(Muscle.RectusFemoris) > 0)
             yield return ("muscles", "squats and lunges hardly load the rectus femoris; leave it out");
         if (exercise.Pattern is Pattern.KneeExtension && exercise.ShareOf(Muscle.RectusFemoris) < 1)

@@ -17,7 +17,7 @@ internal static class ItemChecks
     {
         if (!exercise.CanBeDoneWith(context.Equipment))
             yield return new Check.EquipmentMissing(exercise.Id, [.. exercise.MissingFrom(context.Equipment)]) { At = at.Place };
-        if (context.Ladders.LockOn(exercise.Id) is not null)
+        if (context.Ladders.LockOn(exercise.Id) is not null && !SelectionRules.Shipped.AlwaysOpen.Contains(exercise.Id))
             yield return new Check.RungLocked(exercise.Id) { At = at.Place };
         if (PainChecks.On(item, exercise, context.Caps) is { } pain)
             yield return pain with

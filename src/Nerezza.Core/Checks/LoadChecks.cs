@@ -30,10 +30,16 @@ internal static class LoadChecks
         {
             if (week.Sets > week.High + 1e-9)
                 yield return new Check.WeeklyHigh(row.Muscle, week.Sets, week.High) { At = new CheckPlace.OfWeek(week.Week) };
-            if (!silent && week.Sets < week.Low - 1e-9)
+            if (!silent && IsRemarked(row.Muscle, review.Context.Client) && week.Sets < week.Low - 1e-9)
                 yield return new Check.WeeklyLow(row.Muscle, week.Sets, week.Low) { At = new CheckPlace.OfWeek(week.Week) };
         }
     }
+
+    /// <summary>Low weeks are remarked for what is emphasised, and for thighs and glutes where muscle or general fitness is the goal
+    /// (docs/handbook/12-weeks-and-blocks.md#weekly-hard-sets-per-muscle).</summary>
+    private static bool IsRemarked(Muscle muscle, Client client) =>
+        client.Emphasis.Contains(muscle)
+        || (client.Goal is Goal.Muscle or Goal.General && (muscle is Muscle.Vasti or Muscle.GluteusMaximus or Muscle.Hamstrings));
 
     public static IEnumerable<Check> Sessions(BlockInReview review)
     {

@@ -22,6 +22,7 @@ internal static class OrderChecks
             bool late =
                 item.Role is Role.Main or Role.Second
                 && before.Role > item.Role
+                && before.Purpose is not (Purpose.WeakPoint or Purpose.Event)
                 && context.Catalogue[before.Exercise].Pattern is not Pattern.Throw
                 && !(before.Role is Role.SingleJoint && before.Superset is null && IsPreExhaust(session));
             if (!late)

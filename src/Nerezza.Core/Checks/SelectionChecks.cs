@@ -12,7 +12,7 @@ public static class SelectionChecks
                 .Unanswered.Where(finding => finding.Severity >= CheckRules.Shipped.UnansweredFrom)
                 .Select(finding => new Check.FindingUnanswered(
                     finding.Code,
-                    selection.Shortfalls.FirstOrDefault(one => one.Of == new Lack.Finding(finding.Code))?.GiveUp
+                    selection.Shortfalls.FirstOrDefault(one => one.Finding == finding.Code)?.GiveUp
                 )),
         ];
 }

@@ -173,6 +173,9 @@ public enum Implement
     Dowel,
     Wall,
     RollOutWheel,
+    HipAdductionMachine,
+    DipBars,
+    Log,
 }
 
 /// <summary>Where pain is felt.</summary>

@@ -45,6 +45,7 @@ public sealed class Substitution(
         var chosen = new Chosen
         {
             Exercise = other,
+            Purpose = item.Ask.Chosen.Purpose,
             Role = item.Role,
             Reason = ChosenReason.StandsIn,
             Answers = item.Answers,

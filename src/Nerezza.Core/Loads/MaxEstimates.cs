@@ -86,7 +86,7 @@ public sealed class MaxEstimates
         Exercise one = _catalogue[exercise];
         bool takesLoad =
             one.Load
-            is not (LoadSource.Band or LoadSource.BodyWeight or LoadSource.None or LoadSource.Keg or LoadSource.Stone or LoadSource.Sled);
+            is not (LoadSource.Band or LoadSource.BodyWeight or LoadSource.None or LoadSource.Keg or LoadSource.Stone or LoadSource.Log or LoadSource.Sled);
         return takesLoad && _starting.Value.Of(one) is { } guess
             ? MaxOf(exercise, side, guess.Kilograms, guess.LogSd, MaxSource.Guess)
             : null;
@@ -223,17 +223,25 @@ public sealed class MaxEstimates
         return family
             .Where(relative => relative.Exercise != exercise)
             .Select(relative => (Relative: relative, Max: OwnAlone(relative.Exercise, side, day)))
-            .Where(row => row.Max is not null)
+            .Where(row => row.Max is not null && ByRatio(row.Max.Kilograms, row.Relative, own) > 0)
             .Select(row =>
                 MaxOf(
                     exercise,
                     side,
-                    row.Max!.Kilograms * own.Value / row.Relative.Value,
+                    ByRatio(row.Max!.Kilograms, row.Relative, own),
                     Math.Sqrt(own.Spread * own.Spread + row.Relative.Spread * row.Relative.Spread),
                     MaxSource.Ratio
                 )
             )
             .MinBy(max => max.LogSd);
+    }
+
+    /// <summary>A max of one relative as the other's. A ratio is of what is held: where one lifts the body along and the root of the family does
+    /// not, the body comes on top (docs/decisions/0009-body-on-top-of-a-ratio.md).</summary>
+    private double ByRatio(double kilograms, Relative from, Relative to)
+    {
+        double BodyOver(Relative relative) => BodyKg(_catalogue[relative.Exercise]) - BodyKg(_catalogue[relative.Root]);
+        return (kilograms - BodyOver(from)) / from.Value * to.Value + BodyOver(to);
     }
 
     /// <summary>An exercise by its ratio to the root of its family, or as a root itself.</summary>

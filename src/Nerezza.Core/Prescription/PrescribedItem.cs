@@ -13,6 +13,9 @@ public sealed record PrescribedItem
     public required string Exercise { get; init; }
 
     /// <summary>What it is for.</summary>
+    public Purpose Purpose => Ask.Chosen.Purpose;
+
+    /// <summary>How it is done.</summary>
     public required Role Role { get; init; }
 
     /// <summary>Why it is here.</summary>

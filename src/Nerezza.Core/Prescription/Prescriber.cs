@@ -100,7 +100,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         List<PrescribedSet> sets = [];
         foreach (SetTarget wish in wishes)
         {
-            if ((max.Source is MaxSource.Guess ? Guessed(wish, ask, fit) : Fitted(wish, ask, fit)) is not { } fitted)
+            if ((max.Source is MaxSource.Guess ? Guessed(wish, ask, fit, max) : Fitted(wish, ask, fit)) is not { } fitted)
                 return ([], means);
             sets.Add(
                 Unloaded(wish, ask, exercise) with
@@ -117,8 +117,9 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     }
 
     /// <summary>By a first guess: repetitions and effort stay as asked, the load is the nearest there is. The fewest repetitions where that
-    /// is heavy; none, so that effort alone leads, where not even those could be done. A cap from pain is held to as with any max.</summary>
-    private static FittedSet? Guessed(SetTarget wish, ItemTarget ask, LoadFit fit)
+    /// is heavy; none, so that effort alone leads, where not even those could be done. A cap from pain is held to as with any
+    /// max.</summary>
+    private static FittedSet? Guessed(SetTarget wish, ItemTarget ask, LoadFit fit, OneRepMax max)
     {
         SetWanted wanted = wish.Wanted;
         if (wanted.MostFraction < 1)
@@ -127,7 +128,8 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         Load? near = fit.Means.Nearest(target) is { Grams: > 0 } some ? some : fit.Means.Steps.FirstOrDefault(step => step.Grams > 0);
         if (near is not { Grams: > 0 } load)
             return null;
-        if (fit.RepsAt(load, wanted with { Rpe = Rpe.Ten }) < wanted.Range.Bottom)
+        // The lower end is where loads start; whether one can be lifted at all, the estimate itself says.
+        if ((fit with { MaxKg = max.Kilograms }).RepsAt(load, wanted with { Rpe = Rpe.Ten }) < wanted.Range.Bottom)
             return null;
         int reps = fit.RepsAt(load, wanted) < wanted.Range.Bottom && ask.Target.Load is null ? wanted.Range.Bottom : wanted.Reps;
         return new FittedSet(reps, wanted.Rpe, Percent.FromFraction((load.Kilograms + fit.BodyKg) / fit.MaxKg), load, 0);

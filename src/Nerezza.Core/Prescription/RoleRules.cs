@@ -20,6 +20,15 @@ public enum Aim
     /// <summary>The client's event.</summary>
     Event,
 
+    /// <summary>All-round fitness.</summary>
+    General,
+
+    /// <summary>A weak point trained by a form of the main lift.</summary>
+    WeakPoint,
+
+    /// <summary>A lift practised again, light and crisp.</summary>
+    Practice,
+
     /// <summary>Whatever the aim is.</summary>
     Any,
 }
@@ -69,7 +78,8 @@ public sealed record RoleRule
                 return row;
             if (row.Pattern is not null)
                 continue;
-            forAny ??= row;
+            if (row.Aim is Aim.Any || forAny is null)
+                forAny = row;
             if (row.Aim == aim)
                 forAim ??= row;
         }
@@ -130,8 +140,8 @@ internal sealed record RolesFile
     /// <summary>Sets, repetitions, effort and rest by role and aim.</summary>
     public required IReadOnlyList<RoleRow> Roles { get; init; }
 
-    /// <summary>Numbers of sets tried to fit the minutes.</summary>
-    public required SetsTriedRule SetsTried { get; init; }
+    /// <summary>Repetitions of accessories in week 1.</summary>
+    public required StartRepsRule StartReps { get; init; }
 
     /// <summary>Set-up that faults and screen ask for.</summary>
     public required SetUpRule SetUp { get; init; }
@@ -162,9 +172,6 @@ internal sealed record RolesFile
 
     /// <summary>Metres that an event grows by a week.</summary>
     public required int EventMetresAWeek { get; init; }
-
-    /// <summary>Axial load of a lift whose exercise is not known yet.</summary>
-    public required int AxialOfALift { get; init; }
 
     /// <summary>Step of a carry, metres.</summary>
     public required int MetresStep { get; init; }
@@ -247,7 +254,8 @@ internal sealed record CalibratingRule(
     int EveryWeeks
 );
 
-internal sealed record SetsTriedRule(IReadOnlyList<IReadOnlyList<int>> Two, IReadOnlyList<IReadOnlyList<int>> Three);
+
+internal sealed record StartRepsRule(int SeveralJoints, int SingleJoint);
 
 internal sealed record SetUpRule(
     IReadOnlyList<string> Box,

@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 
@@ -39,6 +40,12 @@ public static class Answers
     /// <summary>Whether an exercise answers a finding in a role; a coach's own answers as the shipped one that it names.</summary>
     public static bool Answer(Exercise exercise, FindingCode finding, AnswerRole role) =>
         Of(finding, role).Contains(exercise.AnswersLike ?? exercise.Id);
+
+    /// <summary>The first answers to a fault, in the order in which they go; empty where section 5 names no exercise.</summary>
+    public static IReadOnlyList<string> FirstTo(FaultCode fault) => File.Faults.GetValueOrDefault(Codes.Of(fault), []);
+
+    /// <summary>The same for a finding that came of no fault.</summary>
+    public static IReadOnlyList<string> FirstTo(FindingCode finding) => File.First.GetValueOrDefault(Codes.Of(finding), []);
 
     private static Dictionary<(FindingCode, AnswerRole), IReadOnlyList<string>> Read()
     {

@@ -1,50 +1,43 @@
 using Nerezza.Core.Clients;
-using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>One candidate of the set: how often it could be done in a week, and what it is worth.</summary>
-/// <param name="Score">0 to 1000.</param>
-/// <param name="SessionsMost">Sessions a week at most, at least 1.</param>
-public sealed record ChoiceCandidate(string Id, int Score, int SessionsMost);
+/// <summary>One exercise in one slot: what taking it is worth.</summary>
+/// <param name="Id">Exercise and slot, unique in the problem.</param>
+/// <param name="Worth">In thousandths of score, the slot's own worth in it.</param>
+public sealed record ChoiceOption(string Id, int Worth);
 
-/// <summary>A sum over sessions that must not pass a limit: minutes, axial load, a muscle's high limit.</summary>
+/// <summary>A sum that must not pass a limit: minutes of a day, axial load, hard sets of a muscle in a session.</summary>
 /// <param name="Muscle">Where the limit is a muscle's.</param>
-/// <param name="Unit">How many make one minute, set or exercise.</param>
-/// <param name="PerSession">One number a candidate.</param>
-public sealed record ChoiceCap(CapKind Kind, Muscle? Muscle, int Unit, IReadOnlyList<int> PerSession, int Limit);
+/// <param name="Unit">How many make one minute or set.</param>
+/// <param name="PerOption">One number an option.</param>
+public sealed record ChoiceCap(CapKind Kind, Muscle? Muscle, int Unit, IReadOnlyList<int> PerOption, int Limit);
 
 /// <summary>What a limit is of.</summary>
 public enum CapKind
 {
-    /// <summary>Minutes of the days that an exercise suits.</summary>
+    /// <summary>Minutes of a day.</summary>
     Minutes,
-
-    /// <summary>Exercises in the week.</summary>
-    Items,
 
     /// <summary>Load on the spine, axial times sets.</summary>
     Axial,
 
-    /// <summary>Hard sets of a muscle.</summary>
+    /// <summary>Hard sets of a muscle in a session.</summary>
     Sets,
 }
 
-/// <summary>A sum over sessions that should reach a number; each unit short costs.</summary>
-/// <param name="Of">What is short below it; null where that is only less good.</param>
-public sealed record ChoiceWant(string Name, Lack? Of, IReadOnlyList<int> PerSession, int Needed, int CostEach);
+/// <summary>A sum that should reach a number; each unit short costs. With negative numbers it is a limit that may be passed at a
+/// cost.</summary>
+public sealed record ChoiceWant(string Name, IReadOnlyList<int> PerOption, int Needed, int CostEach);
 
-/// <summary>Candidates of which at most so many are taken.</summary>
-public sealed record ChoiceFamily(string Name, IReadOnlyList<int> Members, int Most);
+/// <summary>Options of which at most so many are taken: one for a slot, one form of a movement in a session.</summary>
+public sealed record ChoiceGroup(string Name, IReadOnlyList<int> Members, int Most);
 
-/// <summary>Candidates of which one at least is worth this much.</summary>
-public sealed record ChoiceAnswer(FindingCode Finding, IReadOnlyList<int> Members, int Worth);
-
-/// <summary>The set of accessories to choose, as numbers: maximise scores and answers less what is short and repeated.</summary>
+/// <summary>What is to stand in the slots of a week, as whole numbers: maximise what is taken less what is short.</summary>
 public sealed record ChoiceProblem
 {
-    /// <summary>What can be chosen.</summary>
-    public required IReadOnlyList<ChoiceCandidate> Candidates { get; init; }
+    /// <summary>What can be taken.</summary>
+    public required IReadOnlyList<ChoiceOption> Options { get; init; }
 
     /// <summary>What must not be passed.</summary>
     public required IReadOnlyList<ChoiceCap> Caps { get; init; }
@@ -52,17 +45,8 @@ public sealed record ChoiceProblem
     /// <summary>What is wanted, each with its cost when short.</summary>
     public required IReadOnlyList<ChoiceWant> Wants { get; init; }
 
-    /// <summary>Candidates of which only so many may stand.</summary>
-    public required IReadOnlyList<ChoiceFamily> Families { get; init; }
-
-    /// <summary>Candidates that answer a finding.</summary>
-    public required IReadOnlyList<ChoiceAnswer> Answers { get; init; }
-
-    /// <summary>Of each session.</summary>
-    public required int SessionCost { get; init; }
-
-    /// <summary>Of each session beyond an exercise's first, on top.</summary>
-    public required int RepeatCost { get; init; }
+    /// <summary>Options of which only so many may stand.</summary>
+    public required IReadOnlyList<ChoiceGroup> Groups { get; init; }
 
     /// <summary>Worth is counted in these, so that a fixed 20-bit hash of the id breaks every tie the same way everywhere.</summary>
     public const long Scale = 1 << 20;
@@ -76,36 +60,29 @@ public sealed record ChoiceProblem
         return (hash >> 20) ^ (hash & 0xFFFFF);
     }
 
-    /// <summary>What a choice is worth, hashes included; null when it breaks a cap or a family.</summary>
-    /// <param name="sessions">One number a candidate, 0 where it is not taken.</param>
-    public long? WorthOf(IReadOnlyList<int> sessions)
+    /// <summary>What a choice is worth, hashes included; null when it breaks a cap or a group.</summary>
+    /// <param name="taken">One answer an option.</param>
+    public long? WorthOf(IReadOnlyList<bool> taken)
     {
-        if (Caps.Any(cap => Sum(cap.PerSession, sessions) > cap.Limit))
+        if (Caps.Any(cap => Sum(cap.PerOption, taken) > cap.Limit))
             return null;
-        if (Families.Any(family => family.Members.Count(member => sessions[member] > 0) > family.Most))
+        if (Groups.Any(group => group.Members.Count(member => taken[member]) > group.Most))
             return null;
-        long worth = 0,
-            ties = 0;
-        for (int i = 0; i < sessions.Count; i++)
-        {
-            if (sessions[i] == 0)
-                continue;
-            worth += Candidates[i].Score - (long)SessionCost * sessions[i] - (long)RepeatCost * (sessions[i] - 1);
-            ties += Hash(Candidates[i].Id) + (sessions[i] - 1) * RepeatTie(Candidates[i].Id);
-        }
-        worth += Answers.Where(answer => answer.Members.Any(member => sessions[member] > 0)).Sum(answer => (long)answer.Worth);
-        worth -= Wants.Sum(want => (long)want.CostEach * Math.Max(0, want.Needed - Sum(want.PerSession, sessions)));
+        long worth = -Wants.Sum(want => (long)want.CostEach * Math.Max(0, want.Needed - Sum(want.PerOption, taken)));
+        long ties = 0;
+        for (int i = 0; i < taken.Count; i++)
+            if (taken[i])
+                (worth, ties) = (worth + Options[i].Worth, ties + Hash(Options[i].Id));
         return worth * Scale + ties;
     }
 
-    /// <summary>Breaks ties between repeats of different exercises.</summary>
-    public static long RepeatTie(string id) => Hash(id + "+") >> 4;
-
-    private static long Sum(IReadOnlyList<int> each, IReadOnlyList<int> sessions)
+    /// <summary>What of a sum is reached.</summary>
+    public static long Sum(IReadOnlyList<int> each, IReadOnlyList<bool> taken)
     {
         long sum = 0;
         for (int i = 0; i < each.Count; i++)
-            sum += (long)each[i] * sessions[i];
+            if (taken[i])
+                sum += each[i];
         return sum;
     }
 }
@@ -116,44 +93,16 @@ public enum Proof
     /// <summary>Proved best.</summary>
     Optimal,
 
-    /// <summary>The solver stopped first; the greedy answer stands.</summary>
-    Greedy,
+    /// <summary>The search stopped first; the best it had found stands.</summary>
+    Found,
 }
 
-/// <summary>Sessions a week of each candidate.</summary>
-public sealed record Choice(IReadOnlyList<int> Sessions, Proof Proof);
+/// <summary>Which options are taken.</summary>
+public sealed record Choice(IReadOnlyList<bool> Taken, Proof Proof);
 
-/// <summary>Chooses the set of accessories. The same problem gives the same choice.</summary>
+/// <summary>Chooses what stands in the slots. The same problem gives the same choice.</summary>
 public interface IChooser
 {
-    /// <summary>The best choice that it finds; always one that keeps every cap and family.</summary>
+    /// <summary>The best choice that it finds; always one that keeps every cap and group.</summary>
     Choice Choose(ChoiceProblem problem);
-}
-
-/// <summary>Takes, again and again, the session that adds most, until none adds anything.</summary>
-public sealed class GreedyChooser : IChooser
-{
-    /// <inheritdoc/>
-    public Choice Choose(ChoiceProblem problem)
-    {
-        int[] sessions = new int[problem.Candidates.Count];
-        long worth = problem.WorthOf(sessions) ?? long.MinValue;
-        while (true)
-        {
-            (int best, long reached) = (-1, worth);
-            for (int i = 0; i < sessions.Length; i++)
-            {
-                if (sessions[i] >= problem.Candidates[i].SessionsMost)
-                    continue;
-                sessions[i]++;
-                if (problem.WorthOf(sessions) is { } now && now > reached)
-                    (best, reached) = (i, now);
-                sessions[i]--;
-            }
-            if (best < 0)
-                return new Choice(sessions, Proof.Greedy);
-            sessions[best]++;
-            worth = reached;
-        }
-    }
 }

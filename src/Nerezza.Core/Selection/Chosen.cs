@@ -1,5 +1,7 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
@@ -19,23 +21,26 @@ public enum ChosenReason
     /// <summary>It takes the place of a target, because of a finding.</summary>
     ChangedLift,
 
-    /// <summary>It takes a second place in the week so that the load on the spine stays within the budget.</summary>
-    SparesSpine,
-
-    /// <summary>It trains the pattern in the second place of the week in another form than the main lift.</summary>
-    OtherForm,
+    /// <summary>It is the second lift of the day: another lift than the one that leads.</summary>
+    OtherLift,
 
     /// <summary>It answers a finding.</summary>
     AnswersFinding,
 
-    /// <summary>A muscle would have too few sets without it.</summary>
-    FillsSets,
+    /// <summary>The week would have no work of its kind.</summary>
+    FillsPalette,
 
-    /// <summary>The week needs its pattern.</summary>
-    FillsPattern,
+    /// <summary>It is the press or pull of the day.</summary>
+    Balances,
 
-    /// <summary>It adds most for its fatigue.</summary>
-    AddsStimulus,
+    /// <summary>It brings sets to what the client wants emphasised.</summary>
+    Emphasises,
+
+    /// <summary>It is the trunk work of the day.</summary>
+    HoldsTrunk,
+
+    /// <summary>Minutes were left for it.</summary>
+    Supports,
 
     /// <summary>It is the client's event itself.</summary>
     EventWork,
@@ -44,9 +49,14 @@ public enum ChosenReason
     StandsIn,
 }
 
+/// <summary>Hard sets of a muscle in a load week without an exercise and with it, and what the week should hold.</summary>
+/// <param name="Low">0 where the muscle has no low limit.</param>
+public sealed record SetsInWeek(Muscle Muscle, double Without, double With, double Low, double High);
+
 /// <summary>An alternative that was not taken.</summary>
 /// <param name="Part">The part of the score that speaks most against it; null where none does.</param>
-public sealed record Alternative(string Exercise, double Score, string? Part);
+/// <param name="Better">The part that speaks most for it; null where none does.</param>
+public sealed record Alternative(string Exercise, double Score, ScorePart? Part, ScorePart? Better);
 
 /// <summary>One chosen exercise with all that speaks for it.</summary>
 public sealed record Chosen
@@ -55,13 +65,31 @@ public sealed record Chosen
     public required Exercise Exercise { get; init; }
 
     /// <summary>What it is for.</summary>
+    public required Purpose Purpose { get; init; }
+
+    /// <summary>How it is done.</summary>
     public required Role Role { get; init; }
+
+    /// <summary>Another aim than the block's for its row of docs/handbook/11-prescription.md; null for the block's.</summary>
+    public Aim? Aim { get; init; }
+
+    /// <summary>Work sets in a load week; null for its row's.</summary>
+    public int? Sets { get; init; }
+
+    /// <summary>How well it answers its best answered finding: 1, 0.6 or 0.3; null where it answers none.</summary>
+    public double? Grade { get; init; }
 
     /// <summary>Why it is here.</summary>
     public required ChosenReason Reason { get; init; }
 
     /// <summary>The open findings that it answers, gravest first.</summary>
     public IReadOnlyList<FindingCode> Answers { get; init; } = [];
+
+    /// <summary>The gravest finding that it answers, with what was measured; null where it answers none.</summary>
+    public Finding? For { get; init; }
+
+    /// <summary>How the week stands for the muscle that it works most; null where sets are not counted.</summary>
+    public SetsInWeek? Brings { get; init; }
 
     /// <summary>The finding that is not closing, for which it gets one set more a fortnight; null where it keeps its sets.</summary>
     public FindingCode? GrowsFor { get; init; }
@@ -75,9 +103,6 @@ public sealed record Chosen
     /// <summary>What caution leaves of it.</summary>
     public required Caution.Allowed Limits { get; init; }
 
-    /// <summary>Sessions a week for an accessory; 0 where the week's layout decides.</summary>
-    public int Sessions { get; init; }
-
     /// <summary>The next best.</summary>
     public IReadOnlyList<Alternative> InsteadOf { get; init; } = [];
 
@@ -89,20 +114,17 @@ public sealed record Chosen
     public IReadOnlyList<string> Substitutes { get; init; } = [];
 }
 
-/// <summary>A main lift with the variation that takes its second place of the week; often itself.</summary>
-public sealed record MainSlot(Pattern Pattern, Chosen Main, Chosen Second);
-
 /// <summary>An exercise that could be chosen, with its score as an accessory.</summary>
 public sealed record Ranked(Exercise Exercise, Role Role, double Score, ScoreParts Parts, IReadOnlyList<FindingCode> Answers);
 
 /// <summary>The whole choice for a block.</summary>
 public sealed record ExerciseChoice
 {
-    /// <summary>Main and second lifts.</summary>
-    public required IReadOnlyList<MainSlot> Mains { get; init; }
+    /// <summary>The days of the week, each with what stands on it in the order of the session.</summary>
+    public required IReadOnlyList<DayPlan> Days { get; init; }
 
-    /// <summary>All besides.</summary>
-    public required IReadOnlyList<Chosen> Others { get; init; }
+    /// <summary>Daily work for range, away from the sessions.</summary>
+    public required IReadOnlyList<Chosen> Daily { get; init; }
 
     /// <summary>What a hard filter kept out, and why.</summary>
     public required IReadOnlyList<PassedOver> PassedOver { get; init; }
@@ -126,8 +148,8 @@ public sealed record ExerciseChoice
     public static ExerciseChoice None { get; } =
         new()
         {
-            Mains = [],
-            Others = [],
+            Days = [],
+            Daily = [],
             PassedOver = [],
             Unanswered = [],
             Ranked = [],
@@ -136,7 +158,14 @@ public sealed record ExerciseChoice
             School = "",
         };
 
-    /// <summary>Every chosen exercise once, mains first.</summary>
+    /// <summary>Every chosen exercise once, in the highest of its purposes.</summary>
     public IEnumerable<Chosen> All =>
-        Mains.SelectMany(slot => new[] { slot.Main, slot.Second }).Concat(Others).DistinctBy(chosen => chosen.Exercise.Id);
+        Days.SelectMany(day => day.Lifts).Concat(Daily).OrderBy(chosen => chosen.Purpose).DistinctBy(chosen => chosen.Exercise.Id);
+
+    /// <summary>The lifts that lead, once each.</summary>
+    public IEnumerable<Chosen> Mains => All.Where(chosen => chosen.Purpose is Purpose.Main);
+
+    /// <summary>The days on which an exercise stands.</summary>
+    public IReadOnlyList<Weekday> DaysOf(string exercise) =>
+        [.. Days.Where(day => day.Lifts.Any(lift => lift.Exercise.Id == exercise)).Select(day => day.Weekday)];
 }

@@ -18,8 +18,8 @@ public enum DayFocus
 }
 
 /// <summary>A training day of the week with what it is for; its date in week 1.</summary>
-/// <param name="Turn">Which main lift leads a leg day, from 0.</param>
-public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus Focus, int Turn)
+/// <param name="Lead">The heavy lift that leads a leg day; none where a thrust does, and on upper days.</param>
+public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus Focus, HeavyLift Lead)
 {
     /// <summary>The day of the week.</summary>
     public Weekday Weekday => Training.Day;
@@ -33,7 +33,8 @@ public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus
 /// numbers, the
 /// layout the order: the emphasised half on the freshest days and far apart, heavy hinges two days apart, hard sport kept away
 /// from.</remarks>
-public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue)
+/// <param name="worst">The pattern of the gravest finding other than pain: it leads first, and so twice where days are odd.</param>
+public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue, Pattern? worst)
 {
     private static readonly WeekFile Rules = EmbeddedData.Read("week", SelectionJson.Default.WeekFile);
     private readonly IReadOnlyList<(TrainingDay Training, DateOnly Date)> _days =
@@ -51,7 +52,7 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
             .. _days.Select(
                 (row, day) =>
                     problem.Sessions[dayOf.ToList().IndexOf(day)] is var session
-                        ? new SplitDay(row.Training, row.Date, session.Focus, session.Turn)
+                        ? new SplitDay(row.Training, row.Date, session.Focus, session.Heavy)
                         : null!
             ),
         ];
@@ -82,13 +83,17 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
             yield return new SessionKind(DayFocus.Upper, 0, HeavyLift.None, IsEmphasised(DayFocus.Upper));
     }
 
-    /// <summary>Squat and hinge take turns, the first target's pattern first; a thrust comes third where it is due.</summary>
+    /// <summary>Squat and hinge take turns, that of the gravest finding first, else of the first target; a thrust comes between them where it
+    /// is due; with the quads emphasised squats lead every lower day.</summary>
     private List<HeavyLift> Turns()
     {
-        bool hingeFirst = MainOrder.Of(client, catalogue)[0] is Pattern.Hinge;
+        bool split = _days.Count > 3;
+        if (split && client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris))
+            return [HeavyLift.Squat];
+        bool hingeFirst = (worst ?? MainOrder.Of(client, catalogue)[0]) is Pattern.Hinge;
         List<HeavyLift> turns = hingeFirst ? [HeavyLift.Hinge, HeavyLift.Squat] : [HeavyLift.Squat, HeavyLift.Hinge];
         if (WeekLifts.HasThrust(client, catalogue))
-            turns.Add(HeavyLift.None);
+            turns.Insert(1, HeavyLift.None);
         return turns;
     }
 

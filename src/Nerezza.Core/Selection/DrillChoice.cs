@@ -42,6 +42,7 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Fi
         return new Chosen
         {
             Exercise = exercise,
+            Purpose = role is Role.Priming ? Purpose.Prime : Purpose.Learn,
             Role = role,
             Reason = ChosenReason.AnswersFinding,
             Answers = [finding.Code],

@@ -24,7 +24,7 @@ public sealed class Eligibility(PreparedCase prepared)
             return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
         if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange))
             return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
-        if (prepared.Ladders.LockOn(exercise.Id) is { } locked)
+        if (prepared.Ladders.LockOn(exercise.Id) is { } locked && !SelectionRules.Shipped.AlwaysOpen.Contains(exercise.Id))
             return new PassedOver.Locked(exercise.Id, locked);
         if (prepared.Case.Picks.Any(pick => pick.Exercise == exercise.Id && pick.Kind is PickKind.Banned))
             return new PassedOver.Banned(exercise.Id);

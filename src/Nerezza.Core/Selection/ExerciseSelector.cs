@@ -1,10 +1,11 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Chooses the exercises of a block: main lifts, drills, then the set of accessories that answers what is open
+/// <summary>Composes the week of a block: the lifts that lead, then every slot by its purpose, all settled together
 /// (docs/handbook/09-composition.md).</summary>
 public sealed class ExerciseSelector
 {
@@ -14,6 +15,7 @@ public sealed class ExerciseSelector
     private readonly ScoreContext _context;
     private readonly Scoring _scoring;
     private readonly Eligibility _eligibility;
+    private readonly LoadReach _reach;
     private readonly Dictionary<string, PassedOver> _out = [];
     private readonly List<Exercise> _able = [];
 
@@ -32,6 +34,7 @@ public sealed class ExerciseSelector
         };
         _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Prepared);
+        _reach = new LoadReach(input.Prepared.Loader, input.Prepared.Maxes, input.Prepared.LoadKg, input.Prepared.Client.MassKg);
         foreach (Exercise exercise in input.Prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
             if (_eligibility.Judge(exercise) is { } reason)
@@ -46,213 +49,181 @@ public sealed class ExerciseSelector
 
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<MainSlot> slots = new MainLiftChoice(
-            _context,
-            _scoring,
-            _eligibility,
-            _input.Prepared.Findings,
-            _input.Prepared.Case.Picks,
-            _input.Week,
-            _input.Cost,
-            new LoadReach(_input.Prepared.Loader, _input.Prepared.LoadKg, _input.Prepared.Client.MassKg)
-        ).Choose();
-        IReadOnlyList<Chosen> inWeek = [.. WeekLifts.LegDays(_input.Week).SelectMany(day => WeekLifts.On(day, slots))];
-        List<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        List<Chosen> events = [.. EventWork.Of(_input.Prepared.Client, _input.Kind, _able).Select(ToEvent)];
-        List<string> taken =
-        [
-            .. events.Select(one => one.Exercise.Id),
-            .. slots.SelectMany(slot => new[] { slot.Main.Exercise.Id, slot.Second.Exercise.Id }),
-        ];
-        ScoreWeights weights = ScoreWeights.Of(School);
-        IReadOnlyList<ScoredExercise> scored = Score(weights, taken, slots);
-        List<FindingCode> answered = [.. inWeek.Concat(drills).SelectMany(chosen => chosen.Answers)];
-        List<Finding> open =
-        [
-            .. _input.Prepared.Findings.Where(finding =>
-                Scoring.IsOpen(finding)
-                && finding.Cause is not Cause.Range
-                && !(finding.Cause is not Cause.Strength && answered.Contains(finding.Code))
-            ),
-        ];
-        IReadOnlyList<ScoredExercise> candidates = new CandidateCut(_input, open).Cut(scored);
-        IEnumerable<Chosen> drillsInWeek = WeekLifts
-            .LegDays(_input.Week)
-            .SelectMany(_ => drills.Where(drill => drill.Role is Role.Priming or Role.Skill));
-        ChoiceProblem problem = new AccessoryProblem(_input, candidates, [.. inWeek, .. drillsInWeek], open).Build();
+        IReadOnlyList<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
+        IReadOnlyList<Chosen> events = [.. EventWork.Of(_input.Prepared.Client, _input.Kind, _able).Select(ToEvent)];
+        var mains = new MainLiftChoice(_context, _scoring, _eligibility, _input.Prepared.Findings, _input.Prepared.Case.Picks, _reach, _input.Kind);
+        var upper = new UpperLeads(_input, FirstAble, ToMain);
+        var weekFrame = new WeekFrame(_input, mains, upper);
+        IReadOnlyList<DayFrame> frames = weekFrame.Of(
+            [.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)],
+            events
+        );
+        frames = new PickedWork(_input, ToPicked).On(frames);
+        Scoring toward = _scoring.Toward(TargetsOf(frames));
+        var candidates = new SlotCandidates(_input, _able, toward, _reach, Leads(frames));
+        IReadOnlyList<Slot> slots = new SlotMaker(_input, candidates, School, weekFrame.Leads).Of(frames);
+        var written = new SlotProblem(_input, frames, slots, candidates.Trainable);
+        ChoiceProblem problem = written.Build();
         Choice choice = _chooser.Choose(problem);
-        List<Chosen> set =
+        if (Environment.GetEnvironmentVariable("NZTRACE") is not null) foreach (Slot slot in slots) { System.Console.Error.WriteLine($"{slot.Day} {slot.Purpose} {slot.Kind} {slot.Worth}: " + string.Join(", ", slot.Options.Select(o => $"{o.Exercise.Id} {o.Score:0.00}+{o.Usual}[{string.Join(' ', o.Parts.All.Select(p => p.Value.ToString("0.0")))}]"))); }
+        IReadOnlyList<(Slot Slot, SlotOption Option)> taken = [.. written.Rows.Where((_, i) => choice.Taken[i])];
+        var words = new ChosenMaker(_input, _eligibility, slots, taken);
+        IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week = new SetsLeftOver(_input, written.Limits).Given([
+            .. frames.Select(
+                (frame, day) =>
+                    (
+                        frame.Day,
+                        (IReadOnlyList<Chosen>)
+                            [.. frame.Fixed, .. taken.Where(row => row.Slot.Day == day).Select(row => words.Of(row.Slot, row.Option))]
+                    )
+            ),
+        ]);
+        IReadOnlyList<DayPlan> days =
         [
-            .. candidates
-                .Select((candidate, i) => (candidate, Sessions: choice.Sessions[i]))
-                .Where(row => row.Sessions > 0)
-                .OrderBy(row => row.candidate.Role)
-                .ThenByDescending(row => row.candidate.Score)
-                .ThenBy(row => row.candidate.Exercise.Id, StringComparer.Ordinal)
-                .Select(row => ToChosen(row.candidate, row.Sessions, scored, candidates, choice, weights)),
+            .. week.Where(day => day.Lifts.Count > 0).Select(day => DayPlan.InOrder(day.Day, day.Lifts, _input.Prepared.Case.Schools)),
         ];
-        ExerciseChoice selection = new()
-        {
-            Mains = slots,
-            Others = [.. drills, .. events, .. set],
-            PassedOver = [],
-            Unanswered = [],
-            Ranked =
-            [
-                .. scored.Select(row => new Ranked(
-                    row.Exercise,
-                    row.Role,
-                    row.Score,
-                    row.Parts,
-                    [.. row.Answers.Select(finding => finding.Code).Distinct()]
-                )),
-            ],
-            Shortfalls = [],
-            Proven = choice.Proof,
-            School = weights.Name,
-        };
-        ExerciseChoice whole = WithRest(selection, scored);
-        return whole with
-        {
-            Shortfalls = new ShortfallBook(problem, choice, _out).Of([.. whole.Unanswered.Select(finding => finding.Code).Distinct()]),
-        };
+        return Whole(days, [.. drills.Where(drill => drill.Role is Role.Capacity)], toward, choice.Proof, problem, written, choice);
     }
 
-    /// <summary>The coach's school; else stimulus, and positions where a weak link is grave.</summary>
-    private AccessorySchool School =>
-        _input.Prepared.Case.Schools.Accessories
-        ?? (
-            _input.Prepared.Findings.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= Rules.PositionsFromSeverity)
-                ? AccessorySchool.Positions
-                : AccessorySchool.Stimulus
+    /// <summary>The coach's school; else stimulus.</summary>
+    private AccessorySchool School => _input.Prepared.Case.Schools.Accessories ?? AccessorySchool.Stimulus;
+
+    private static IEnumerable<string> Leads(IReadOnlyList<DayFrame> frames) =>
+        frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main).Select(one => one.Exercise.Id);
+
+    /// <summary>What carries over is measured against the targets, else against the lifts that lead.</summary>
+    private IReadOnlyList<string> TargetsOf(IReadOnlyList<DayFrame> frames) =>
+        _input.Prepared.Client.TargetLifts.Count > 0 ? _input.Prepared.Client.TargetLifts : [.. Leads(frames).Distinct()];
+
+    private Exercise? FirstAble(IEnumerable<string> ids) =>
+        ids.Select(id => _able.Find(exercise => exercise.Id == id)).OfType<Exercise>().FirstOrDefault();
+
+    private Chosen ToMain(Exercise exercise) =>
+        With(
+            exercise,
+            Purpose.Main,
+            Role.Main,
+            _input.Prepared.Client.TargetLifts.Contains(exercise.Id) ? ChosenReason.TargetLift : ChosenReason.UsualLift
         );
 
-    private List<ScoredExercise> Score(ScoreWeights weights, List<string> taken, IReadOnlyList<MainSlot> slots)
-    {
-        IReadOnlyList<string> targets =
-            _input.Prepared.Client.TargetLifts.Count > 0
-                ? _input.Prepared.Client.TargetLifts
-                : [.. slots.Select(slot => slot.Main.Exercise.Id)];
-        Scoring scoring = _scoring.Toward(targets);
-        return
-        [
-            .. _able
-                .Where(exercise =>
-                    exercise.Muscles.Count > 0
-                    && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill)
-                    && !taken.Contains(exercise.Id)
-                    && !Answers.Drills.Contains(exercise.Id)
-                )
-                .Select(exercise => (Exercise: exercise, Parts: scoring.Of(exercise, AnswerRole.Accessory)))
-                .Select(row => new ScoredExercise(
-                    row.Exercise,
-                    AccessoryRole.Of(row.Exercise),
-                    weights.Score(row.Parts),
-                    row.Parts,
-                    scoring.AnsweredBy(row.Exercise, AnswerRole.Accessory)
-                ))
-                .OrderByDescending(row => row.Score)
-                .ThenBy(row => row.Exercise.Id, StringComparer.Ordinal),
-        ];
-    }
+    private Chosen ToEvent(Exercise exercise) => With(exercise, Purpose.Event, EventWork.RoleOf(exercise), ChosenReason.EventWork);
 
-    private Chosen ToChosen(
-        ScoredExercise candidate,
-        int sessions,
-        IReadOnlyList<ScoredExercise> scored,
-        IReadOnlyList<ScoredExercise> candidates,
-        Choice choice,
-        ScoreWeights weights
-    )
-    {
-        HashSet<string> chosen = [.. candidates.Where((_, i) => choice.Sessions[i] > 0).Select(other => other.Exercise.Id)];
-        Chosen one = new()
-        {
-            Exercise = candidate.Exercise,
-            Role = candidate.Role,
-            Reason =
-                IsPicked(candidate.Exercise) ? ChosenReason.Picked
-                : candidate.Answers.Count > 0 ? ChosenReason.AnswersFinding
-                : Region.IsPush(candidate.Exercise) || Region.IsPull(candidate.Exercise) ? ChosenReason.FillsPattern
-                : IsLowMuscle(candidate.Exercise) ? ChosenReason.FillsSets
-                : ChosenReason.AddsStimulus,
-            Answers = [.. candidate.Answers.Select(finding => finding.Code).Distinct()],
-            Score = candidate.Score,
-            Parts = candidate.Parts,
-            Limits = _eligibility.LimitsOf(candidate.Exercise),
-            Sessions = sessions,
-        };
-        return one with
-        {
-            InsteadOf =
-            [
-                .. scored
-                    .Where(other => !chosen.Contains(other.Exercise.Id) && Serves(other, one))
-                    .Take(1)
-                    .Select(other => new Alternative(
-                        other.Exercise.Id,
-                        other.Score,
-                        ScoreComparison.WorstPart(candidate.Parts, other.Parts, weights)
-                    )),
-            ],
-        };
-    }
+    private Chosen ToPicked(Exercise exercise) => With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);
 
-    private Chosen ToEvent(Exercise exercise)
+    private Chosen With(Exercise exercise, Purpose purpose, Role role, ChosenReason reason)
     {
         ScoreParts parts = _scoring.Of(exercise, AnswerRole.Accessory);
+        IReadOnlyList<FindingCode> answers =
+        [
+            .. _input.Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(exercise, finding) >= Grading.First).Select(finding => finding.Code).Distinct(),
+        ];
         return new Chosen
         {
             Exercise = exercise,
-            Role = EventWork.RoleOf(exercise),
-            Reason = ChosenReason.EventWork,
-            Answers = [.. _scoring.AnsweredBy(exercise, AnswerRole.Accessory).Select(finding => finding.Code).Distinct()],
+            Purpose = purpose,
+            Role = role,
+            Reason = reason,
+            Answers = answers,
+            Grade = Grading.BestOf(exercise, _input.Prepared.Findings, answers),
             Score = ScoreWeights.Of(School).Score(parts),
             Parts = parts,
             Limits = _eligibility.LimitsOf(exercise),
         };
     }
 
-    private bool IsPicked(Exercise exercise) => _input.Prepared.Case.Picks.Contains(new Pick(exercise.Id, PickKind.Accessory));
-
-    private bool IsLowMuscle(Exercise exercise) =>
-        exercise.PrimeMovers.Any(muscle => _input.Prepared.Client.Emphasis.Contains(muscle) || WeeklySets.HasLow(muscle));
-
-    /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same prime
-    /// mover.</summary>
-    private static bool Serves(ScoredExercise other, Chosen chosen) =>
-        other.Exercise.Id != chosen.Exercise.Id
-        && (other.Answers.Any(finding => chosen.Answers.Contains(finding.Code)) || CanStandIn(other.Exercise, chosen.Exercise));
-
-    private static bool CanStandIn(Exercise other, Exercise exercise) =>
-        other.Pattern == exercise.Pattern && other.PrimeMovers.Intersect(exercise.PrimeMovers).Any();
-
-    private ExerciseChoice WithRest(ExerciseChoice selection, IReadOnlyList<ScoredExercise> scored)
+    private ExerciseChoice Whole(
+        IReadOnlyList<DayPlan> days,
+        IReadOnlyList<Chosen> daily,
+        Scoring toward,
+        Proof proof,
+        ChoiceProblem problem,
+        SlotProblem written,
+        Choice choice
+    )
     {
-        HashSet<string> chosen = [.. selection.All.Select(one => one.Exercise.Id)];
-        Dictionary<string, double> scores = scored.ToDictionary(row => row.Exercise.Id, row => row.Score);
+        HashSet<string> standing = [.. days.SelectMany(day => day.Lifts).Concat(daily).Select(one => one.Exercise.Id)];
+        IReadOnlyList<Ranked> ranked = RankedFor(toward, standing);
+        Dictionary<string, double> scores = ranked.ToDictionary(row => row.Exercise.Id, row => row.Score);
         Chosen Full(Chosen one) =>
             one with
             {
-                Rivals = [.. scored.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)],
-                Substitutes = SubstitutesOf(one.Exercise, chosen, scores),
+                Rivals = [.. ranked.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)],
+                Substitutes = SubstitutesOf(one.Exercise, standing, scores),
             };
-        HashSet<FindingCode> answered = [.. selection.All.SelectMany(one => one.Answers)];
-        return selection with
+        Dictionary<string, Chosen> full = [];
+        foreach (Chosen one in days.SelectMany(day => day.Lifts).Concat(daily))
+            full.TryAdd(one.Exercise.Id, Full(one));
+        var facts = new WeekFacts(_input, days);
+        Chosen Known(Chosen one) =>
+            facts.Of(one) with
+            {
+                Rivals = full[one.Exercise.Id].Rivals,
+                Substitutes = full[one.Exercise.Id].Substitutes,
+            };
+        IReadOnlyList<DayPlan> whole =
+        [
+            .. Growth.Mark([.. days.Select(day => day with { Lifts = [.. day.Lifts.Select(Known)] })], _input.Prepared.Findings),
+        ];
+        HashSet<FindingCode> answered = [.. whole.SelectMany(day => day.Lifts).Concat(daily).SelectMany(one => one.Answers)];
+        IReadOnlyList<Finding> unanswered =
+        [
+            .. _input.Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code)),
+        ];
+        return new ExerciseChoice
         {
-            Mains = [.. selection.Mains.Select(slot => slot with { Main = Full(slot.Main), Second = Full(slot.Second) })],
-            Others = Growth.Mark([.. selection.Others.Select(Full)], _input.Prepared.Findings),
+            Days = whole,
+            Daily = [.. daily.Select(Known)],
             PassedOver = PassedOverFor(),
-            Unanswered = [.. _input.Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && !answered.Contains(finding.Code))],
+            Unanswered = unanswered,
+            Ranked = ranked,
+            Shortfalls = new ShortfallBook(problem, choice, written, _out).Of([.. unanswered.Select(finding => finding.Code).Distinct()]),
+            Proven = proof,
+            School = Codes.Of(School),
         };
     }
 
-    /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
-    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> chosen, Dictionary<string, double> scores) =>
+    /// <summary>Every exercise that can be done, best first, by the weights of the school.</summary>
+    private IReadOnlyList<Ranked> RankedFor(Scoring toward, HashSet<string> standing)
+    {
+        ScoreWeights weights = ScoreWeights.Of(School);
+        return
         [
             .. _able
-                .Where(other => other.Id != exercise.Id && CanStandIn(other, exercise))
-                .OrderBy(other => chosen.Contains(other.Id))
+                .Where(exercise =>
+                    exercise.Muscles.Count > 0
+                    && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill)
+                    && !Answers.Drills.Contains(exercise.Id)
+                )
+                .Select(exercise => (Exercise: exercise, Parts: toward.Of(exercise, AnswerRole.Accessory)))
+                .Select(row => new Ranked(
+                    row.Exercise,
+                    AccessoryRole.Of(row.Exercise),
+                    weights.Score(row.Parts),
+                    row.Parts,
+                    [
+                        .. _input
+                            .Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(row.Exercise, finding) >= Grading.CountsFrom)
+                            .Select(finding => finding.Code)
+                            .Distinct(),
+                    ]
+                ))
+                .OrderByDescending(row => row.Score)
+                .ThenBy(row => row.Exercise.Id, StringComparer.Ordinal),
+        ];
+    }
+
+    /// <summary>Whether another could have stood in the same place: it answers the same, or trains the same pattern with the same
+    /// muscles.</summary>
+    private static bool Serves(Ranked other, Chosen chosen) =>
+        other.Exercise.Id != chosen.Exercise.Id
+        && (other.Answers.Any(finding => chosen.Answers.Contains(finding)) || other.Exercise.CanStandInFor(chosen.Exercise));
+
+    /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
+    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> standing, Dictionary<string, double> scores) =>
+        [
+            .. _able
+                .Where(other => other.Id != exercise.Id && other.CanStandInFor(exercise))
+                .OrderBy(other => standing.Contains(other.Id))
                 .ThenByDescending(other => scores.GetValueOrDefault(other.Id))
                 .ThenBy(other => other.Id, StringComparer.Ordinal)
                 .Take(Rules.Substitutes)
@@ -265,6 +236,7 @@ public sealed class ExerciseSelector
         IEnumerable<string> asked = _input
             .Prepared.Client.TargetLifts.Concat(Rules.Mains["squat"])
             .Concat(Rules.Mains["hinge"])
+            .Concat(_input.Prepared.Findings.SelectMany(Grading.FirstAnswersTo))
             .Concat(
                 _input.Prepared.Findings.SelectMany(finding =>
                     Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(finding.Code, role))

@@ -3,21 +3,6 @@ using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>What the choice could not give.</summary>
-public abstract record Lack
-{
-    private Lack() { }
-
-    /// <summary>A finding that nothing answers.</summary>
-    public sealed record Finding(FindingCode Code) : Lack;
-
-    /// <summary>A muscle under its low limit.</summary>
-    public sealed record Sets(Muscle Muscle) : Lack;
-
-    /// <summary>A session of a pattern, such as push or pull.</summary>
-    public sealed record Session(string Pattern) : Lack;
-}
-
 /// <summary>What a coach could give up to get it, and what that costs.</summary>
 public abstract record GiveUp
 {
@@ -35,33 +20,23 @@ public abstract record GiveUp
 /// <param name="By">Minutes, exercises, axial sets or hard sets a week.</param>
 public sealed record OverLimit(CapKind Kind, Muscle? Muscle, double By);
 
-/// <summary>One thing that is short, with the way to get it.</summary>
-public sealed record Shortfall(Lack Of, GiveUp GiveUp);
+/// <summary>A finding that nothing answers, with the way to answer it.</summary>
+public sealed record Shortfall(FindingCode Finding, GiveUp GiveUp);
 
-/// <summary>Finds for everything that stays short the exercise that would pass the fewest limits.</summary>
-internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, IReadOnlyDictionary<string, PassedOver> ruledOut)
+/// <summary>Finds for every finding that stays unanswered the exercise that would pass the fewest limits.</summary>
+internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, SlotProblem written, IReadOnlyDictionary<string, PassedOver> ruledOut)
 {
     private const int MostFilters = 3;
-    private readonly int[] _used = [.. problem.Caps.Select(cap => Sum(cap.PerSession, choice))];
+    private readonly long[] _used = [.. problem.Caps.Select(cap => ChoiceProblem.Sum(cap.PerOption, choice.Taken))];
 
     public IReadOnlyList<Shortfall> Of(IReadOnlyList<FindingCode> unanswered) =>
-        [
-            .. unanswered.Select(code => new Shortfall(
-                new Lack.Finding(code),
-                WayTo(problem.Answers.Where(answer => answer.Finding == code).SelectMany(answer => answer.Members)) as GiveUp
-                    ?? Filters(code)
-            )),
-            .. problem
-                .Wants.Where(want => want.Of is not null && Sum(want.PerSession, choice) < want.Needed)
-                .Select(want => (want.Of, Way: WayTo(Enumerable.Range(0, problem.Candidates.Count).Where(i => want.PerSession[i] > 0))))
-                .Where(row => row.Way is not null)
-                .Select(row => new Shortfall(row.Of!, row.Way!)),
-        ];
+        [.. unanswered.Select(code => new Shortfall(code, WayTo(code) as GiveUp ?? Filters(code)))];
 
     private GiveUp.Filters Filters(FindingCode code) =>
         new([
-            .. Enum.GetValues<AnswerRole>()
-                .SelectMany(role => Answers.Of(code, role))
+            .. Answers
+                .FirstTo(code)
+                .Concat(Enum.GetValues<AnswerRole>().SelectMany(role => Answers.Of(code, role)))
                 .Distinct()
                 .Where(ruledOut.ContainsKey)
                 .Select(id => ruledOut[id])
@@ -70,36 +45,30 @@ internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, IReadO
                 .Take(MostFilters),
         ]);
 
-    /// <summary>The candidate whose next session passes the fewest limits; null when one passes none, since then it was only not worth its
-    /// cost.</summary>
-    private GiveUp.Limits? WayTo(IEnumerable<int> candidates)
+    /// <summary>The option that passes the fewest limits; null when one passes none, since then something else was worth more.</summary>
+    private GiveUp.Limits? WayTo(FindingCode code)
     {
         List<(int Index, List<OverLimit> Over)> ways =
         [
-            .. candidates.Where(i => choice.Sessions[i] < problem.Candidates[i].SessionsMost).Select(i => (i, OverBy(i))),
+            .. Enumerable
+                .Range(0, written.Rows.Count)
+                .Where(i => !choice.Taken[i] && written.Rows[i].Option.Answers.Contains(code))
+                .Select(i => (i, OverBy(i))),
         ];
-        if (ways.Count == 0 || ways.Any(way => way.Over.Count == 0))
+        if (ways.Count == 0 || ways.Exists(way => way.Over.Count == 0))
             return null;
         (int best, List<OverLimit> over) = ways.OrderBy(way => way.Over.Count)
             .ThenBy(way => way.Over.Sum(limit => limit.By))
-            .ThenBy(way => problem.Candidates[way.Index].Id, StringComparer.Ordinal)
+            .ThenBy(way => problem.Options[way.Index].Id, StringComparer.Ordinal)
             .First();
-        return new GiveUp.Limits(problem.Candidates[best].Id, over);
+        return new GiveUp.Limits(written.Rows[best].Option.Exercise.Id, over);
     }
 
-    private List<OverLimit> OverBy(int candidate) =>
+    private List<OverLimit> OverBy(int option) =>
         [
             .. problem
-                .Caps.Select((cap, i) => (cap, Over: _used[i] + cap.PerSession[candidate] - cap.Limit))
-                .Where(row => row.Over > 0 && row.cap.PerSession[candidate] > 0)
+                .Caps.Select((cap, i) => (cap, Over: _used[i] + cap.PerOption[option] - cap.Limit))
+                .Where(row => row.Over > 0 && row.cap.PerOption[option] > 0)
                 .Select(row => new OverLimit(row.cap.Kind, row.cap.Muscle, (double)row.Over / row.cap.Unit)),
         ];
-
-    private static int Sum(IReadOnlyList<int> each, Choice choice)
-    {
-        int sum = 0;
-        for (int i = 0; i < each.Count; i++)
-            sum += each[i] * choice.Sessions[i];
-        return sum;
-    }
 }

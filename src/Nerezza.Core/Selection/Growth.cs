@@ -7,10 +7,10 @@ namespace Nerezza.Core.Selection;
 /// <remarks>What caution limits keeps its sets; a finding that is closing, or was not measured before, asks for none.</remarks>
 internal static class Growth
 {
-    /// <param name="accessories">The chosen, best first.</param>
-    public static IReadOnlyList<Chosen> Mark(IReadOnlyList<Chosen> accessories, IReadOnlyList<Finding> findings)
+    /// <summary>The days with the marks: once for each finding, on the first day on which something answers it.</summary>
+    public static IReadOnlyList<DayPlan> Mark(IReadOnlyList<DayPlan> days, IReadOnlyList<Finding> findings)
     {
-        List<Chosen> marked = [.. accessories];
+        List<List<Chosen>> lifts = [.. days.Select(day => day.Lifts.ToList())];
         foreach (
             FindingCode code in findings
                 .Where(finding => finding.Course is Course.Same or Course.Worse)
@@ -18,12 +18,14 @@ internal static class Growth
                 .Distinct()
         )
         {
-            int at = marked.FindIndex(one =>
-                one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(code) && one.Limits.CapsNothing
-            );
-            if (at >= 0)
-                marked[at] = marked[at] with { GrowsFor = marked[at].GrowsFor ?? code };
+            (List<Chosen> On, int At) first = lifts
+                .Select(day => (day, day.FindIndex(one => MayGrow(one) && one.Answers.Contains(code))))
+                .FirstOrDefault(row => row.Item2 >= 0);
+            if (first.On is not null)
+                first.On[first.At] = first.On[first.At] with { GrowsFor = first.On[first.At].GrowsFor ?? code };
         }
-        return marked;
+        return [.. days.Select((day, i) => day with { Lifts = lifts[i] })];
     }
+
+    private static bool MayGrow(Chosen one) => one.Role is Role.Accessory or Role.SingleJoint or Role.Second && one.Limits.CapsNothing;
 }

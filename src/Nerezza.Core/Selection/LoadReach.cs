@@ -8,11 +8,34 @@ namespace Nerezza.Core.Selection;
 /// <summary>Whether a lift can be loaded heavily enough with what is there (docs/handbook/10-loads.md: loads must be what can really be
 /// loaded).</summary>
 /// <param name="loadKg">External kilograms of an exercise's 1RM, 0 where none is known.</param>
-internal sealed class LoadReach(Loader loader, Func<Exercise, double> loadKg, double massKg)
+internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise, double> loadKg, double massKg)
 {
     /// <summary>Whether even the heaviest load leaves the most repetitions of an exercise easier than a hard set. Without a max, or a known
     /// load, nothing is held against it.</summary>
     public bool FallsShort(Exercise exercise) => FallsShort(exercise, exercise.Reps.Top);
+
+    /// <summary>Whether even the lightest load is more than the fewest repetitions of an exercise allow at RPE 8, by the max or a first guess
+    /// of it (docs/handbook/09-composition.md#9-9-settled, "Too heavy").</summary>
+    public bool IsTooHeavy(Exercise exercise)
+    {
+        if (maxes.FindOrGuess(exercise.Id) is not { } max)
+            return false;
+        List<double> lightest =
+        [
+            .. loader
+                .MeansFor(exercise)
+                .Select(means => means.Steps.Where(step => step.Grams > 0).Select(step => step.Kilograms).DefaultIfEmpty(0).First()),
+        ];
+        double body = exercise.BodyFraction * massKg;
+        return lightest.Count > 0
+            && lightest.Min() + body > max.Curve.Fraction(exercise.Reps.Bottom, Rpe.Of(HeaviestStart)) * max.Kilograms + 1e-9
+            && lightest.Min() > 0;
+    }
+
+    /// <summary>Whether the kit brings an exercise to a hard set and no further.</summary>
+    public bool Holds(Exercise exercise) => !FallsShort(exercise) && !IsTooHeavy(exercise);
+
+    private const int HeaviestStart = 8;
 
     /// <summary>The same at so many repetitions.</summary>
     public bool FallsShort(Exercise exercise, int reps)

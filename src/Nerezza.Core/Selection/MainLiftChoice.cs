@@ -13,108 +13,47 @@ internal sealed class MainLiftChoice(
     Eligibility eligibility,
     IReadOnlyList<Finding> findings,
     IReadOnlyList<Pick> picks,
-    IReadOnlyList<SplitDay> week,
-    ISetCost cost,
-    LoadReach reach
+    LoadReach reach,
+    BlockKind kind
 )
 {
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
 
-    /// <summary>The slots; the pattern of the client's first target stands first.</summary>
-    public IReadOnlyList<MainSlot> Choose()
+    /// <summary>The lift of each pattern that leads a day, the pattern of the client's first target first.</summary>
+    public IReadOnlyList<Chosen> Choose()
     {
-        List<MainSlot> slots = [.. MainOrder.Of(context.Client, context.Catalogue).Select(Slot).OfType<MainSlot>()];
-        if (ThrustIsDue && Slot(Pattern.Thrust) is { } thrust && slots.TrueForAll(slot => slot.Main.Exercise.Id != thrust.Main.Exercise.Id))
-            slots.Add(thrust);
-        return Relieved(WithOtherSeconds(slots));
+        List<Chosen> leads = [.. MainOrder.Of(context.Client, context.Catalogue).Select(Lead).OfType<Chosen>()];
+        if (ThrustIsDue && Lead(Pattern.Thrust) is { } thrust)
+            leads.Add(thrust);
+        return [.. leads.DistinctBy(lead => lead.Exercise.Id)];
     }
 
-    /// <summary>The second lift of a session is another lift than any main lift of the week
-    /// (docs/handbook/09-composition.md#9-3-the-second-lift).</summary>
-    private List<MainSlot> WithOtherSeconds(List<MainSlot> slots)
+    /// <summary>What leads the second time in the week: a form of the lift that is a first answer to the gravest finding in it where one is
+    /// open (docs/handbook/09-composition.md#9-10-settled-by-a-dry-run-of-eight-clients), else the same lift.</summary>
+    public Chosen Again(Chosen lead)
     {
-        HashSet<string> taken = [.. slots.Select(slot => slot.Main.Exercise.Id)];
-        List<MainSlot> all = [];
-        foreach (MainSlot slot in slots)
-        {
-            MainSlot other = taken.Contains(slot.Second.Exercise.Id) ? OtherSecond(slot, taken) ?? slot : slot;
-            taken.Add(other.Second.Exercise.Id);
-            all.Add(other);
-        }
-        return all;
-    }
-
-    private List<Exercise> SecondsOf(string name, HashSet<string> taken) =>
+        Pattern pattern = lead.Exercise.Pattern;
+        List<(Exercise Exercise, double Grade)> forms =
         [
-            .. AbleOf(Rules.Seconds.GetValueOrDefault(name, []))
-                .Where(exercise => !taken.Contains(exercise.Id) && !reach.FallsShort(exercise, Rules.SecondMostReps)),
+            .. AbleOf(Rules.Mains.GetValueOrDefault(Codes.Of(pattern), []))
+                .Where(exercise => exercise.Id != lead.Exercise.Id && !reach.FallsShort(exercise))
+                .Select(exercise =>
+                    (
+                        exercise,
+                        Grade: findings
+                            .Where(finding => finding.Cause is Cause.Strength or Cause.Skill && Grading.Of(exercise, finding) >= Grading.First)
+                            .Sum(finding => finding.Severity * finding.Confidence * Grading.InOrder(exercise, finding))
+                    )
+                )
+                .Where(row => row.Grade > 0)
+                .OrderByDescending(row => Math.Round(row.Grade, 6))
+                .ThenBy(row => row.exercise.Id, StringComparer.Ordinal),
         ];
-
-    /// <summary>What is done sitting or lying against a support carries over less to a lift that stands free
-    /// (docs/handbook/09-composition.md#9-10-settled-by-a-dry-run-of-eight-clients).</summary>
-    private static ScoreParts AsSecond(ScoreParts parts, Exercise exercise) =>
-        exercise.Axial == 0 ? parts with { CarryOver = Math.Min(parts.CarryOver, Rules.CarryOver.Supported) } : parts;
-
-    private MainSlot? OtherSecond(MainSlot slot, HashSet<string> taken)
-    {
-        Scoring scoring = scores.Toward([slot.Main.Exercise.Id]);
-        ScoreWeights weights = context.Client.Goal is Goal.Strength ? ScoreWeights.SecondForStrength : ScoreWeights.Second;
-        List<Exercise> able = SecondsOf(Codes.Of(slot.Pattern), taken);
-        if (able.Count == 0)
-            able = SecondsOf(Codes.Of(slot.Pattern) + "Else", taken);
-        // What took the main lift away keeps its hand on the second one too.
-        List<Exercise> answering = [.. able.Where(exercise => scores.AnsweredBy(exercise, AnswerRole.Main).Count > 0)];
-        if (answering.Count > 0)
-            able = answering;
-        List<(Exercise Exercise, double Score)> ranked =
-        [
-            .. able.Select(exercise => (exercise, Score: weights.Score(AsSecond(scoring.Of(exercise, AnswerRole.Accessory), exercise))))
-                .OrderByDescending(row => row.Score),
-        ];
-        return ranked.Count == 0
-            ? null
-            : slot with
-            {
-                Second = ToChosen(ranked[0].Exercise, Role.Second, scoring, ranked) with
-                {
-                    Reason = ChosenReason.OtherForm,
-                    Score = ranked[0].Score,
-                },
-            };
-    }
-
-    /// <summary>Where squats and hinges would break the week's axial budget, split squats and thrusts take their second places
-    /// (docs/handbook/12-weeks-and-blocks.md: a squat or split squat, a hinge or thrust).</summary>
-    private List<MainSlot> Relieved(List<MainSlot> slots)
-    {
-        for (
-            int i = slots.Count - 1;
-            i >= 0 && WeekLifts.Axial(slots, week, cost) > WeeklySets.AxialBudget(context.Client, context.Start).Week;
-            i--
-        )
-        {
-            Chosen second = slots[i].Second;
-            bool isAnswer = second.Exercise.Id != slots[i].Main.Exercise.Id;
-            if (isAnswer || second.Exercise.Axial <= Rules.LowAxial)
-                continue;
-            List<Exercise> light =
-            [
-                .. AbleOf(Rules.Mains.GetValueOrDefault(Codes.Of(slots[i].Pattern) + "Else", []))
-                    .Where(exercise => exercise.Axial <= Rules.LowAxial),
-            ];
-            if (light.Count == 0)
-                continue;
-            Scoring scoring = scores.Toward([slots[i].Main.Exercise.Id]);
-            List<(Exercise Exercise, double Score)> ranked =
-            [
-                .. light.Select(exercise => (exercise, Score: ScoreOf(exercise, scoring))).OrderByDescending(row => row.Score),
-            ];
-            slots[i] = slots[i] with
-            {
-                Second = ToChosen(ranked[0].Exercise, Role.Second, scoring, ranked) with { Reason = ChosenReason.SparesSpine },
-            };
-        }
-        return slots;
+        bool answersItself = findings.Any(finding => lead.Answers.Contains(finding.Code) && Grading.Of(lead.Exercise, finding) >= Grading.First);
+        if (forms.Count == 0 || answersItself)
+            return lead;
+        Scoring scoring = scores.Toward([lead.Exercise.Id]);
+        return ToChosen(forms[0].Exercise, scoring, [(lead.Exercise, lead.Score)]) with { Reason = ChosenReason.AnswersFinding };
     }
 
     private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue);
@@ -129,12 +68,14 @@ internal sealed class MainLiftChoice(
             .Where(pick => pick.Kind is PickKind.Main && context.Catalogue[pick.Exercise].Pattern == pattern)
             .Select(pick => pick.Exercise);
 
-    private MainSlot? Slot(Pattern pattern)
+    private Chosen? Lead(Pattern pattern)
     {
         string name = Codes.Of(pattern);
         List<Exercise> able = AbleOf(PickedFor(pattern).Concat(TargetsOf(pattern).Select(target => target.Id)).Concat(Rules.Mains[name]));
         if (able.Count == 0)
             able = AbleOf(Rules.Mains.GetValueOrDefault(name + "Else", []));
+        if (context.Client.Level is Level.Novice)
+            able = NoviceFirst(pattern, able);
         if (able.Count == 0)
             return null;
         // What the client names is what the others are measured against, even where it cannot be done now.
@@ -146,9 +87,23 @@ internal sealed class MainLiftChoice(
                 .OrderByDescending(row => IsPicked(row.exercise))
                 .ThenByDescending(row => row.Score),
         ];
-        Exercise main = ranked[0].Exercise,
-            second = SecondFor(main, able, scoring) ?? main;
-        return new MainSlot(pattern, ToChosen(main, Role.Main, scoring, ranked), ToChosen(second, Role.Second, scoring, ranked));
+        return ToChosen(ranked[0].Exercise, scoring, ranked);
+    }
+
+    /// <summary>A novice learns with goblet and bells until a lift with the bar is known; a one-leg hinge or thrust leads no day of theirs
+    /// while a two-leg one can (docs/handbook/09-composition.md#9-1-hard-filters).</summary>
+    private List<Exercise> NoviceFirst(Pattern pattern, List<Exercise> able)
+    {
+        List<Exercise> twoLegs = [.. able.Where(exercise => exercise.Sides is not Sides.One)];
+        List<Exercise> from = pattern is Pattern.Hinge or Pattern.Thrust && twoLegs.Count > 0 ? twoLegs : able;
+        bool learns = kind is BlockKind.Foundation && !from.Exists(exercise => context.LoadKg(exercise) > 0 || IsPicked(exercise));
+        if (!learns)
+            return from;
+        List<Exercise> first =
+        [
+            .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), [])).Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
+        ];
+        return first.Count > 0 ? first : from;
     }
 
     private List<Exercise> AbleOf(IEnumerable<string> ids) =>
@@ -165,34 +120,14 @@ internal sealed class MainLiftChoice(
             context.Client.Level is Level.Novice
                 ? 0
                 : Rules.MainChanges.Light * Math.Max(0, 1 - (exercise.Ratio?.Value ?? (exercise.CarriesTo is null ? 1 : 0)));
-        double tooLight = reach.FallsShort(exercise) ? Rules.MainChanges.TooLight : 0;
+        double tooLight = reach.Holds(exercise) ? 0 : Rules.MainChanges.TooLight;
         return Math.Round(
             ScoreWeights.Main.Score(scoring.Of(exercise, AnswerRole.Main)) - light - tooLight - (away ? Rules.MainChanges.AwayFrom : 0),
             6
         );
     }
 
-    /// <summary>A weak link or a missing skill is trained in the second place of the week by the variation that answers it; null when none
-    /// does.</summary>
-    private Exercise? SecondFor(Exercise main, List<Exercise> able, Scoring scoring) =>
-        able.Where(exercise => exercise.Id != main.Id)
-            .Select(exercise =>
-                (
-                    Exercise: exercise,
-                    Answered: findings
-                        .Where(finding =>
-                            finding.Cause is Cause.Strength or Cause.Skill && Answers.Answer(exercise, finding.Code, AnswerRole.Main)
-                        )
-                        .Sum(finding => finding.Severity * finding.Confidence)
-                )
-            )
-            .Where(row => row.Answered > 0)
-            .OrderByDescending(row => Math.Round(row.Answered, 6))
-            .ThenByDescending(row => ScoreOf(row.Exercise, scoring))
-            .Select(row => row.Exercise)
-            .FirstOrDefault();
-
-    private Chosen ToChosen(Exercise exercise, Role role, Scoring scoring, IReadOnlyList<(Exercise Exercise, double Score)> ranked)
+    private Chosen ToChosen(Exercise exercise, Scoring scoring, IReadOnlyList<(Exercise Exercise, double Score)> ranked)
     {
         ScoreParts parts = scoring.Of(exercise, AnswerRole.Main);
         List<FindingCode> answers =
@@ -202,7 +137,7 @@ internal sealed class MainLiftChoice(
                     Scoring.IsOpen(finding)
                     && (
                         Answers.Answer(exercise, finding.Code, AnswerRole.Main)
-                        || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory)
+                        || Grading.Of(exercise, finding) >= Grading.CountsFrom
                     )
                 )
                 .Select(finding => finding.Code)
@@ -213,13 +148,15 @@ internal sealed class MainLiftChoice(
         return new Chosen
         {
             Exercise = exercise,
-            Role = role,
+            Purpose = Purpose.Main,
+            Role = Role.Main,
             Reason =
                 IsPicked(exercise) ? ChosenReason.Picked
                 : isTarget ? ChosenReason.TargetLift
                 : answers.Count > 0 ? ChosenReason.ChangedLift
                 : ChosenReason.UsualLift,
             Answers = answers,
+            Grade = Grading.BestOf(exercise, findings, answers),
             Score = ScoreOf(exercise, scoring),
             Parts = parts,
             Limits = eligibility.LimitsOf(exercise),
@@ -228,25 +165,8 @@ internal sealed class MainLiftChoice(
                 .. ranked
                     .Where(row => row.Exercise.Id != exercise.Id)
                     .Take(hasTarget && !isTarget ? 2 : 1)
-                    .Select(row => new Alternative(
-                        row.Exercise.Id,
-                        row.Score,
-                        ScoreComparison.WorstPart(parts, scoring.Of(row.Exercise, AnswerRole.Main), ScoreWeights.Main)
-                    )),
+                    .Select(row => ScoreComparison.Of(row.Exercise.Id, row.Score, parts, scoring.Of(row.Exercise, AnswerRole.Main))),
             ],
         };
     }
-}
-
-/// <summary>Says in which part one score falls behind another most.</summary>
-internal static class ScoreComparison
-{
-    public static string? WorstPart(ScoreParts chosen, ScoreParts other, ScoreWeights weights) =>
-        chosen
-            .Named.Select((part, i) => (part.Name, Behind: Math.Round((part.Value - other.Named[i].Value) * weights.Values[i], 6)))
-            .OrderByDescending(row => row.Behind)
-            .First()
-            is { Behind: > 0 } worst
-            ? worst.Name
-            : null;
 }

@@ -31,7 +31,8 @@ public static class Region
         : exercise.Pattern is Pattern.Trunk || SparesLegs(exercise) ? DayFocus.Full
         : DayFocus.Lower;
 
-    private static bool IsUpper(Pattern pattern) =>
+    /// <summary>Whether a pattern is of the upper body.</summary>
+    public static bool IsUpper(Pattern pattern) =>
         pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms;
 
     /// <summary>What loads back and hardly a leg, such as a seated good morning, suits any day.</summary>

@@ -44,18 +44,46 @@ public sealed record ScoreParts
             Liking = 0,
         };
 
-    /// <summary>The parts by name, in the order of the weights.</summary>
-    public IReadOnlyList<(string Name, double Value)> Named =>
+    /// <summary>The parts in the order of the weights.</summary>
+    public IReadOnlyList<(ScorePart Part, double Value)> All =>
         [
-            ("answers findings", AnswersFinding),
-            ("carry-over", CarryOver),
-            ("stimulus for fatigue", StimulusForFatigue),
-            ("fit to this body", FitsBody),
-            ("level", Level),
-            ("freshness", Freshness),
-            ("set-up", SetUp),
-            ("liking", Liking),
+            (ScorePart.AnswersFinding, AnswersFinding),
+            (ScorePart.CarryOver, CarryOver),
+            (ScorePart.StimulusForFatigue, StimulusForFatigue),
+            (ScorePart.FitsBody, FitsBody),
+            (ScorePart.Level, Level),
+            (ScorePart.Freshness, Freshness),
+            (ScorePart.SetUp, SetUp),
+            (ScorePart.Liking, Liking),
         ];
+}
+
+/// <summary>A part of a score.</summary>
+public enum ScorePart
+{
+    /// <summary>How well it answers the findings.</summary>
+    AnswersFinding,
+
+    /// <summary>How much it carries over to the target lifts.</summary>
+    CarryOver,
+
+    /// <summary>Stimulus for the fatigue that it costs.</summary>
+    StimulusForFatigue,
+
+    /// <summary>How well it fits the body.</summary>
+    FitsBody,
+
+    /// <summary>How well its skill fits the level.</summary>
+    Level,
+
+    /// <summary>How long it was not done.</summary>
+    Freshness,
+
+    /// <summary>How quickly it is set up.</summary>
+    SetUp,
+
+    /// <summary>How much the client likes it.</summary>
+    Liking,
 }
 
 /// <summary>How the parts are weighed: a school is a set of weights.</summary>
@@ -67,14 +95,8 @@ public sealed record ScoreWeights(string Name, IReadOnlyList<double> Values)
     /// <summary>Weights for main lifts.</summary>
     public static ScoreWeights Main => Named("main");
 
-    /// <summary>Weights for second lifts.</summary>
-    public static ScoreWeights Second => Named("second");
-
-    /// <summary>The same where the goal is strength.</summary>
-    public static ScoreWeights SecondForStrength => Named("secondForStrength");
-
     /// <summary>The weighted sum, 0 to 1, rounded to a millionth so that it decides the same everywhere.</summary>
-    public double Score(ScoreParts parts) => Math.Round(parts.Named.Select((part, i) => part.Value * Values[i]).Sum() / Values.Sum(), 6);
+    public double Score(ScoreParts parts) => Math.Round(parts.All.Select((part, i) => part.Value * Values[i]).Sum() / Values.Sum(), 6);
 
     private static ScoreWeights Named(string name) => new(name, SelectionRules.Shipped.Weights[name]);
 }

@@ -37,7 +37,6 @@ public sealed class Scoring
     private readonly ScoreContext _context;
     private readonly List<Exercise> _targets;
     private readonly double _openWeight;
-    private readonly Dictionary<Pattern, double> _bestOfPattern;
     private readonly HashSet<Position> _askedPositions;
     private readonly bool _upright;
     private readonly Dictionary<string, double> _fits;
@@ -54,19 +53,15 @@ public sealed class Scoring
         ];
         _targets = [.. context.Client.TargetLifts.Select(id => context.Catalogue[id])];
         _openWeight = context.Findings.Where(IsOpen).Sum(Weight);
-        _bestOfPattern = context
-            .Catalogue.All.GroupBy(exercise => exercise.Pattern)
-            .ToDictionary(group => group.Key, group => group.Max(StimulusRaw));
         _askedPositions = [.. context.Findings.SelectMany(finding => finding.Asks.Positions)];
         _upright = _askedPositions.Contains(Position.UprightTrunk);
     }
 
     private Scoring(Scoring other, IReadOnlyList<string> targets)
     {
-        (_context, _openWeight, _bestOfPattern, _askedPositions, _upright, _fits, _lastBlocks) = (
+        (_context, _openWeight, _askedPositions, _upright, _fits, _lastBlocks) = (
             other._context,
             other._openWeight,
-            other._bestOfPattern,
             other._askedPositions,
             other._upright,
             other._fits,
@@ -84,7 +79,7 @@ public sealed class Scoring
         {
             AnswersFinding = AnswersFinding(exercise, role),
             CarryOver = CarryOver(exercise),
-            StimulusForFatigue = Stimulus(exercise),
+            StimulusForFatigue = StimulusOf(exercise) * 2 * GrowthOf(exercise),
             FitsBody = Fit(exercise),
             Level = Level(exercise),
             Freshness = Freshness(exercise),
@@ -105,18 +100,21 @@ public sealed class Scoring
                 && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Answers.Answer(exercise, finding.Code, AnswerRole.Accessory))
             : Answers.Answer(exercise, finding.Code, role);
 
-    /// <summary>Missing range and pain change a main lift from severity 2 on, the body's own proportions always; skill and strength are
-    /// trained beside it.</summary>
+    /// <summary>Missing range, the body's own proportions and pain change a main lift from severity 2 on where they are sure enough; skill
+    /// and strength are trained beside it (docs/handbook/09-composition.md#9-2-main-lifts).</summary>
     public static bool ChangesMain(Finding finding) =>
         finding.Cause switch
         {
-            Cause.Proportion => true,
-            Cause.Range or Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
+            Cause.Range or Cause.Pain or Cause.Proportion => finding.Severity >= Rules.MainChanges.Severity
+                && finding.Confidence >= Rules.MainChanges.Confidence,
             Cause.Skill or Cause.Strength or null => false,
         };
 
     private double AnswersFinding(Exercise exercise, AnswerRole role) =>
-        _openWeight <= 0 ? 0 : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
+        _openWeight <= 0 ? 0
+        : role is AnswerRole.Accessory
+            ? Math.Clamp(_context.Findings.Where(IsOpen).Sum(finding => Weight(finding) * Grading.InOrder(exercise, finding)) / _openWeight, 0, 1)
+        : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
 
     private static double Weight(Finding finding) => finding.Severity * finding.Confidence;
 
@@ -127,8 +125,10 @@ public sealed class Scoring
             .Select(target =>
                 target.Id == exercise.Id ? rule.Same
                 : target.Pattern == exercise.Pattern
-                    ? target.Positions.Intersect(exercise.Positions).Any() ? rule.PatternAndPosition
+                    ? exercise.Axial == 0 && target.Axial > 0 ? rule.Supported
+                        : target.Positions.Intersect(exercise.Positions).Any() ? rule.PatternAndPosition
                         : rule.Pattern
+                : target.Pattern is Pattern.Squat && exercise.Pattern is Pattern.Lunge ? rule.Supported
                 : target.PrimeMovers.Intersect(exercise.PrimeMovers).Any() ? rule.PrimeMover
                 : 0
             )
@@ -160,19 +160,19 @@ public sealed class Scoring
             Position.UprightTrunk or Position.BracedTrunk or Position.OneLegBalance => null,
         };
 
-    private static double StimulusRaw(Exercise exercise) =>
-        exercise.Muscles.Values.DefaultIfEmpty(0).Max() / (1.0 + exercise.Axial + exercise.Systemic);
+    /// <summary>Share of the prime mover for what it costs: share / (2 + axial + systemic), 0 to 0.5.</summary>
+    public static double StimulusOf(Exercise exercise) =>
+        exercise.Muscles.Values.DefaultIfEmpty(0).Max() / (2.0 + exercise.Axial + exercise.Systemic) / (exercise.Sides is Sides.One ? 2 : 1);
 
-    private double Stimulus(Exercise exercise)
+    /// <summary>What is left of the stimulus of work whose load cannot grow: tension that stays the same is soon too little, unless skill
+    /// makes it hard; holds and drills of the trunk are not meant to grow.</summary>
+    public double GrowthOf(Exercise exercise)
     {
-        if (_bestOfPattern[exercise.Pattern] is not (> 0 and var best))
-            return 0;
-        // Tension that cannot grow is soon too little, unless skill makes it hard; holds and drills of the trunk are not meant to grow.
         bool fixedLoad =
             exercise.Load is LoadSource.BodyWeight or LoadSource.None or LoadSource.Band
             && exercise.Skill < Rules.Unloaded.HardFromSkill
             && exercise.Pattern is not Pattern.Trunk;
-        return StimulusRaw(exercise) / best * (fixedLoad ? Rules.Unloaded.Of(_context.Client.Level) : 1);
+        return fixedLoad ? Rules.Unloaded.Of(_context.Client.Level) : 1;
     }
 
     private double Fit(Exercise exercise)

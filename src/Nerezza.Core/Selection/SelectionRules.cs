@@ -41,14 +41,11 @@ internal sealed record SelectionRules
     /// <summary>Usual main lifts.</summary>
     public required IReadOnlyDictionary<string, IReadOnlyList<string>> Mains { get; init; }
 
-    /// <summary>Repetitions of a second lift at most: what its load must make hard.</summary>
-    public required int SecondMostReps { get; init; }
+    /// <summary>Rungs that no gate shuts.</summary>
+    public required IReadOnlyList<string> AlwaysOpen { get; init; }
 
-    /// <summary>Second lifts by pattern.</summary>
-    public required IReadOnlyDictionary<string, IReadOnlyList<string>> Seconds { get; init; }
-
-    /// <summary>Numbers of the choice as a set.</summary>
-    public required SetRule Set { get; init; }
+    /// <summary>What a novice learns a pattern with in a block of foundation.</summary>
+    public required IReadOnlyDictionary<string, IReadOnlyList<string>> LearnedWith { get; init; }
 
     /// <summary>Drills by finding.</summary>
     public required DrillRule Drills { get; init; }
@@ -59,20 +56,11 @@ internal sealed record SelectionRules
     /// <summary>What is single joint.</summary>
     public required SingleJointRule SingleJoint { get; init; }
 
-    /// <summary>How minutes are filled.</summary>
-    public required double Fill { get; init; }
-
-    /// <summary>Minutes from which a second lift stands.</summary>
-    public required int SecondFromMinutes { get; init; }
-
     /// <summary>How much more than now a block starts with.</summary>
     public required StartMoreRule StartMore { get; init; }
 
     /// <summary>Weeks of the log that say what is done now.</summary>
     public required int LogWeeks { get; init; }
-
-    /// <summary>Axial load that is low.</summary>
-    public required int LowAxial { get; init; }
 
     /// <summary>When pins or a spotter are needed.</summary>
     public required SafetiesRule Safeties { get; init; }
@@ -127,61 +115,7 @@ internal sealed record UnloadedRule(double Novice, double Intermediate, double A
 
 internal sealed record LikingRule(double Liked, double Neutral, double Disliked);
 
-internal sealed record MainChangeRule(int Severity, double AwayFrom, double Light, double TooLight);
-
-internal sealed record SetRule
-{
-    /// <summary>Most candidates.</summary>
-    public required int Candidates { get; init; }
-
-    /// <summary>Kept for each finding and muscle.</summary>
-    public required int KeepForEach { get; init; }
-
-    /// <summary>Most of a family.</summary>
-    public required int FamilyMost { get; init; }
-
-    /// <summary>Most sessions of one exercise.</summary>
-    public required int SessionsMost { get; init; }
-
-    /// <summary>The same where its muscle is emphasised.</summary>
-    public required int SessionsMostEmphasised { get; init; }
-
-    /// <summary>Sessions over which work is spread.</summary>
-    public required IReadOnlyList<int> SpreadSessions { get; init; }
-
-    /// <summary>Most exercises of a session.</summary>
-    public required int ItemsASession { get; init; }
-
-    /// <summary>Answers a finding wants for each point of severity.</summary>
-    public required IReadOnlyList<int> AnswersASeverity { get; init; }
-
-    /// <summary>Cost of a hard set that is short.</summary>
-    public required int ShortSet { get; init; }
-
-    /// <summary>Cost of a missing pattern.</summary>
-    public required int MissingPattern { get; init; }
-
-    /// <summary>Cost of a session of an exercise.</summary>
-    public required int Session { get; init; }
-
-    /// <summary>Cost of a second session of it.</summary>
-    public required int Repeat { get; init; }
-
-    /// <summary>Gain of what the coach picked.</summary>
-    public required int Picked { get; init; }
-
-    /// <summary>Sessions of trunk work wanted.</summary>
-    public required int TrunkSessions { get; init; }
-
-    /// <summary>Cost of each that is short.</summary>
-    public required int TrunkCost { get; init; }
-
-    /// <summary>Sets wanted of what is emphasised.</summary>
-    public required int WantedSets { get; init; }
-
-    /// <summary>Most of presses over pulls.</summary>
-    public required int PushOverPull { get; init; }
-}
+internal sealed record MainChangeRule(int Severity, double Confidence, double AwayFrom, double Light, double TooLight);
 
 internal sealed record StartMoreRule(double Part, double Sets)
 {
@@ -193,7 +127,12 @@ internal sealed record SingleJointRule(IReadOnlyList<string> Patterns, IReadOnly
 
 internal sealed record DrillRule(int Capacity, int Skill, int Priming);
 
-internal sealed record AnswersFile(IReadOnlyList<string> Drills, IReadOnlyDictionary<string, AnswerRow> Answers);
+internal sealed record AnswersFile(
+    IReadOnlyList<string> Drills,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Faults,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> First,
+    IReadOnlyDictionary<string, AnswerRow> Answers
+);
 
 internal sealed record AnswerRow(
     IReadOnlyList<string>? Main,
@@ -214,8 +153,20 @@ internal sealed record VolumeFile
     /// <summary>Hard sets a week that make it grow, by level.</summary>
     public required IReadOnlyDictionary<string, IReadOnlyList<int>> Grow { get; init; }
 
-    /// <summary>Most of an emphasised muscle.</summary>
-    public required int EmphasisMost { get; init; }
+    /// <summary>Hard sets of an emphasised large muscle, by level.</summary>
+    public required IReadOnlyDictionary<string, IReadOnlyList<int>> Emphasis { get; init; }
+
+    /// <summary>The same of the glutes.</summary>
+    public required IReadOnlyDictionary<string, IReadOnlyList<int>> EmphasisOfGlutes { get; init; }
+
+    /// <summary>The same of small muscles.</summary>
+    public required IReadOnlyList<int> EmphasisOfOthers { get; init; }
+
+    /// <summary>The large muscles.</summary>
+    public required IReadOnlyList<string> Large { get; init; }
+
+    /// <summary>What few days leave of the low limits.</summary>
+    public required LowByDaysRule LowByDays { get; init; }
 
     /// <summary>The same without a log.</summary>
     public required int EmphasisWithoutLog { get; init; }
@@ -236,6 +187,8 @@ internal sealed record VolumeFile
     public required AxialRule Axial { get; init; }
 }
 
+internal sealed record LowByDaysRule(double One, double Two, double UpperOnFull);
+
 internal sealed record AxialRule(int Session, int Novice, int Intermediate, int Advanced, double Over50, int OverAge);
 
 [JsonSourceGenerationOptions(
@@ -243,6 +196,7 @@ internal sealed record AxialRule(int Session, int Novice, int Intermediate, int 
     UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow
 )]
 [JsonSerializable(typeof(SelectionRules))]
+[JsonSerializable(typeof(SlotRules))]
 [JsonSerializable(typeof(AnswersFile))]
 [JsonSerializable(typeof(VolumeFile))]
 [JsonSerializable(typeof(WeekFile))]

@@ -1,5 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
 
@@ -9,14 +10,20 @@ public interface ISetCost
     /// <summary>Minutes of every session before its first exercise.</summary>
     int GeneralMinutes { get; }
 
-    /// <summary>Work sets.</summary>
+    /// <summary>Work sets of a role's row.</summary>
     int Sets(Role role);
 
-    /// <summary>Minutes with set-up, warm-up and rest.</summary>
-    double Minutes(Exercise exercise, Role role);
+    /// <summary>What the block's kind leaves of so many sets of a load week.</summary>
+    int Left(int sets, Role role);
+
+    /// <summary>Work sets of a chosen exercise in this block.</summary>
+    int SetsOf(Chosen chosen) => chosen.Sets is { } sets ? Left(sets, chosen.Role) : Sets(chosen.Role);
+
+    /// <summary>Minutes of so many sets with set-up, warm-up and rest.</summary>
+    double Minutes(Exercise exercise, Role role, int sets);
 }
 
-/// <summary>Which main lifts stand on which leg day: they take turns as main, the others come second.</summary>
+/// <summary>Which days are of the legs, and whether a thrust leads one.</summary>
 public static class WeekLifts
 {
     /// <summary>Days on which legs are trained.</summary>
@@ -25,31 +32,6 @@ public static class WeekLifts
     /// <summary>Whether a thrust is the third lift of every leg day: where the glutes are emphasised, or a thrust is a target.</summary>
     public static bool HasThrust(Client client, ExerciseCatalogue catalogue) =>
         client.Emphasis.Contains(Muscle.GluteusMaximus) || client.TargetLifts.Any(id => catalogue[id].Pattern is Pattern.Thrust);
-
-    /// <summary>The lifts of a leg day, main first: the day's turn says which leads.</summary>
-    public static IReadOnlyList<Chosen> On(SplitDay day, IReadOnlyList<MainSlot> slots)
-    {
-        if (slots.Count == 0)
-            return [];
-        int index = day.Turn;
-        Chosen main = slots[index % slots.Count].Main;
-        if (day.Minutes < SelectionRules.Shipped.SecondFromMinutes)
-            return [main];
-        // With a thrust as a third lift every leg day has all three; else the other one comes second.
-        // Two slots may come down to one exercise where the kit is poor: it stands once.
-        return
-        [
-            .. Enumerable
-                .Range(1, slots.Count - 1)
-                .Select(place => slots[(index + place) % slots.Count].Second)
-                .Prepend(main)
-                .DistinctBy(lift => lift.Exercise.Id),
-        ];
-    }
-
-    /// <summary>Axial load times sets of a week's main lifts.</summary>
-    public static int Axial(IReadOnlyList<MainSlot> slots, IReadOnlyList<SplitDay> week, ISetCost cost) =>
-        LegDays(week).SelectMany(day => On(day, slots)).Sum(lift => lift.Exercise.Axial * cost.Sets(lift.Role));
 }
 
 /// <summary>Which pattern of main lift leads.</summary>
@@ -61,4 +43,14 @@ public static class MainOrder
         is Pattern.Hinge
             ? [Pattern.Hinge, Pattern.Squat]
             : [Pattern.Squat, Pattern.Hinge];
+
+    /// <summary>The pattern of the gravest finding that is seen in a squat or hinge, pain apart; null where no fault of a lift stands behind
+    /// one (docs/handbook/09-composition.md#9-11-settled-by-a-dry-run-of-the-hard-cases).</summary>
+    public static Pattern? WorstOf(PreparedCase prepared) =>
+        prepared
+            .Findings.Where(finding => finding.Cause is Cause.Strength or Cause.Skill && finding.Severity >= 2)
+            .OrderByDescending(finding => finding.Severity * finding.Confidence)
+            .ThenBy(finding => finding.Code)
+            .Select(finding => Grading.SeenIn(finding, prepared))
+            .FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge);
 }

@@ -8,9 +8,7 @@ namespace Nerezza.Core.Selection;
 /// <param name="Low">0 where the muscle has no low limit.</param>
 /// <param name="StartMost">What a block may ask now: under the high limit of an emphasised muscle until four weeks have been done at
 /// it.</param>
-/// <param name="Usual">The low end of growth for the level: where a client without a log is taken to stand, whatever the block asks
-/// for.</param>
-public sealed record SetLimits(double Low, double High, double StartMost, double Usual);
+public sealed record SetLimits(double Low, double High, double StartMost);
 
 /// <summary>How many hard sets a week each muscle should have (docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class WeeklySets
@@ -19,34 +17,39 @@ public sealed class WeeklySets
     private readonly Dictionary<Muscle, SetLimits> _limits = [];
 
     /// <summary>The limits of a client for a block.</summary>
-    /// <param name="trainsUpper">Whether there are upper or full-body days.</param>
-    public WeeklySets(Client client, BlockKind kind, TrainsUpper trainsUpper, IReadOnlyDictionary<Muscle, double> nowAWeek)
+    /// <param name="week">The days: fewer hold less, and full-body days leave less for the upper body.</param>
+    public WeeklySets(Client client, BlockKind kind, IReadOnlyList<SplitDay> week, IReadOnlyDictionary<Muscle, double> nowAWeek)
     {
-        IReadOnlyList<int> span = Grows(client, kind) ? Rules.Grow[Codes.Of(client.Level)] : Rules.Keep;
         double diet = client.Diet is Diet.Deficit ? Rules.Deficit : 1;
-        HashSet<string> low = [.. Rules.AlwaysLow, .. trainsUpper is TrainsUpper.Yes ? Rules.UpperLow : []];
+        bool trainsUpper = week.Any(day => day.Focus is not DayFocus.Lower);
+        HashSet<string> low = [.. Rules.AlwaysLow, .. trainsUpper ? Rules.UpperLow : []];
         foreach (Muscle muscle in Enum.GetValues<Muscle>())
         {
-            bool wanted = client.Emphasis.Contains(muscle);
-            int grown = Rules.Grow[Codes.Of(client.Level)][1];
-            double high = wanted && client.Level is not Level.Novice ? Rules.EmphasisMost : grown,
-                least = wanted && Grows(client, kind) ? Math.Min(grown, high) : span[0];
+            bool wanted = client.Emphasis.Contains(muscle) && Grows(client, kind);
+            IReadOnlyList<int> span =
+                wanted ? Emphasis(muscle, client.Level)
+                : Grows(client, kind) ? Rules.Grow[Codes.Of(client.Level)]
+                : [Rules.Keep[0], Rules.Grow[Codes.Of(client.Level)][1]];
+            bool glutes = muscle is Muscle.GluteusMaximus && client.Level is Level.Advanced;
             double most =
-                wanted && nowAWeek.GetValueOrDefault(muscle) < Rules.EmphasisWithoutLog
-                    ? Math.Min(high, Math.Max(grown, Rules.EmphasisWithoutLog))
-                    : high;
-            _limits[muscle] = new SetLimits(
-                wanted || low.Contains(Codes.Of(muscle)) ? least * diet : 0,
-                high * diet,
-                most * diet,
-                Rules.Grow[Codes.Of(client.Level)][0] * diet
-            );
+                wanted && !glutes && nowAWeek.GetValueOrDefault(muscle) < Rules.EmphasisWithoutLog
+                    ? Math.Min(span[1], Rules.EmphasisWithoutLog)
+                    : span[1];
+            bool has = client.Emphasis.Contains(muscle) || low.Contains(Codes.Of(muscle));
+            _limits[muscle] = new SetLimits(has ? span[0] * diet * PartOn(week, muscle) : 0, span[1] * diet, most * diet);
         }
     }
 
-    /// <summary>Whether a week has upper or full-body days.</summary>
-    public static TrainsUpper Upper(IReadOnlyList<SplitDay> week) =>
-        week.Any(day => day.Focus is not DayFocus.Lower) ? TrainsUpper.Yes : TrainsUpper.No;
+    private static IReadOnlyList<int> Emphasis(Muscle muscle, Level level) =>
+        muscle is Muscle.GluteusMaximus ? Rules.EmphasisOfGlutes[Codes.Of(level)]
+        : Rules.Large.Contains(Codes.Of(muscle)) ? Rules.Emphasis[Codes.Of(level)]
+        : Rules.EmphasisOfOthers;
+
+    private static double PartOn(IReadOnlyList<SplitDay> week, Muscle muscle) =>
+        week.Count == 1 ? Rules.LowByDays.One
+        : week.Count == 2 ? Rules.LowByDays.Two
+        : !Region.IsOfLegs(muscle) && week.All(day => day.Focus is DayFocus.Full) ? Rules.LowByDays.UpperOnFull
+        : 1;
 
     /// <summary>The limits of one muscle.</summary>
     public SetLimits Of(Muscle muscle) => _limits[muscle];
@@ -81,15 +84,5 @@ public sealed class WeeklySets
     }
 
     private static bool Grows(Client client, BlockKind kind) =>
-        kind is BlockKind.Muscle or BlockKind.Strength && client.Goal is not Goal.Return;
-}
-
-/// <summary>Whether the week has upper or full-body days.</summary>
-public enum TrainsUpper
-{
-    /// <summary>Lower body alone.</summary>
-    No,
-
-    /// <summary>At least one.</summary>
-    Yes,
+        kind is BlockKind.Muscle or BlockKind.Strength or BlockKind.Foundation && client.Goal is not Goal.Return;
 }

@@ -67,6 +67,17 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
             FindingCode.Refer => "To be seen by someone else first",
         };
 
+    /// <summary>What speaks most for a finding, in a few words: where its fault is seen, else its first measurement.</summary>
+    public string First(Finding finding)
+    {
+        Measure.Fault? fault = finding.Evidence.Select(one => one.Measure).OfType<Measure.Fault>().FirstOrDefault();
+        if (fault is null)
+            return _measures.Sentence(finding.Evidence[0]);
+        string name = Codes.Of(fault.Code).Replace('-', ' ');
+        Reading? from = finding.Evidence.FirstOrDefault(one => one.Measure is Measure.Fault { Part: FaultPart.FromPercent })?.Value;
+        return from is Reading.Number percent ? FormattableString.Invariant($"{name} from {percent.Value:0.#} % of 1RM") : name;
+    }
+
     /// <summary>Each piece of evidence, joined.</summary>
     public string Evidence(Finding finding) => string.Join("; ", finding.Evidence.Select(_measures.Sentence));
 

@@ -32,6 +32,7 @@ public static class KitGroups
             or Implement.Keg
             or Implement.Stone
             or Implement.FarmersHandles
+            or Implement.Log
             or Implement.Sled => Kind.FreeWeights,
             Implement.Cable
             or Implement.LegPress
@@ -42,6 +43,7 @@ public static class KitGroups
             or Implement.LegCurlLying
             or Implement.HipThrustMachine
             or Implement.HipAbductionMachine
+            or Implement.HipAdductionMachine
             or Implement.GluteKickbackMachine
             or Implement.GluteHam
             or Implement.HipExtension45
@@ -53,7 +55,7 @@ public static class KitGroups
             or Implement.Pulldown
             or Implement.RowMachine
             or Implement.FlyMachine => Kind.Machines,
-            Implement.Bands or Implement.PullUpBar or Implement.FoamRoller or Implement.Dowel or Implement.Wall or Implement.RollOutWheel =>
+            Implement.Bands or Implement.PullUpBar or Implement.DipBars or Implement.FoamRoller or Implement.Dowel or Implement.Wall or Implement.RollOutWheel =>
                 Kind.SmallThings,
         };
 

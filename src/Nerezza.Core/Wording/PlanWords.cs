@@ -14,69 +14,130 @@ namespace Nerezza.Core.Wording;
 /// <summary>Words the plan: each sentence says what was found, the number behind it, and what to do.</summary>
 public sealed class PlanWords(ExerciseCatalogue catalogue)
 {
+    private readonly FindingWords _findings = new(catalogue);
+
     /// <summary>Why an exercise stands in a session.</summary>
-    public string Because(PrescribedItem item) => Because(item.Exercise, item.Role, item.Reason, item.Answers) + Growing(item.Ask.Chosen);
+    public string Because(PrescribedItem item) => Because(item.Ask.Chosen);
 
-    /// <summary>Why an exercise was chosen.</summary>
-    public string Because(Chosen chosen) => Because(chosen.Exercise.Id, chosen.Role, chosen.Reason, chosen.Answers) + Growing(chosen);
+    /// <summary>Why an exercise was chosen: first the measurement and the finding where it answers one, then what it is there to do.</summary>
+    public string Because(Chosen chosen) => $"{Found(chosen)}{Reason(chosen)}.{Growing(chosen)}";
 
-    /// <summary>Why an alternative was not taken.</summary>
-    /// <param name="score">Of the one that was.</param>
-    public static string Because(Alternative alternative, double score)
-    {
-        string scores = $"scores {Share(alternative.Score)} against {Share(score)}";
-        if (alternative.Part is not { } part)
-            return $"{scores}; the set as a whole is better without it";
-        return alternative.Score >= score
-            ? $"{scores}, but the set as a whole is better without it; it falls behind in {part}"
-            : $"{scores}, behind most in {part}";
-    }
-
-    private string Because(string exercise, Role role, ChosenReason reason, IReadOnlyList<FindingCode> answers)
-    {
-        string name = catalogue[exercise].Name;
-        string why = reason switch
+    /// <summary>What an alternative would have been better and worse at.</summary>
+    public static string Because(Alternative alternative) =>
+        (alternative.Better, alternative.Part) switch
         {
-            ChosenReason.EventWork => $"{name} is the client's event: one session a week, in the place of a heavy hinge",
-            ChosenReason.Picked => $"{name} is your own choice",
-            ChosenReason.TargetLift => $"{name} is a target lift",
-            ChosenReason.ChangedLift => $"{name} is the variation for this finding: {Named(answers)}",
-            ChosenReason.SparesSpine => $"{name} takes the second place, so that the week's load on the spine stays within its budget",
-            ChosenReason.OtherForm => $"{name} takes the second place: the same pattern in another form than the main lift",
-            ChosenReason.AnswersFinding => $"{name} is there for: {Named(answers)}",
-            ChosenReason.FillsPattern => $"{name} is the press or pull that the week needs",
-            ChosenReason.FillsSets => $"{name} brings "
-                + $"{string.Join(" and ", catalogue[exercise].PrimeMovers.Select(muscle => Codes.Of(muscle).Replace('-', ' ')))} "
-                + "the sets that the week still needs",
-            ChosenReason.StandsIn => $"{name} stands in, at the same repetitions and effort",
-            ChosenReason.AddsStimulus => $"{name} adds most for the fatigue it costs",
-            ChosenReason.UsualLift => $"{name} is the first usual choice that the kit and the client's answers allow",
+            ({ } better, { } worse) => $"would {Better(better)}, but {Worse(worse)}",
+            (null, { } worse) => $"would {Worse(worse)}",
+            ({ } better, null) => $"would {Better(better)}; the week as a whole is better as it is",
+            (null, null) => "would do as well; the week as a whole is better as it is",
         };
-        // Event work has its own place, whatever its role.
-        return reason is ChosenReason.EventWork ? $"{why}." : $"{why}; {Place(role)}.";
+
+    private static string Better(ScorePart part) =>
+        part switch
+        {
+            ScorePart.AnswersFinding => "answer the findings better",
+            ScorePart.CarryOver => "carry over more to the target lifts",
+            ScorePart.StimulusForFatigue => "tire less for what it trains",
+            ScorePart.FitsBody => "fit this body better",
+            ScorePart.Level => "be easier to learn",
+            ScorePart.Freshness => "be something new",
+            ScorePart.SetUp => "be set up sooner",
+            ScorePart.Liking => "be liked more",
+        };
+
+    private static string Worse(ScorePart part) =>
+        part switch
+        {
+            ScorePart.AnswersFinding => "answer the findings less",
+            ScorePart.CarryOver => "carry over less to the target lifts",
+            ScorePart.StimulusForFatigue => "tire more for what it trains",
+            ScorePart.FitsBody => "fit this body less",
+            ScorePart.Level => "ask for more skill than the level gives",
+            ScorePart.Freshness => "be what the last blocks had already",
+            ScorePart.SetUp => "take longer to set up",
+            ScorePart.Liking => "be liked less",
+        };
+
+    private string Found(Chosen chosen) => chosen.For is { } finding ? $"{FindingWords.Name(finding.Code)} ({_findings.First(finding)}): " : "";
+
+    private string Reason(Chosen chosen)
+    {
+        string name = catalogue[chosen.Exercise.Id].Name;
+        string why = chosen.Reason switch
+        {
+            ChosenReason.EventWork => "is the client's event itself, once a week in the place of a heavy hinge",
+            ChosenReason.Picked => "is your own choice",
+            ChosenReason.TargetLift => "is a target lift and leads the day while the client is fresh",
+            ChosenReason.ChangedLift => "takes that demand away and leads in the place of the usual lift",
+            ChosenReason.UsualLift => $"leads the day: {Usual(chosen)}",
+            ChosenReason.OtherLift => $"is the second lift, of the other pattern{Sets(chosen)}",
+            ChosenReason.AnswersFinding => Answering(chosen),
+            ChosenReason.FillsPalette => Kind(chosen),
+            ChosenReason.Balances => $"is the day's {Direction(chosen.Exercise)}{Sets(chosen)}",
+            ChosenReason.Emphasises => $"adds to what is emphasised{Sets(chosen)}",
+            ChosenReason.HoldsTrunk => chosen.Exercise.PrimeMovers.Contains(Muscle.Abs) && chosen.Exercise.HoldSeconds is null
+                ? "bends the trunk under load"
+                : "holds the trunk still against load",
+            ChosenReason.Supports => $"takes the minutes that are left{Sets(chosen)}",
+            ChosenReason.StandsIn => "stands in, at the same repetitions and effort",
+        };
+        return $"{name} {why}";
     }
+
+    private static string Answering(Chosen chosen) =>
+        chosen.Role switch
+        {
+            Role.Priming => "goes before the main lift, only until the muscle is felt",
+            Role.Skill => "teaches the movement, easy and slow",
+            Role.Capacity => "is for every day, 5 to 10 comfortable minutes",
+            Role.Main => "is a form of the lift that trains just that",
+            Role.Second or Role.Accessory or Role.SingleJoint or Role.Trunk or Role.Carry => chosen.Grade >= 1
+                ? "trains just that"
+                : "is the nearest to it that the kit allows",
+        };
+
+    private static string Usual(Chosen chosen) =>
+        chosen.Exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust or Pattern.Lunge
+            ? $"no {Codes.Of(chosen.Exercise.Pattern)} is a target lift, and of the usual ones this is the first that kit and client allow"
+            : "every upper day is led by a press";
+
+    private static string Kind(Chosen chosen) =>
+        SlotKinds.IsOneLeg(chosen.Exercise)
+            ? $"works one leg at a time, which the main lifts do not{Sets(chosen)}"
+            : chosen.Exercise.Pattern switch
+            {
+                Pattern.KneeFlexion => $"bends the knee under load, which squats and pulls do not{Sets(chosen)}",
+                Pattern.Calf => $"is the calf work of the week{Sets(chosen)}",
+                Pattern.Abduction => chosen.Exercise.PrimeMovers.Contains(Muscle.Adductors)
+                    ? $"presses the legs together, as sprints and changes of direction do{Sets(chosen)}"
+                    : $"lifts the leg sideways, which nothing else does{Sets(chosen)}",
+                _ => $"brings a kind of work that the week would lack{Sets(chosen)}",
+            };
+
+    private static string Direction(Exercise exercise) =>
+        exercise.Pattern switch
+        {
+            Pattern.PressHorizontal => "press across",
+            Pattern.PressVertical => "press overhead",
+            Pattern.PullHorizontal => "pull across",
+            Pattern.PullVertical => "pull from above",
+            _ => "press or pull",
+        };
+
+    private static string Sets(Chosen chosen) =>
+        chosen.Brings is { } brings
+            ? $"; with it {Codes.Of(brings.Muscle).Replace('-', ' ')} {(IsMany(brings.Muscle) ? "have" : "has")} {Number(brings.With)} hard sets a week, "
+                + $"without it {Number(brings.Without)}{(brings.Low > 0 ? $", of {Number(brings.Low)} to {Number(brings.High)}" : "")}"
+            : "";
+
+    private static bool IsMany(Muscle muscle) => Codes.Of(muscle).EndsWith('s') && muscle is not (Muscle.GluteusMaximus or Muscle.GluteusMedius or Muscle.RectusFemoris or Muscle.Soleus);
+
+    private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
     private static string Growing(Chosen chosen) =>
         chosen.GrowsFor is { } code
             ? $" One set more each fortnight, since this is not closing: {FindingWords.Name(code).ToLowerInvariant()}."
             : "";
-
-    private static string Named(IReadOnlyList<FindingCode> answers) =>
-        string.Join(" and ", answers.Select(code => FindingWords.Name(code).ToLowerInvariant()));
-
-    private static string Place(Role role) =>
-        role switch
-        {
-            Role.Main => "it comes first, while the client is fresh",
-            Role.Second => "it comes second, lighter, so that the first lift keeps its quality",
-            Role.Priming => "light, before the main lift, only until it is felt",
-            Role.Skill => "easy and slow, to learn the movement",
-            Role.Capacity => "daily, 5 to 10 minutes, comfortable",
-            Role.Carry => "at the end, when the hands may tire",
-            Role.Accessory or Role.SingleJoint or Role.Trunk => "after the main lifts",
-        };
-
-    private static string Share(double score) => score.ToString("0.00", CultureInfo.InvariantCulture);
 
     /// <summary>Why an exercise was not taken.</summary>
     public static string Because(PassedOver passed) =>

@@ -12,22 +12,16 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
     /// <summary>One sentence.</summary>
     public string Text(Shortfall shortfall)
     {
-        string what = shortfall.Of switch
-        {
-            Lack.Finding finding => $"Nothing here answers {FindingWords.Name(finding.Code).ToLowerInvariant()}",
-            Lack.Sets sets => $"Too few hard sets for {Plain(Codes.Of(sets.Muscle)).ToLowerInvariant()}",
-            Lack.Session session => $"The week is short of a session of {session.Pattern}",
-            _ => throw new UnreachableException(shortfall.Of.GetType().Name),
-        };
-        return $"{char.ToUpperInvariant(what[0])}{what[1..]}: {Way(shortfall.GiveUp)}.";
+        string what = FindingWords.Name(shortfall.Finding).ToLowerInvariant();
+        return $"Nothing here answers {what}: {Way(shortfall.GiveUp)}.";
     }
 
     /// <summary>What would have to be given up.</summary>
     public string Way(GiveUp giveUp) =>
         giveUp switch
         {
-            GiveUp.Limits limits => $"{catalogue[limits.Exercise].Name.ToLowerInvariant()} would do, at "
-                + $"{string.Join(" and ", limits.Over.Select(Cost))} over what there is",
+            GiveUp.Limits limits => $"{catalogue[limits.Exercise].Name.ToLowerInvariant()} would, and asks for "
+                + $"{string.Join(" and ", limits.Over.Select(Cost))} more than there is",
             GiveUp.Filters { Ruled: { Count: > 0 } ruled } => $"what would do is ruled out ({string.Join("; ", ruled.Select(Ruled))})",
             GiveUp.Filters => "what would do does not fit the days",
             _ => throw new UnreachableException(giveUp.GetType().Name),
@@ -36,9 +30,8 @@ public sealed class ShortWords(ExerciseCatalogue catalogue)
     private static string Cost(OverLimit over) =>
         over.Kind switch
         {
-            CapKind.Minutes => $"{Number(Math.Ceiling(over.By))} minutes a week",
-            CapKind.Items => $"{Number(over.By)} exercise more",
-            CapKind.Axial => $"{Number(over.By)} sets' load on the spine",
+            CapKind.Minutes => $"{Number(Math.Ceiling(over.By))} minutes a day",
+            CapKind.Axial => $"{Number(over.By)} points of load on the spine",
             CapKind.Sets => $"{Number(over.By)} hard sets of {Plain(Codes.Of(over.Muscle!.Value))}",
         };
 

@@ -35,6 +35,7 @@ public sealed record ItemPart
     [ExerciseId]
     public required string Exercise { get; init; }
     public required Role Role { get; init; }
+    public required Purpose Purpose { get; init; }
     public string? Superset { get; init; }
     public required string Because { get; init; }
     public required IReadOnlyList<string> Cues { get; init; }

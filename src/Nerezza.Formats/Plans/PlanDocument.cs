@@ -61,7 +61,12 @@ public sealed record ChosenPart
     [ExerciseId]
     public required string Exercise { get; init; }
     public required Role Role { get; init; }
+    public required Purpose Purpose { get; init; }
+    public required IReadOnlyList<Weekday> Days { get; init; }
     public required IReadOnlyList<FindingCode> Answers { get; init; }
+
+    [Between(0, 1, "a grade")]
+    public required double? Grade { get; init; }
 
     [Between(-1, 1, "a score")]
     public required double Score { get; init; }

@@ -2,6 +2,7 @@ using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
@@ -29,7 +30,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             Body = new BodyPart { Squat = [.. plan.Squats.Select(ToSquat)] },
             Maxes = [.. plan.Maxes.Select(ToMax)],
             Proven = plan.Selection.Proven is Proof.Optimal,
-            Selection = [.. plan.Selection.All.Select(ToChosen)],
+            Selection = [.. plan.Selection.All.Select(chosen => ToChosen(chosen, plan.Selection.DaysOf(chosen.Exercise.Id)))],
             PassedOver =
             [
                 .. plan.Selection.PassedOver.Select(row => new PassedOverPart
@@ -60,12 +61,15 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             Checks = [.. plan.Checks.Select(ToCheck)],
         };
 
-    public ChosenPart ToChosen(Chosen chosen) =>
+    public ChosenPart ToChosen(Chosen chosen, IReadOnlyList<Weekday> days) =>
         new()
         {
             Exercise = chosen.Exercise.Id,
             Role = chosen.Role,
+            Purpose = chosen.Purpose,
+            Days = days,
             Answers = chosen.Answers,
+            Grade = chosen.Grade,
             Score = Rounded(chosen.Score),
             Parts = new PartsPart
             {
@@ -84,7 +88,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
                 .. chosen.InsteadOf.Select(other => new InsteadOfPart
                 {
                     Exercise = other.Exercise,
-                    Because = PlanWords.Because(other, chosen.Score),
+                    Because = PlanWords.Because(other),
                 }),
             ],
             Substitutes = chosen.Substitutes,
@@ -157,6 +161,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
         {
             Exercise = item.Exercise,
             Role = item.Role,
+            Purpose = item.Purpose,
             Superset = item.Superset,
             Because = _words.Because(item),
             Cues = item.Cues,

@@ -57,7 +57,7 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
         string side = middle.Side is null ? "" : " a side";
         string warmUp =
             item.WarmUp.Count == 0 ? "" : $"  ramp {string.Join(", ", item.WarmUp.Select(set => $"{Kg(set.Load)}x{set.Reps}"))}";
-        return $"   {Codes.Of(item.Role), -12} {Shortened(catalogue[item.Exercise].Name), -38} {Work(item, middle) + side, -15} "
+        return $"   {Codes.Of(item.Purpose), -10} {Shortened(catalogue[item.Exercise].Name), -38} {Work(item, middle) + side, -15} "
             + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s{warmUp}";
     }
 

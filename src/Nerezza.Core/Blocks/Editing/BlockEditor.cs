@@ -113,6 +113,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         var chosen = new Chosen
         {
             Exercise = exercise,
+            Purpose = PickedWork.PurposeOf(exercise),
             Role = role,
             Reason = ChosenReason.Picked,
             Score = 0,

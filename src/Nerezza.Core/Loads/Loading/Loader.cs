@@ -56,7 +56,7 @@ public sealed class Loader(Equipment equipment)
             LoadSource.Plate => [Pieces(1, equipment.Plates.Where(kind => kind.Pairs > 0).Select(kind => kind.Mass).Prepend(Load.Zero))],
             LoadSource.Band => [new LoadMeans.Stretched([.. equipment.Bands.Select(Stretch)])],
             LoadSource.BodyWeight or LoadSource.None => [new LoadMeans.Unloaded()],
-            LoadSource.Keg or LoadSource.Stone => [new LoadMeans.Unknown()],
+            LoadSource.Keg or LoadSource.Stone or LoadSource.Log => [new LoadMeans.Unknown()],
             _ => throw new ArgumentOutOfRangeException(nameof(source), source, "A load source without means."),
         };
 

@@ -1,0 +1,48 @@
+using Nerezza.Core.Findings;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Makes of a slot's option a chosen exercise with all that speaks for it, and the next best of its slot.</summary>
+internal sealed class ChosenMaker(
+    SelectionInput input,
+    Eligibility eligibility,
+    IReadOnlyList<Slot> slots,
+    IReadOnlyList<(Slot Slot, SlotOption Option)> taken
+)
+{
+    private readonly HashSet<string> _taken = [.. taken.Select(row => row.Option.Exercise.Id)];
+
+    /// <summary>The chosen exercise.</summary>
+    public Chosen Of(Slot slot, SlotOption option)
+    {
+        IReadOnlyList<FindingCode> answers = CountsAsAnswer(slot) ? option.Answers : [];
+        return new Chosen
+        {
+            Exercise = option.Exercise,
+            Purpose = slot.Purpose,
+            Role = option.Role,
+            Aim = option.Aim,
+            Sets = option.Sets,
+            Reason = option.Reason,
+            Answers = answers,
+            Grade = Grading.BestOf(option.Exercise, input.Prepared.Findings, answers),
+            Score = option.Score,
+            Parts = option.Parts,
+            Limits = eligibility.LimitsOf(option.Exercise),
+            InsteadOf =
+            [
+                .. slots
+                    .Where(other => ReferenceEquals(other, slot))
+                    .SelectMany(other => other.Options)
+                    .Where(other => other.Exercise.Id != option.Exercise.Id && !_taken.Contains(other.Exercise.Id))
+                    .OrderByDescending(other => other.Score)
+                    .ThenBy(other => other.Exercise.Id, StringComparer.Ordinal)
+                    .Take(1)
+                    .Select(other => ScoreComparison.Of(other.Exercise.Id, other.Score, option.Parts, other.Parts)),
+            ],
+        };
+    }
+
+    /// <summary>A press or row that the week would hold anyway answers nothing, but where it is the very first answer.</summary>
+    private static bool CountsAsAnswer(Slot slot) => slot.Purpose is not Purpose.Support;
+}

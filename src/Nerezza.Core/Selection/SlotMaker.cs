@@ -1,0 +1,300 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Selection;
+
+/// <summary>Makes the slots of a week from goal, split, findings and minutes (docs/handbook/09-composition.md#9-4-purposes-in-order). What a
+/// slot is worth by being of its day stands with it; what the week wants of a kind is the problem's.</summary>
+internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates, AccessorySchool school, WeekLeads leads)
+{
+    private static readonly SlotRules Rules = SlotRules.Shipped;
+    private readonly Client _client = input.Prepared.Client;
+
+    /// <summary>All slots, day by day.</summary>
+    public IReadOnlyList<Slot> Of(IReadOnlyList<DayFrame> frames)
+    {
+        List<Slot> slots = [];
+        for (int i = 0; i < frames.Count; i++)
+            slots.AddRange((frames[i].Day.Focus is DayFocus.Upper ? UpperDay(i, frames) : LegDay(i, frames)).Where(slot => slot.Options.Count > 0));
+        return slots;
+    }
+
+    private bool ForGlutes => _client.Emphasis.Contains(Muscle.GluteusMaximus);
+
+    private bool ForQuads => _client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris);
+
+    private bool ForStrength => _client.Goal is Goal.Strength or Goal.Events;
+
+    /// <summary>Field athletes: hard days of sport in the week.</summary>
+    private bool InSeason => _client.OtherTraining.Any(other => other is { Kind: OtherTrainingKind.Sport, Hard: true });
+
+    private IEnumerable<Slot> LegDay(int day, IReadOnlyList<DayFrame> frames)
+    {
+        DayFrame frame = frames[day];
+        int minutes = frame.Day.Minutes;
+        if (frame.Fixed.Any(one => one.Purpose is Purpose.Event))
+        {
+            foreach (Slot slot in EventDay(day, frame))
+                yield return slot;
+            yield break;
+        }
+        bool full = frame.Day.Focus is DayFocus.Full,
+            few = full && minutes < Rules.Minutes.Whole;
+        foreach (Slot slot in WeakPoints(day, frame, minutes >= Rules.Minutes.Whole ? 2 : 1))
+            yield return slot;
+        foreach (Slot slot in OneLeg(day, frame))
+            yield return slot;
+        if (full)
+            foreach (Slot slot in PushAndPull(day, frames, again: false))
+                yield return slot;
+        if (minutes < Rules.Minutes.Short)
+            yield break;
+        foreach (Slot slot in Seconds(day, frame, few))
+            yield return slot;
+        yield return Palette(day, "kneeFlexion", 0);
+        if (ForGlutes)
+            yield return Palette(day, "abduction", Rules.Worth.Emphasis);
+        if (InSeason)
+            yield return Palette(day, "adductors", 0);
+        if (ForGlutes)
+            yield return Emphasis(day, "kickback", 0);
+        yield return Palette(day, "calf", 0);
+        if (ForQuads)
+        {
+            yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
+            yield return Emphasis(day, "legPress", 0);
+        }
+        foreach (Slot slot in Trunk(day))
+            yield return slot;
+        if (full && minutes >= Rules.Minutes.Whole && _client.Goal is (Goal.Muscle or Goal.General))
+            foreach (Slot slot in Supports(day))
+                yield return slot;
+        if (_client.Goal is Goal.General)
+            yield return Support(day, "conditioning");
+    }
+
+    /// <summary>After the event short work: a weak point, knee flexion, the trunk.</summary>
+    private IEnumerable<Slot> EventDay(int day, DayFrame frame)
+    {
+        foreach (Slot slot in WeakPoints(day, frame, 1))
+            yield return slot;
+        yield return Palette(day, "kneeFlexion", 0);
+        foreach (Slot slot in Trunk(day))
+            yield return slot;
+    }
+
+    private IEnumerable<Slot> UpperDay(int day, IReadOnlyList<DayFrame> frames)
+    {
+        foreach (Slot slot in WeakPoints(day, frames[day], 1))
+            yield return slot;
+        foreach (Slot slot in PushAndPull(day, frames, again: false))
+            yield return slot;
+        foreach (Slot slot in PushAndPull(day, frames, again: true))
+            yield return slot;
+        if (ForQuads && input.Prepared.Case.Schools.Quads is QuadSchool.Spread)
+            yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
+        foreach (Slot slot in Trunk(day))
+            yield return slot;
+        foreach (Slot slot in Supports(day))
+            yield return slot;
+    }
+
+    /// <summary>Slots for the findings whose lift leads the day, and for those that are at home on any.</summary>
+    private IEnumerable<Slot> WeakPoints(int day, DayFrame frame, int most)
+    {
+        // One slot a finding: what answers several at once stands in the first of them.
+        List<Finding> here = [.. candidates.Trainable.Where(finding => IsHome(finding, frame)).Take(most + 1)];
+        foreach (Finding finding in here)
+        {
+            SlotFrame measure = FrameOf("weakPoint", ChosenReason.AnswersFinding) with
+            {
+                School = HasWeakLink ? AccessorySchool.Positions : school,
+                Sets = finding.Severity >= 2 ? Rules.Sets.Severe : Rules.Sets.Slight,
+                Toward = frame.Main?.Exercise.Id,
+                AimOf = exercise => IsFormOfALead(exercise) || (ForStrength && exercise.Pattern is Pattern.Thrust) ? Aim.WeakPoint : null,
+            };
+            IReadOnlyList<SlotOption> options =
+            [
+                .. candidates
+                    .Answering(finding, measure, exercise => Suits(exercise, frame.Day) && AccessoryRole.Of(exercise) is not Role.Trunk)
+                    .Select(option => option.Aim is null ? option : option with { Role = Role.Second }),
+            ];
+            yield return new Slot(day, Purpose.WeakPoint, $"weakPoint {finding.Code}", 0, options);
+        }
+    }
+
+    private bool HasWeakLink => candidates.Trainable.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= 2);
+
+    /// <summary>The day of the lift in which the fault shows; without a fault, of the lift whose muscles are asked; what belongs to the upper
+    /// body is at home on upper days too.</summary>
+    private bool IsHome(Finding finding, DayFrame frame)
+    {
+        if (frame.Day.Focus is DayFocus.Upper)
+            return finding.Asks.Muscles.Count > 0 && !finding.Asks.Muscles.Any(Region.IsOfLegs);
+        return HomeOf(finding) is not { } home || frame.Lead is not { } lead || home == lead || finding.Severity >= 2;
+    }
+
+    /// <summary>The pattern in which a finding shows.</summary>
+    public Pattern? HomeOf(Finding finding)
+    {
+        Pattern? seen = Grading.SeenIn(finding, input.Prepared);
+        return seen
+            ?? (
+                finding.Asks.Muscles.Contains(Muscle.Vasti) ? Pattern.Squat
+                : finding.Asks.Muscles.Any(muscle => muscle is Muscle.Hamstrings or Muscle.GluteusMaximus or Muscle.UpperBack) ? Pattern.Hinge
+                : null
+            );
+    }
+
+    /// <summary>Whether it is a barbell form of a lift that leads a day: trained heavy, for few repetitions.</summary>
+    private bool IsFormOfALead(Exercise exercise) =>
+        exercise.Load is LoadSource.Barbell or LoadSource.SafetyBar or LoadSource.TrapBar
+        && exercise.Pattern is not Pattern.Thrust
+        && leads.All.Any(lead => SlotKinds.MovementOf(lead.Exercise.Id) == SlotKinds.MovementOf(exercise.Id));
+
+    private string OneLegSquat => _client.Level is Level.Novice ? "oneLegSquatNovice" : "oneLegSquat";
+
+    /// <summary>One-leg work: of the other pattern than the lift that leads.</summary>
+    private IEnumerable<Slot> OneLeg(int day, DayFrame frame)
+    {
+        SlotFrame measure = FrameOf("palette", ChosenReason.FillsPalette);
+        bool squatToo = frame.Lead is not Pattern.Squat || frame.Day.Minutes >= Rules.Minutes.Whole || ForGlutes || ForQuads;
+        if (squatToo)
+            yield return new Slot(day, Purpose.Palette, "oneLegSquat", 0, candidates.OfKind(OneLegSquat, measure));
+        if (frame.Lead is Pattern.Squat)
+            yield return new Slot(day, Purpose.Palette, "oneLegHinge", 0, candidates.OfKind("oneLegHinge", measure));
+    }
+
+    /// <summary>The second lift: of the other pattern; with the glutes emphasised each of squat, hinge and thrust that does not
+    /// lead.</summary>
+    private IEnumerable<Slot> Seconds(int day, DayFrame frame, bool few)
+    {
+        if (frame.Lead is not { } lead)
+            yield break;
+        int worth = few ? Rules.Worth.SecondOfShortDay : Rules.Worth.Second;
+        SlotFrame measure = FrameOf(_client.Goal is Goal.Strength ? "secondForStrength" : "second", ChosenReason.OtherLift) with
+        {
+            Role = Role.Second,
+        };
+        if (leads.Displaced is { } lost && lost.Exercise.Pattern != lead)
+        {
+            SlotFrame practice = measure with { AimOf = _ => Aim.Practice };
+            yield return new Slot(day, Purpose.Second, "displaced", Rules.Worth.SecondOfShortDay, candidates.Only(lost.Exercise, practice));
+            yield break;
+        }
+        if (ForGlutes)
+        {
+            SlotFrame glutes = measure with { Reason = ChosenReason.Emphasises };
+            // A full-body day holds two of the three kinds, which the week's wants see to; a lower day all three.
+            int each = frame.Day.Focus is DayFocus.Full ? 0 : Rules.Worth.Emphasis;
+            if (lead is not Pattern.Squat)
+                yield return lead is Pattern.Thrust
+                    ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(OneLegSquat, glutes with { Role = null }))
+                    : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
+            if (lead is not Pattern.Hinge)
+                yield return lead is Pattern.Thrust
+                    ? new Slot(day, Purpose.Emphasis, "backExtension", each, candidates.OfKind("backExtension", glutes with { Role = null }))
+                    : new Slot(day, Purpose.Second, "secondOfSquat", each, HingesAlone(candidates.OfKind("secondOfSquat", glutes)));
+            if (lead is not Pattern.Thrust)
+                yield return new Slot(day, Purpose.Emphasis, "thrust", each, Thrusts(glutes));
+            yield break;
+        }
+        string kind = lead is Pattern.Squat ? "secondOfSquat" : "secondOfHinge";
+        if (ForQuads && lead is Pattern.Squat)
+            yield return new Slot(day, Purpose.Emphasis, "secondOfHinge", Rules.Worth.Emphasis, candidates.OfKind("secondOfHinge", measure));
+        yield return new Slot(day, Purpose.Second, kind, worth, candidates.OfKind(kind, measure));
+    }
+
+    private static IReadOnlyList<SlotOption> HingesAlone(IReadOnlyList<SlotOption> options) =>
+        [.. options.Where(option => option.Exercise.Pattern is Pattern.Hinge)];
+
+    /// <summary>A thrust that leads one day may come again on another: its repetitions move.</summary>
+    private IReadOnlyList<SlotOption> Thrusts(SlotFrame frame) => candidates.OfKind("thrust", frame with { Role = null });
+
+    private IEnumerable<Slot> PushAndPull(int day, IReadOnlyList<DayFrame> frames, bool again)
+    {
+        DayFrame frame = frames[day];
+        bool leads = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPush(one.Exercise)),
+            pulls = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPull(one.Exercise));
+        SlotFrame measure = FrameOf("palette", ChosenReason.Balances) with { Sets = again ? Rules.Sets.Slight : null };
+        // Where a day holds one push or pull, the week's wants give the turns.
+        bool byTurns = frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Middle;
+        int worth =
+            again ? Rules.Worth.Further
+            : byTurns ? 0
+            : Rules.Worth.PushPull;
+        if (!leads || again)
+            yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, [.. Pushes(measure)]);
+        if (!pulls || again)
+            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(measure)]);
+    }
+
+    private IEnumerable<SlotOption> Pushes(SlotFrame frame) =>
+        candidates
+            .OfKind(ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle", frame)
+            .Concat(HasShortArms ? candidates.OfKind("pushUpShortArms", frame) : candidates.OfKind(ForStrength ? "pushUpStrength" : "pushUpMuscle", frame))
+            .DistinctBy(option => option.Exercise.Id)
+            .ToList()
+            is { Count: > 0 } usual
+            ? usual
+            : candidates.OfKind("pushAcrossElse", frame).Concat(candidates.OfKind("pushUpElse", frame));
+
+    private IEnumerable<SlotOption> Pulls(SlotFrame frame)
+    {
+        string across = _client.Level is Level.Novice ? "pullAcrossNovice" : _client.Goal is Goal.Muscle ? "pullAcrossMuscle" : "pullAcross";
+        IEnumerable<SlotOption> rows = candidates.OfKind(across, frame),
+            downs = candidates.OfKind(DoesPullUps ? "pullDownStrong" : "pullDown", frame);
+        if (!rows.Any())
+            rows = candidates.OfKind("pullAcrossElse", frame);
+        if (!downs.Any())
+            downs = candidates.OfKind("pullDownElse", frame);
+        return rows.Concat(downs).DistinctBy(option => option.Exercise.Id);
+    }
+
+    private bool HasShortArms =>
+        input.Prepared.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange or FindingCode.PainExtension);
+
+    /// <summary>Five good ones in the log, or a max that holds five.</summary>
+    private bool DoesPullUps =>
+        input.Prepared.Case.Log.SelectMany(one => one.Sets).Any(set => set.Exercise is "chin-up" or "pull-up" && set.Reps >= Rules.PullUpsFrom)
+        || input.Prepared.Case.Strength.Any(entry => entry.Exercise is "chin-up" or "pull-up" && entry.Reps >= Rules.PullUpsFrom)
+        || input.Prepared.Client.TargetLifts.Any(id => id is "chin-up" or "pull-up");
+
+    private IEnumerable<Slot> Trunk(int day)
+    {
+        SlotFrame measure = FrameOf("others", ChosenReason.HoldsTrunk);
+        string resist = "trunkResist" + _client.Level;
+        yield return new Slot(day, Purpose.Trunk, "trunkResist", 0, candidates.OfKind(resist, measure));
+        yield return new Slot(day, Purpose.Trunk, "trunkBend", 0, candidates.OfKind("trunkBend", measure));
+    }
+
+    private Slot Palette(int day, string kind, int worth) =>
+        new(day, Purpose.Palette, kind, worth, candidates.OfKind(kind, FrameOf("palette", ChosenReason.FillsPalette)));
+
+    private Slot Emphasis(int day, string kind, int worth) =>
+        new(
+            day,
+            Purpose.Emphasis,
+            kind,
+            worth,
+            candidates.OfKind(kind, FrameOf("others", ChosenReason.Emphasises) with { Sets = kind is "kickback" ? null : Rules.Sets.Several })
+        );
+
+    private IEnumerable<Slot> Supports(int day) =>
+        [Support(day, "supportFront"), Support(day, "supportBack"), Support(day, "supportShoulders")];
+
+    private Slot Support(int day, string kind) =>
+        new(day, Purpose.Support, kind, Rules.Worth.Support, candidates.OfKind(kind, FrameOf("others", ChosenReason.Supports)));
+
+    private bool Suits(Exercise exercise, SplitDay day) => Region.Suits(exercise, day.Focus, input.Prepared.Case.Schools.Quads);
+
+    private SlotFrame FrameOf(string weights, ChosenReason reason) =>
+        new()
+        {
+            Weights = weights,
+            Reason = reason,
+            School = school,
+        };
+}
