@@ -34,6 +34,6 @@ public class WholePlan
 
     private sealed class ChoosesNothing : IChooser
     {
-        public Choice Choose(ChoiceProblem problem) => new(new int[problem.Candidates.Count], Proof.Greedy);
+        public Choice Choose(ChoiceProblem problem) => new(new bool[problem.Options.Count], Proof.Found);
     }
 }

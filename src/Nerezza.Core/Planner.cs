@@ -38,12 +38,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
 
         KindDecision kind = BlockKindChoice.Decide(ToDecide(prepared));
         IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue, MainOrder.WorstOf(prepared)).LayOut(layout);
-        var limits = new WeeklySets(
-            @case.Client,
-            kind.Kind,
-            week,
-            prepared.WeeklyNow ?? new Dictionary<Muscle, double>()
-        );
+        var limits = new WeeklySets(@case.Client, kind.Kind, week, prepared.WeeklyNow ?? new Dictionary<Muscle, double>());
         RoleCost cost = CostOf(prepared, kind.Kind);
         ExerciseChoice selection = ExerciseSelector.Choose(ToSelect(prepared.AtStart(), kind.Kind, cost, week), chooser);
         BlockInput input = ToBuild(prepared, cost, week);
@@ -136,6 +131,8 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Sides = prepared.Sides,
             SkillCap = prepared.SkillCapOf,
             SetUpOf = prepared.SetUpOf,
+            CueOf = prepared.CueOf,
+            FirstAmrapWeek = prepared.Case.Log.Count == 0 ? PrescriptionRules.NewFromWeek : 1,
             Away = LayOff.Of(prepared.Case.Log, prepared.Case.Block.Start),
             Back = ReturnToTraining.Of(prepared.Case.Pain, prepared.Case.Log, prepared.Case.Block.Start),
         };

@@ -7,6 +7,7 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
@@ -16,6 +17,7 @@ namespace Nerezza.Core;
 public sealed record PreparedCase
 {
     private readonly Lazy<LadderProgress> _ladders;
+    private readonly Lazy<IReadOnlyList<LiftFault>> _open;
 
     private PreparedCase(ClientCase @case, ExerciseCatalogue catalogue)
     {
@@ -27,6 +29,7 @@ public sealed record PreparedCase
         Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
         Loader = new Loader(@case.Equipment);
         Lifter = Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
+        _open = new Lazy<IReadOnlyList<LiftFault>>(OpenFaults);
         _ladders = new Lazy<LadderProgress>(() =>
             new LadderProgress(@case.Client, @case.Schools.Sides, catalogue, @case.Ladders, @case.Strength, @case.Log)
         );
@@ -87,6 +90,22 @@ public sealed record PreparedCase
             .Select(fault => Math.Max(0, fault.FromPercent!.Value - PrescriptionRules.SkillBelowFault) / 100)
             .DefaultIfEmpty(1)
             .Min();
+
+    /// <summary>Whether an exercise works muscles whose sides were tested and differ.</summary>
+    public bool WorksWhatWasTested(Exercise exercise) => exercise.PrimeMovers.Any(Sides.Tested.Contains);
+
+    /// <summary>The cue for the fault that this client shows in an exercise: of faults behind an open finding, the gravest first.</summary>
+    public FaultCue? CueOf(Exercise exercise) => FaultCue.For(exercise, _open.Value, Catalogue);
+
+    private IReadOnlyList<LiftFault> OpenFaults() =>
+        [
+            .. Findings
+                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .SelectMany(finding => finding.Evidence.Select(one => one.Measure).OfType<Measure.Fault>())
+                .Where(fault => fault.Entry < Case.Faults.Count)
+                .Select(fault => Case.Faults[fault.Entry])
+                .Distinct(),
+        ];
 
     /// <summary>Heights to set for an exercise.</summary>
     public SetUp SetUpOf(Exercise exercise)

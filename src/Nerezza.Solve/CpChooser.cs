@@ -96,7 +96,9 @@ internal sealed class ChoiceModel
     public void Forbid(IReadOnlyList<bool> taken) => _model.AddBoolOr(_taken.Select((option, i) => taken[i] ? option.Not() : option));
 
     private LinearExpr Weighted(IReadOnlyList<int> each) =>
-        LinearExpr.Sum(_taken.Select((option, i) => (option, By: each[i])).Where(row => row.By != 0).Select(row => LinearExpr.Term(row.option, row.By)));
+        LinearExpr.Sum(
+            _taken.Select((option, i) => (option, By: each[i])).Where(row => row.By != 0).Select(row => LinearExpr.Term(row.option, row.By))
+        );
 
     private LinearExpr Short(ChoiceWant want)
     {

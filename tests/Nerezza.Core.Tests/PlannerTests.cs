@@ -107,7 +107,11 @@ public sealed class PlannerTests
                     // Paired by day and exercise: a session or an exercise that the deload drops would otherwise pair with its neighbour.
                     Session after = Assert.Single(deload.Sessions, other => other.Day == session.Day);
                     // Where the load week pairs supersets to save minutes, the deload, which has minutes enough, need not.
-                    Assert.Equal(session.Items.Select(item => item.Exercise).Order(), after.Items.Select(item => item.Exercise).Order());
+                    Assert.Subset(
+                        session.Items.Select(item => item.Exercise).ToHashSet(),
+                        after.Items.Select(item => item.Exercise).ToHashSet()
+                    );
+                    Assert.True(after.Minutes <= session.Minutes);
                 }
                 foreach (
                     (PrescribedItem before, PrescribedItem item) in load

@@ -177,6 +177,7 @@ public sealed class PrescriberTests
         new()
         {
             Exercise = ExerciseCatalogue.Shipped[exercise],
+            Purpose = Purpose.Main,
             Role = Role.Main,
             Reason = ChosenReason.TargetLift,
             Score = 1,

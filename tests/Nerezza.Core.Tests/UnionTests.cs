@@ -29,7 +29,7 @@ public sealed class UnionTests
             { typeof(HealthReason), reason => ReferralWords.Question((HealthReason)reason) },
             { typeof(CautionReason), reason => ReferralWords.Text((CautionReason)reason) },
             { typeof(PassedOver), passed => PlanWords.Because((PassedOver)passed) },
-            { typeof(Lack), lack => new ShortWords(Catalogue).Text(new Shortfall((Lack)lack, (GiveUp)Sample(typeof(GiveUp))!)) },
+            { typeof(GiveUp), way => new ShortWords(Catalogue).Text(new Shortfall(Core.Findings.FindingCode.QuadsWeak, (GiveUp)way)) },
             { typeof(GiveUp), way => new ShortWords(Catalogue).Way((GiveUp)way) },
             { typeof(BlockEdit), edit => new PlanWords(Catalogue).Because(new RefusedEdit(0, (BlockEdit)edit, EditRefusal.NoSuchWeek)) },
         };

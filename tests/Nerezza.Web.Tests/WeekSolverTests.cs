@@ -27,7 +27,8 @@ public sealed class WeekSolverTests
                 OtherTraining = [.. hard.Select(day => new OtherTraining(day, OtherTrainingKind.Run, 40, true))],
             },
             new BlockRequest(new DateOnly(2026, 11, 30).AddDays(start), BlockKind.Strength, 4, focus),
-            ExerciseCatalogue.Shipped
+            ExerciseCatalogue.Shipped,
+            null
         ).Problem();
 
     [Fact]

@@ -44,6 +44,12 @@ public sealed record BlockInput
     /// <summary>Heights to set for an exercise.</summary>
     public required Func<Exercise, SetUp> SetUpOf { get; init; }
 
+    /// <summary>The cue for this client's fault; null where the exercise's own goes.</summary>
+    public required Func<Exercise, FaultCue?> CueOf { get; init; }
+
+    /// <summary>The first week in which a set may go to as many repetitions as possible.</summary>
+    public required int FirstAmrapWeek { get; init; }
+
     /// <summary>What a lay-off leaves of load and sets.</summary>
     public required LayOff Away { get; init; }
 
@@ -66,13 +72,15 @@ public sealed class BlockBuilder(BlockInput input)
         IReadOnlySet<DayPlan> heavy = HeavyHinges.On(days);
         var targets = new WeekTargets(input, kind, _maker);
         List<ExerciseSlot> slots = [.. days.SelectMany(day => day.Lifts.Select(lift => targets.SlotOf(day, lift, days, heavy)))];
-        var calibrating = new CalibratingSets(input.Client, input.Catalogue);
+        var calibrating = new CalibratingSets(input.Client, input.Catalogue, input.FirstAmrapWeek);
         List<Week> weeks = [];
         foreach (WeekShape shape in WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression))
         {
             List<(ExerciseSlot Slot, ItemTarget Ask)> asks =
             [
-                .. slots.Where(slot => !_events.IsOn(slot.DateIn(shape.Number))).Select(slot => (slot, targets.AskOf(slot, shape))),
+                .. slots
+                    .Where(slot => !_events.IsOn(slot.DateIn(shape.Number)) && WeekOfRest.Keeps(slot, slots, shape.Kind))
+                    .Select(slot => (slot, targets.AskOf(slot, shape))),
             ];
             if (shape.Kind is WeekKind.Load)
                 asks = Apart(asks);

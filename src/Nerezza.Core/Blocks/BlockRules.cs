@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
@@ -77,6 +78,12 @@ internal sealed record BlocksFile
 
     /// <summary>Deloads.</summary>
     public required DeloadRule Deload { get; init; }
+
+    /// <summary>Sets of a floor pull at most.</summary>
+    public required int FloorPullSets { get; init; }
+
+    /// <summary>Effort of the load weeks.</summary>
+    public required EffortRule Effort { get; init; }
 
     /// <summary>Effort of linear progression.</summary>
     public required double LinearRpe { get; init; }
@@ -157,6 +164,9 @@ internal sealed record DeloadRule
 }
 
 internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double LightRpe, double StepAWeek);
+
+/// <summary>First load week of novices and of clients with care, the cap of both, and how far straight sets stay under it.</summary>
+internal sealed record EffortRule(double Novice, double Care, double Cap, double UnderCap);
 
 internal sealed record LighterRule(double Percent, double Rpe);
 

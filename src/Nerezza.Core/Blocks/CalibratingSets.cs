@@ -9,7 +9,8 @@ namespace Nerezza.Core.Blocks;
 /// <summary>Puts the last set of one safe exercise to as many repetitions as possible, at least every second week, so that the rating bias
 /// becomes known (docs/handbook/11-prescription.md).</summary>
 /// <remarks>Not where pain, a cap or a deload forbids it; a client alone does it on a machine only.</remarks>
-public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
+/// <param name="firstWeek">None before this week of the block: a new client's first two weeks have none.</param>
+public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue, int firstWeek)
 {
     private static readonly CalibratingRule Rule = PrescriptionRules.Shipped.File.Calibrating;
     private int _last = int.MinValue / 2;
@@ -17,7 +18,9 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue)
     /// <summary>The exercise and day of this week's AMRAP; null when none is due or none is safe.</summary>
     public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemTarget Ask)> asks)
     {
-        if (week.Kind is not WeekKind.Load || kind is BlockKind.Return || week.Number - _last < Rule.EveryWeeks)
+        if (week.Kind is not WeekKind.Load || kind is BlockKind.Return or BlockKind.Foundation || week.Number - _last < Rule.EveryWeeks)
+            return null;
+        if (week.Number < firstWeek)
             return null;
         var safe = asks.Where(row => IsSafe(row.Ask))
             .OrderBy(row => RankOf(row.Ask.Chosen.Exercise))

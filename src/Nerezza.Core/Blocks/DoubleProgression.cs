@@ -21,7 +21,7 @@ public static class DoubleProgression
             return target with
             {
                 Load = last.Sets[0].Load ?? target.Load,
-                Reps = Math.Min(range.Top, target.Reps + 1),
+                Reps = Math.Min(range.Top, (last.Sets[0].Load is null ? target.Reps : reps) + 1),
                 Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + BlockRules.Shipped.File.EffortAWeek)),
             };
         var wanted = new SetWanted(reps, hardest, range, target.MostFraction);

@@ -41,7 +41,16 @@ public sealed class SessionMaker(BlockInput input)
     {
         Exercise exercise = ask.Chosen.Exercise;
         PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
-        return _prescriber.WithPlates(item, exercise) with { SetUp = input.SetUpOf(exercise) };
+        SetUp setUp = input.SetUpOf(exercise);
+        item = _prescriber.WithPlates(item, exercise) with { SetUp = setUp };
+        bool lifts = ask.Rule.Role is Role.Main or Role.Second or Role.Accessory or Role.Skill;
+        return lifts && input.CueOf(exercise) is { } cue
+            ? item with
+            {
+                Cues = [cue.Cue, .. item.Cues],
+                SetUp = setUp with { Aid = cue.Aid },
+            }
+            : item;
     }
 
     private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) =>

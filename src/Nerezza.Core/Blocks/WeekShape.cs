@@ -66,15 +66,16 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
 }
 
 /// <summary>What a week asks of a lift by the school of progression (docs/handbook/12-weeks-and-blocks.md).</summary>
-public sealed record WeekProgression(Progression School, BlockKindRule Kind)
+/// <param name="Effort">Of the first and the last load week.</param>
+public sealed record WeekProgression(Progression School, EffortSpan Effort)
 {
     /// <summary>Repetitions and effort of a main or second lift in a load week.</summary>
     /// <param name="exposure">Which time in the week the lift comes in this role, from 0; undulating weeks go heavy, medium, light.</param>
     public (int Reps, Rpe Rpe) Of(WeekShape week, RoleRule role, RepRange range, int exposure)
     {
         BlocksFile rules = BlockRules.Shipped.File;
-        Rpe low = Kind.Kind is BlockKind.Strength or BlockKind.Muscle ? role.LowestRpe : Rpe.Min(Kind.FirstRpe, role.LowestRpe);
-        Rpe high = Rpe.Min(Kind.LastRpe, role.HighestRpe);
+        Rpe low = Rpe.Min(Effort.First, role.LowestRpe),
+            high = Rpe.Min(Effort.Last, role.HighestRpe);
         switch (School)
         {
             case Progression.Linear:
@@ -89,7 +90,36 @@ public sealed record WeekProgression(Progression School, BlockKindRule Kind)
                 };
                 return (turn, Rpe.Min(Rpe.NearestHalf(rpe + week.Index * rules.Undulating.StepAWeek), high));
             default:
-                return (range.Middle, Rpe.NearestHalf(low.Value + week.Through * (high.Value - low.Value)));
+                return (range.Middle, EffortSpan.Rising(week, low, high));
         }
     }
+}
+
+/// <summary>Effort of a block's load weeks: m weeks rise from the first to the last, by at most 1 a week
+/// (docs/handbook/12-weeks-and-blocks.md#settled).</summary>
+public sealed record EffortSpan(Rpe First, Rpe Last)
+{
+    /// <summary>The span of a client's block: 7 to 9; novices from 6, over 50 or in a deficit from 6.5; none of these above 8, straight sets
+    /// half a point under the cap so that the last one meets it.</summary>
+    public static EffortSpan Of(Client client, BlockKindRule kind, DateOnly start)
+    {
+        if (kind.Kind is not (BlockKind.Strength or BlockKind.Muscle))
+            return new EffortSpan(kind.FirstRpe, kind.LastRpe);
+        EffortRule rule = BlockRules.Shipped.File.Effort;
+        bool care = client.AgeIn(start) >= BlockRules.Shipped.File.Deload.CareFromAge || client.Diet is Diet.Deficit,
+            novice = client.Level is Level.Novice,
+            general = client.Goal is Goal.General;
+        double first =
+            novice || general ? rule.Novice
+            : care ? rule.Care
+            : kind.FirstRpe.Value;
+        double last = novice || care || general ? rule.Cap - rule.UnderCap : kind.LastRpe.Value;
+        return new EffortSpan(Rpe.Of(first), Rpe.NearestHalf(last));
+    }
+
+    /// <summary>The effort of a load week between two ends, rising by at most 1 a week.</summary>
+    public static Rpe Rising(WeekShape week, Rpe low, Rpe high) =>
+        week.Loads <= 1
+            ? low
+            : Rpe.Min(high, Rpe.NearestHalf(low.Value + week.Index * Math.Min(1, (high.Value - low.Value) / (week.Loads - 1))));
 }

@@ -13,13 +13,14 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
 {
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
     private readonly EventDays _events = new(input.Client);
+    private readonly EffortSpan _effort = EffortSpan.Of(input.Client, BlockKindRule.Of(kind), input.Request.Start);
 
     /// <summary>The course of an exercise on a day.</summary>
     public ExerciseSlot SlotOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
     {
         RoleRule role = RoleRule.Of(
             chosen.Role,
-            chosen.Aim ?? (chosen.Purpose is Purpose.Event ? Aim.Event : _rule.Aim),
+            chosen.Aim ?? (chosen.Purpose is Purpose.Event ? Aim.Event : AimOf(chosen)),
             chosen.Exercise.Pattern
         );
         int exposure = days.TakeWhile(other => other != day)
@@ -37,6 +38,32 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             MostRpe = Rpe.Min(chosen.Limits.MostRpe, staysLight ? Rpe.Of(light.Rpe) : Rpe.Ten),
         };
     }
+
+    /// <summary>The aim of the block; all-round where that is the goal, and in a return for what the injury does not touch
+    /// (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
+    private Aim AimOf(Chosen chosen) =>
+        IsSpared(chosen) || (input.Client.Goal is Goal.General && kind is (BlockKind.Strength or BlockKind.Muscle))
+            ? Aim.General
+            : _rule.Aim;
+
+    /// <summary>In a return the arms go on as they would; the whole body comes back only from a lay-off.</summary>
+    private bool IsSpared(Chosen chosen) =>
+        kind is BlockKind.Return && input.Away == LayOff.None && Region.IsUpper(chosen.Exercise.Pattern);
+
+    private EffortSpan EffortOf(ExerciseSlot track)
+    {
+        if (IsSpared(track.Chosen))
+            return new EffortSpan(
+                Rpe.Of(BlockRules.Shipped.File.Effort.Care),
+                Rpe.Of(BlockRules.Shipped.File.Effort.Cap - BlockRules.Shipped.File.Effort.UnderCap)
+            );
+        // The second lift is one under the main one, within 6 to 8.
+        return track.Chosen.Role is Role.Second && track.Chosen.Aim is null && kind is (BlockKind.Strength or BlockKind.Muscle)
+            ? new EffortSpan(Lower(_effort.First), Lower(_effort.Last))
+            : _effort;
+    }
+
+    private static Rpe Lower(Rpe rpe) => Rpe.Of(Math.Clamp(rpe.Value - 1, 6, 8));
 
     /// <summary>The role's range where the exercise shares it, else the exercise's; what comes again in the week moves.</summary>
     private RepRange RangeOf(Chosen chosen, RoleRule role, int exposure)
@@ -74,7 +101,11 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         LayOff away = input.Away.In(shape.Number);
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
         WeekTarget target =
-            progresses && track.Before is { } before && shape.Index > 0 && away == LayOff.None && kind is not BlockKind.Return
+            progresses
+            && track.Before is { } before
+            && shape.Index > 0
+            && away == LayOff.None
+            && (kind is not BlockKind.Return || IsSpared(track.Chosen))
                 ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with
                 {
                     MostFraction = MostOf(track, shape),
@@ -92,7 +123,11 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return ? input.Back.In(shape.Number).Sets
-        : input.Cost.SetsOf(track.Chosen) + Grown(track, shape);
+        : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
+
+    /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
+    private static int PullsAtMost(ExerciseSlot track, int sets) =>
+        track.Chosen.Exercise.FromFloor ? Math.Min(sets, BlockRules.Shipped.File.FloorPullSets) : sets;
 
     /// <summary>Sets that have come on by this week for a finding that does not close.</summary>
     private int Grown(ExerciseSlot track, WeekShape shape) =>
@@ -100,7 +135,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             ? shape.Index / BlockRules.Shipped.File.WeeksToASetMore
             : 0;
 
-    private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(_rule.LastRpe, track.Role.HighestRpe), track.MostRpe);
+    private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(EffortOf(track).Last, track.Role.HighestRpe), track.MostRpe);
 
     private WeekTarget First(ExerciseSlot track, WeekShape shape, LayOff away)
     {
@@ -108,7 +143,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
         (int reps, Rpe rpe) = drill
             ? (track.Range.Middle, track.Role.LowestRpe)
-            : new WeekProgression(input.Schools.Progression, _rule).Of(shape, track.Role, track.Range, track.Exposure);
+            : new WeekProgression(input.Schools.Progression, EffortOf(track)).Of(shape, track.Role, track.Range, track.Exposure);
         if (progresses)
             (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
         if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
@@ -156,7 +191,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
 
     private double MostOf(ExerciseSlot track, WeekShape shape)
     {
-        double cap = kind is BlockKind.Return ? input.Back.In(shape.Number).Fraction : 1;
+        double cap = kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Fraction : 1;
         if (track.Chosen.Role is Role.Skill)
             cap = Math.Min(cap, input.SkillCap(track.Chosen.Exercise));
         return Math.Min(cap, track.MostFraction);

@@ -11,7 +11,10 @@ public abstract partial record Check
 
     /// <summary>More than a muscle's high limit in a week.</summary>
     public sealed record WeeklyHigh(Muscle Muscle, double Sets, double Most)
-        : MuscleCheck(CheckCode.WeeklyHigh, CheckSeverity.Warn, Muscle);
+        : MuscleCheck(CheckCode.WeeklyHigh, Sets > Most * FarOver ? CheckSeverity.Warn : CheckSeverity.Info, Muscle);
+
+    /// <summary>The high limit is a cost, not a wall: it is worth a warning from a quarter over it on.</summary>
+    private const double FarOver = 1.25;
 
     /// <summary>Less than a muscle's low limit in a week.</summary>
     public sealed record WeeklyLow(Muscle Muscle, double Sets, double Least) : MuscleCheck(CheckCode.WeeklyLow, CheckSeverity.Info, Muscle);

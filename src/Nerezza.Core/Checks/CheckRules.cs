@@ -9,9 +9,6 @@ internal sealed record CheckRules
     /// <summary>How far a session may pass its minutes, as a part.</summary>
     public required double MinutesOver { get; init; }
 
-    /// <summary>Severity from which a finding must be answered.</summary>
-    public required int UnansweredFrom { get; init; }
-
     /// <summary>Pulls for each press, at most.</summary>
     public required double PullAtMost { get; init; }
 

@@ -123,6 +123,12 @@ internal sealed record WarmUpRules
     /// <summary>Least gap between two loads, as a part of the work load.</summary>
     public required double LeastStep { get; init; }
 
+    /// <summary>Part of the work load by which a step may lie off its mark.</summary>
+    public required double OffMark { get; init; }
+
+    /// <summary>Totals about a mark that are looked at.</summary>
+    public required int Totals { get; init; }
+
     /// <summary>First gap from which one more step is made, kg.</summary>
     public required double LongFirstStepKg { get; init; }
 

@@ -86,7 +86,15 @@ public sealed class MaxEstimates
         Exercise one = _catalogue[exercise];
         bool takesLoad =
             one.Load
-            is not (LoadSource.Band or LoadSource.BodyWeight or LoadSource.None or LoadSource.Keg or LoadSource.Stone or LoadSource.Log or LoadSource.Sled);
+            is not (
+                LoadSource.Band
+                or LoadSource.BodyWeight
+                or LoadSource.None
+                or LoadSource.Keg
+                or LoadSource.Stone
+                or LoadSource.Log
+                or LoadSource.Sled
+            );
         return takesLoad && _starting.Value.Of(one) is { } guess
             ? MaxOf(exercise, side, guess.Kilograms, guess.LogSd, MaxSource.Guess)
             : null;

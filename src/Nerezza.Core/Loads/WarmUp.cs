@@ -52,7 +52,8 @@ public static class WarmUp
             if (aboveEmpty && IsStep(ramp.Count > 0 ? ramp[^1].Load : null, load, work))
                 ramp.Add(new WarmUpSet(load, step.Reps));
         }
-        return startsEmpty ? WithHalfWay(ramp, work, means) : ramp;
+        List<WarmUpSet> whole = startsEmpty ? WithHalfWay(ramp, work, means) : ramp;
+        return means is LoadMeans.OnBar bar && whole.Count > 0 ? WholePlates.Of(whole, work, bar.Rack) : whole;
     }
 
     private static bool IsStep(Load? before, Load load, Load work)

@@ -129,8 +129,13 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         if (near is not { Grams: > 0 } load)
             return null;
         // The lower end is where loads start; whether one can be lifted at all, the estimate itself says.
-        if ((fit with { MaxKg = max.Kilograms }).RepsAt(load, wanted with { Rpe = Rpe.Ten }) < wanted.Range.Bottom)
-            return null;
+        bool CanBeDone(Load one) => (fit with { MaxKg = max.Kilograms }).RepsAt(one, wanted with { Rpe = Rpe.Ten }) >= wanted.Range.Bottom;
+        while (!CanBeDone(load))
+        {
+            if (fit.Means.NextBelow(load) is not { Grams: > 0 } lighter)
+                return null;
+            load = lighter;
+        }
         int reps = fit.RepsAt(load, wanted) < wanted.Range.Bottom && ask.Target.Load is null ? wanted.Range.Bottom : wanted.Reps;
         return new FittedSet(reps, wanted.Rpe, Percent.FromFraction((load.Kilograms + fit.BodyKg) / fit.MaxKg), load, 0);
     }

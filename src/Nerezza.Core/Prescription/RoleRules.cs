@@ -5,34 +5,6 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>What a main lift trains.</summary>
-public enum Aim
-{
-    /// <summary>Heavy singles to triples.</summary>
-    Peak,
-
-    /// <summary>Strength.</summary>
-    Strength,
-
-    /// <summary>Muscle.</summary>
-    Muscle,
-
-    /// <summary>The client's event.</summary>
-    Event,
-
-    /// <summary>All-round fitness.</summary>
-    General,
-
-    /// <summary>A weak point trained by a form of the main lift.</summary>
-    WeakPoint,
-
-    /// <summary>A lift practised again, light and crisp.</summary>
-    Practice,
-
-    /// <summary>Whatever the aim is.</summary>
-    Any,
-}
-
 /// <summary>One row of the table of docs/handbook/11-prescription.md.</summary>
 public sealed record RoleRule
 {
@@ -90,6 +62,9 @@ public sealed record RoleRule
 /// <summary>The numbers of docs/handbook/11-prescription.md, from Data/roles.yaml.</summary>
 internal sealed record PrescriptionRules
 {
+    /// <summary>The first week in which a new client's set may be an AMRAP.</summary>
+    public static int NewFromWeek => Shipped.File.Calibrating.NewFromWeek;
+
     /// <summary>Points of 1RM that skill work stays under a fault.</summary>
     public static double SkillBelowFault => Shipped.File.SkillBelowFault;
 
@@ -251,9 +226,9 @@ internal sealed record CalibratingRule(
     IReadOnlyList<string> First,
     IReadOnlyList<string> Loads,
     IReadOnlyList<string> LoadsAlone,
-    int EveryWeeks
+    int EveryWeeks,
+    int NewFromWeek
 );
-
 
 internal sealed record StartRepsRule(int SeveralJoints, int SingleJoint);
 

@@ -8,6 +8,9 @@ namespace Nerezza.Core.Prescription;
 /// <summary>How an exercise is set up for one client, centimetres; null where nothing is to be set.</summary>
 public sealed record SetUp(double? BoxCm, double? PinCm, double? HeelCm, double? BlockCm)
 {
+    /// <summary>What makes the fault felt when it starts; null where none is open.</summary>
+    public string? Aid { get; init; }
+
     /// <summary>Nothing to set.</summary>
     public static SetUp None { get; } = new(null, null, null, null);
 

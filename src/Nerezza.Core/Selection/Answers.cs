@@ -1,7 +1,7 @@
 using Nerezza.Core.Catalogue;
-using Nerezza.Core.Screening;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Selection;
 

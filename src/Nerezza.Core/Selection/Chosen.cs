@@ -1,7 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
@@ -160,7 +159,11 @@ public sealed record ExerciseChoice
 
     /// <summary>Every chosen exercise once, in the highest of its purposes.</summary>
     public IEnumerable<Chosen> All =>
-        Days.SelectMany(day => day.Lifts).Concat(Daily).OrderBy(chosen => chosen.Purpose).DistinctBy(chosen => chosen.Exercise.Id);
+        Days.SelectMany(day => day.Lifts)
+            .Concat(Daily)
+            .OrderBy(chosen => chosen.Purpose)
+            .GroupBy(chosen => chosen.Exercise.Id)
+            .Select(places => places.First() with { Answers = [.. places.SelectMany(place => place.Answers).Distinct()] });
 
     /// <summary>The lifts that lead, once each.</summary>
     public IEnumerable<Chosen> Mains => All.Where(chosen => chosen.Purpose is Purpose.Main);

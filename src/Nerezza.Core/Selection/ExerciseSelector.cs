@@ -51,13 +51,18 @@ public sealed class ExerciseSelector
     {
         IReadOnlyList<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
         IReadOnlyList<Chosen> events = [.. EventWork.Of(_input.Prepared.Client, _input.Kind, _able).Select(ToEvent)];
-        var mains = new MainLiftChoice(_context, _scoring, _eligibility, _input.Prepared.Findings, _input.Prepared.Case.Picks, _reach, _input.Kind);
+        var mains = new MainLiftChoice(
+            _context,
+            _scoring,
+            _eligibility,
+            _input.Prepared.Findings,
+            _input.Prepared.Case.Picks,
+            _reach,
+            _input.Kind
+        );
         var upper = new UpperLeads(_input, FirstAble, ToMain);
         var weekFrame = new WeekFrame(_input, mains, upper);
-        IReadOnlyList<DayFrame> frames = weekFrame.Of(
-            [.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)],
-            events
-        );
+        IReadOnlyList<DayFrame> frames = weekFrame.Of([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)], events);
         frames = new PickedWork(_input, ToPicked).On(frames);
         Scoring toward = _scoring.Toward(TargetsOf(frames));
         var candidates = new SlotCandidates(_input, _able, toward, _reach, Leads(frames));
@@ -65,7 +70,6 @@ public sealed class ExerciseSelector
         var written = new SlotProblem(_input, frames, slots, candidates.Trainable);
         ChoiceProblem problem = written.Build();
         Choice choice = _chooser.Choose(problem);
-        if (Environment.GetEnvironmentVariable("NZTRACE") is not null) foreach (Slot slot in slots) { System.Console.Error.WriteLine($"{slot.Day} {slot.Purpose} {slot.Kind} {slot.Worth}: " + string.Join(", ", slot.Options.Select(o => $"{o.Exercise.Id} {o.Score:0.00}+{o.Usual}[{string.Join(' ', o.Parts.All.Select(p => p.Value.ToString("0.0")))}]"))); }
         IReadOnlyList<(Slot Slot, SlotOption Option)> taken = [.. written.Rows.Where((_, i) => choice.Taken[i])];
         var words = new ChosenMaker(_input, _eligibility, slots, taken);
         IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week = new SetsLeftOver(_input, written.Limits).Given([
@@ -80,10 +84,23 @@ public sealed class ExerciseSelector
         ]);
         IReadOnlyList<DayPlan> days =
         [
-            .. week.Where(day => day.Lifts.Count > 0).Select(day => DayPlan.InOrder(day.Day, day.Lifts, _input.Prepared.Case.Schools)),
+            .. week.Where(day => day.Lifts.Count > 0)
+                .Select(day => DayPlan.InOrder(day.Day, day.Lifts.Select(lift => InSeason(lift, day.Day)), _input.Prepared.Case.Schools)),
         ];
         return Whole(days, [.. drills.Where(drill => drill.Role is Role.Capacity)], toward, choice.Proof, problem, written, choice);
     }
+
+    /// <summary>Leg work about hard sport is capped.</summary>
+    private Chosen InSeason(Chosen lift, SplitDay day) =>
+        Region.IsUpper(lift.Exercise.Pattern)
+            ? lift
+            : lift with
+            {
+                Limits = lift.Limits with
+                {
+                    MostRpe = Rpe.Min(lift.Limits.MostRpe, new Season(_input.Prepared.Client).MostRpe(day.Weekday)),
+                },
+            };
 
     /// <summary>The coach's school; else stimulus.</summary>
     private AccessorySchool School => _input.Prepared.Case.Schools.Accessories ?? AccessorySchool.Stimulus;
@@ -108,14 +125,18 @@ public sealed class ExerciseSelector
 
     private Chosen ToEvent(Exercise exercise) => With(exercise, Purpose.Event, EventWork.RoleOf(exercise), ChosenReason.EventWork);
 
-    private Chosen ToPicked(Exercise exercise) => With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);
+    private Chosen ToPicked(Exercise exercise) =>
+        With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);
 
     private Chosen With(Exercise exercise, Purpose purpose, Role role, ChosenReason reason)
     {
         ScoreParts parts = _scoring.Of(exercise, AnswerRole.Accessory);
         IReadOnlyList<FindingCode> answers =
         [
-            .. _input.Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(exercise, finding) >= Grading.First).Select(finding => finding.Code).Distinct(),
+            .. _input
+                .Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(exercise, finding) >= Grading.First)
+                .Select(finding => finding.Code)
+                .Distinct(),
         ];
         return new Chosen
         {
@@ -202,7 +223,9 @@ public sealed class ExerciseSelector
                     row.Parts,
                     [
                         .. _input
-                            .Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(row.Exercise, finding) >= Grading.CountsFrom)
+                            .Prepared.Findings.Where(finding =>
+                                Scoring.IsOpen(finding) && Grading.Of(row.Exercise, finding) >= Grading.CountsFrom
+                            )
                             .Select(finding => finding.Code)
                             .Distinct(),
                     ]

@@ -24,7 +24,12 @@ public sealed record OverLimit(CapKind Kind, Muscle? Muscle, double By);
 public sealed record Shortfall(FindingCode Finding, GiveUp GiveUp);
 
 /// <summary>Finds for every finding that stays unanswered the exercise that would pass the fewest limits.</summary>
-internal sealed class ShortfallBook(ChoiceProblem problem, Choice choice, SlotProblem written, IReadOnlyDictionary<string, PassedOver> ruledOut)
+internal sealed class ShortfallBook(
+    ChoiceProblem problem,
+    Choice choice,
+    SlotProblem written,
+    IReadOnlyDictionary<string, PassedOver> ruledOut
+)
 {
     private const int MostFilters = 3;
     private readonly long[] _used = [.. problem.Caps.Select(cap => ChoiceProblem.Sum(cap.PerOption, choice.Taken))];

@@ -1,7 +1,7 @@
 using Nerezza.Core.Catalogue;
-using Nerezza.Core.Screening;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Selection;
 
@@ -26,7 +26,8 @@ public static class Grading
         if (Answers.Of(finding.Code, AnswerRole.Accessory).Contains(id) || Answers.Of(finding.Code, AnswerRole.Main).Contains(id))
             return Rule.Further;
         bool touches =
-            finding.Asks.Muscles.Any(muscle => exercise.ShareOf(muscle) >= 0.5) || finding.Asks.Positions.Intersect(exercise.Positions).Any();
+            finding.Asks.Muscles.Any(muscle => exercise.ShareOf(muscle) >= 0.5)
+            || finding.Asks.Positions.Intersect(exercise.Positions).Any();
         return touches ? Rule.Touch : 0;
     }
 

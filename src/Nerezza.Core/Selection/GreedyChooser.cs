@@ -14,7 +14,10 @@ public sealed class GreedyChooser : IChooser
         private readonly long[] _wants = new long[problem.Wants.Count];
         private readonly int[] _groups = new int[problem.Groups.Count];
         private readonly List<(int At, int By)>[] _ofCaps = Touched(problem.Options.Count, [.. problem.Caps.Select(cap => cap.PerOption)]);
-        private readonly List<(int At, int By)>[] _ofWants = Touched(problem.Options.Count, [.. problem.Wants.Select(want => want.PerOption)]);
+        private readonly List<(int At, int By)>[] _ofWants = Touched(
+            problem.Options.Count,
+            [.. problem.Wants.Select(want => want.PerOption)]
+        );
         private readonly List<int>[] _ofGroups = GroupsOf(problem);
 
         public Choice Choose()

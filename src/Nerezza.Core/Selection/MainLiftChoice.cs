@@ -41,7 +41,9 @@ internal sealed class MainLiftChoice(
                     (
                         exercise,
                         Grade: findings
-                            .Where(finding => finding.Cause is Cause.Strength or Cause.Skill && Grading.Of(exercise, finding) >= Grading.First)
+                            .Where(finding =>
+                                finding.Cause is Cause.Strength or Cause.Skill && Grading.Of(exercise, finding) >= Grading.First
+                            )
                             .Sum(finding => finding.Severity * finding.Confidence * Grading.InOrder(exercise, finding))
                     )
                 )
@@ -49,7 +51,9 @@ internal sealed class MainLiftChoice(
                 .OrderByDescending(row => Math.Round(row.Grade, 6))
                 .ThenBy(row => row.exercise.Id, StringComparer.Ordinal),
         ];
-        bool answersItself = findings.Any(finding => lead.Answers.Contains(finding.Code) && Grading.Of(lead.Exercise, finding) >= Grading.First);
+        bool answersItself = findings.Any(finding =>
+            lead.Answers.Contains(finding.Code) && Grading.Of(lead.Exercise, finding) >= Grading.First
+        );
         if (forms.Count == 0 || answersItself)
             return lead;
         Scoring scoring = scores.Toward([lead.Exercise.Id]);
@@ -101,7 +105,8 @@ internal sealed class MainLiftChoice(
             return from;
         List<Exercise> first =
         [
-            .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), [])).Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
+            .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), []))
+                .Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
         ];
         return first.Count > 0 ? first : from;
     }
@@ -135,10 +140,7 @@ internal sealed class MainLiftChoice(
             .. findings
                 .Where(finding =>
                     Scoring.IsOpen(finding)
-                    && (
-                        Answers.Answer(exercise, finding.Code, AnswerRole.Main)
-                        || Grading.Of(exercise, finding) >= Grading.CountsFrom
-                    )
+                    && (Answers.Answer(exercise, finding.Code, AnswerRole.Main) || Grading.Of(exercise, finding) >= Grading.CountsFrom)
                 )
                 .Select(finding => finding.Code)
                 .Distinct(),

@@ -113,7 +113,11 @@ public sealed class Scoring
     private double AnswersFinding(Exercise exercise, AnswerRole role) =>
         _openWeight <= 0 ? 0
         : role is AnswerRole.Accessory
-            ? Math.Clamp(_context.Findings.Where(IsOpen).Sum(finding => Weight(finding) * Grading.InOrder(exercise, finding)) / _openWeight, 0, 1)
+            ? Math.Clamp(
+                _context.Findings.Where(IsOpen).Sum(finding => Weight(finding) * Grading.InOrder(exercise, finding)) / _openWeight,
+                0,
+                1
+            )
         : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
 
     private static double Weight(Finding finding) => finding.Severity * finding.Confidence;
@@ -162,7 +166,9 @@ public sealed class Scoring
 
     /// <summary>Share of the prime mover for what it costs: share / (2 + axial + systemic), 0 to 0.5.</summary>
     public static double StimulusOf(Exercise exercise) =>
-        exercise.Muscles.Values.DefaultIfEmpty(0).Max() / (2.0 + exercise.Axial + exercise.Systemic) / (exercise.Sides is Sides.One ? 2 : 1);
+        exercise.Muscles.Values.DefaultIfEmpty(0).Max()
+        / (2.0 + exercise.Axial + exercise.Systemic)
+        / (exercise.Sides is Sides.One ? 2 : 1);
 
     /// <summary>What is left of the stimulus of work whose load cannot grow: tension that stays the same is soon too little, unless skill
     /// makes it hard; holds and drills of the trunk are not meant to grow.</summary>

@@ -26,7 +26,15 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
                 && grown.Muscles.Keys.All(muscle => SetsOf(all, muscle) <= limits.Of(muscle).StartMost);
         }
         for (int i = 0; i < given.Count; i++)
-            given[i] = (given[i].Day, On(given[i].Day, given[i].Lifts, _axial.Week - given.Where((_, j) => j != i).Sum(day => AxialOf(day.Lifts)), (lifts, grown) => Balanced(lifts, i, grown)));
+            given[i] = (
+                given[i].Day,
+                On(
+                    given[i].Day,
+                    given[i].Lifts,
+                    _axial.Week - given.Where((_, j) => j != i).Sum(day => AxialOf(day.Lifts)),
+                    (lifts, grown) => Balanced(lifts, i, grown)
+                )
+            );
         return given;
     }
 
@@ -35,11 +43,24 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
 
     private int AxialOf(IReadOnlyList<Chosen> day) => day.Sum(one => one.Exercise.Axial * input.Cost.SetsOf(one));
 
-    private IReadOnlyList<Chosen> On(SplitDay split, IReadOnlyList<Chosen> day, int axialLeft, Func<IReadOnlyList<Chosen>, Exercise, bool> balanced)
+    private IReadOnlyList<Chosen> On(
+        SplitDay split,
+        IReadOnlyList<Chosen> day,
+        int axialLeft,
+        Func<IReadOnlyList<Chosen>, Exercise, bool> balanced
+    )
     {
         List<Chosen> given = [.. day];
         double left = (split.Minutes - input.Cost.GeneralMinutes) * Rules.Minutes.Fill - given.Sum(MinutesOf);
-        foreach (int i in Enumerable.Range(0, given.Count).Where(i => MayGrow(given[i])).OrderBy(i => given[i].Purpose).ThenByDescending(i => Region.IsPull(given[i].Exercise)).ThenBy(i => i).ToList())
+        foreach (
+            int i in Enumerable
+                .Range(0, given.Count)
+                .Where(i => MayGrow(given[i]))
+                .OrderBy(i => given[i].Purpose)
+                .ThenByDescending(i => Region.IsPull(given[i].Exercise))
+                .ThenBy(i => i)
+                .ToList()
+        )
         {
             Chosen more = given[i] with { Sets = given[i].Sets + Rules.Sets.More };
             double minutes = MinutesOf(more) - MinutesOf(given[i]);
@@ -58,7 +79,8 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
         AxialOf(day) <= axial
         && Enum.GetValues<Muscle>()
             .All(muscle =>
-                day.Where(one => one.Role is not Role.Priming).Sum(one => input.Cost.SetsOf(one) * one.Exercise.ShareOf(muscle)) <= WeeklySets.SessionMost
+                day.Where(one => one.Role is not Role.Priming).Sum(one => input.Cost.SetsOf(one) * one.Exercise.ShareOf(muscle))
+                <= WeeklySets.SessionMost
             );
 
     private double MinutesOf(Chosen chosen) => input.Cost.Minutes(chosen.Exercise, chosen.Role, input.Cost.SetsOf(chosen));

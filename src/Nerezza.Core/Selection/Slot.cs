@@ -1,6 +1,5 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Selection;
 

@@ -1,7 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Selection;
 
@@ -23,7 +22,8 @@ internal sealed class SlotCandidates
     public SlotCandidates(SelectionInput input, IReadOnlyList<Exercise> able, Scoring scoring, LoadReach reach, IEnumerable<string> mains)
     {
         (_input, _scoring, _reach) = (input, scoring, reach);
-        _able = able.Where(exercise => exercise.Muscles.Count > 0 && !Answers.Drills.Contains(exercise.Id)).ToDictionary(exercise => exercise.Id);
+        _able = able.Where(exercise => exercise.Muscles.Count > 0 && !Answers.Drills.Contains(exercise.Id))
+            .ToDictionary(exercise => exercise.Id);
         _mains = [.. mains];
     }
 
@@ -72,7 +72,9 @@ internal sealed class SlotCandidates
     private double BestGradeOf(Finding finding)
     {
         if (!_best.TryGetValue(finding, out double best))
-            _best[finding] = best = _able.Values.Any(exercise => GradeOf(exercise, finding) >= Grading.First) ? Grading.First : Grading.CountsFrom;
+            _best[finding] = best = _able.Values.Any(exercise => GradeOf(exercise, finding) >= Grading.First)
+                ? Grading.First
+                : Grading.CountsFrom;
         return best;
     }
 
@@ -81,9 +83,7 @@ internal sealed class SlotCandidates
     /// <summary>A difference of sides is answered only by what works the muscles that were tested: a leg test says nothing about
     /// arms.</summary>
     private double GradeOf(Exercise exercise, Finding finding) =>
-        finding.Code is FindingCode.SideAsymmetry && !exercise.PrimeMovers.Any(_input.Prepared.Sides.Tested.Contains)
-            ? 0
-            : Grading.Of(exercise, finding);
+        finding.Code is FindingCode.SideAsymmetry && !_input.Prepared.WorksWhatWasTested(exercise) ? 0 : Grading.Of(exercise, finding);
 
     private List<Exercise> Able(string kind) =>
         [
@@ -101,7 +101,9 @@ internal sealed class SlotCandidates
             .. Rules.Kinds.GetValueOrDefault(kind, []).Select(id => _input.Prepared.Catalogue.Find(id)?.Pattern).OfType<Pattern>(),
         ];
         return _input
-            .Prepared.Client.Likes.Concat(_input.Prepared.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise))
+            .Prepared.Client.Likes.Concat(
+                _input.Prepared.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory).Select(pick => pick.Exercise)
+            )
             .Distinct()
             .Select(id => _able.GetValueOrDefault(id))
             .OfType<Exercise>()
@@ -118,7 +120,9 @@ internal sealed class SlotCandidates
         double most = rows.Select(row => Scoring.StimulusOf(row.Exercise)).DefaultIfEmpty(0).Max();
         return
         [
-            .. rows.Select((row, i) => Option(row.Exercise, row.Parts with { StimulusForFatigue = Share(row.Exercise, most) }, i, usual, frame))
+            .. rows.Select(
+                    (row, i) => Option(row.Exercise, row.Parts with { StimulusForFatigue = Share(row.Exercise, most) }, i, usual, frame)
+                )
                 .OrderByDescending(option => option.Score + option.Usual / 1000.0)
                 .ThenBy(option => option.Exercise.Id, StringComparer.Ordinal)
                 .Take(Rules.Options),

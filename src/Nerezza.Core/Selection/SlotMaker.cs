@@ -1,7 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
-using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Selection;
 
@@ -17,7 +16,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     {
         List<Slot> slots = [];
         for (int i = 0; i < frames.Count; i++)
-            slots.AddRange((frames[i].Day.Focus is DayFocus.Upper ? UpperDay(i, frames) : LegDay(i, frames)).Where(slot => slot.Options.Count > 0));
+            slots.AddRange(
+                (frames[i].Day.Focus is DayFocus.Upper ? UpperDay(i, frames) : LegDay(i, frames)).Where(slot => slot.Options.Count > 0)
+            );
         return slots;
     }
 
@@ -27,8 +28,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
 
     private bool ForStrength => _client.Goal is Goal.Strength or Goal.Events;
 
-    /// <summary>Field athletes: hard days of sport in the week.</summary>
-    private bool InSeason => _client.OtherTraining.Any(other => other is { Kind: OtherTrainingKind.Sport, Hard: true });
+    /// <summary>The school that trains the quads on many days of the week.</summary>
+    private bool Spreads => input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
+
+    private readonly Season _season = new(input.Prepared.Client);
 
     private IEnumerable<Slot> LegDay(int day, IReadOnlyList<DayFrame> frames)
     {
@@ -56,8 +59,13 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return Palette(day, "kneeFlexion", 0);
         if (ForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
-        if (InSeason)
+        if (_season.IsOn)
+            yield return Palette(day, "jumps", 0);
+        if (_season.IsClear(frame.Day.Weekday))
+        {
+            yield return Palette(day, "nordic", 0);
             yield return Palette(day, "adductors", 0);
+        }
         if (ForGlutes)
             yield return Emphasis(day, "kickback", 0);
         yield return Palette(day, "calf", 0);
@@ -66,6 +74,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
             yield return Emphasis(day, "legPress", 0);
         }
+        if (Spreads && !ForQuads)
+            yield return Emphasis(day, "kneeExtension", 0);
         foreach (Slot slot in Trunk(day))
             yield return slot;
         if (full && minutes >= Rules.Minutes.Whole && _client.Goal is (Goal.Muscle or Goal.General))
@@ -93,8 +103,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             yield return slot;
         foreach (Slot slot in PushAndPull(day, frames, again: true))
             yield return slot;
-        if (ForQuads && input.Prepared.Case.Schools.Quads is QuadSchool.Spread)
-            yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
+        if (Spreads)
+            yield return Emphasis(day, "kneeExtension", 0);
         foreach (Slot slot in Trunk(day))
             yield return slot;
         foreach (Slot slot in Supports(day))
@@ -143,7 +153,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         return seen
             ?? (
                 finding.Asks.Muscles.Contains(Muscle.Vasti) ? Pattern.Squat
-                : finding.Asks.Muscles.Any(muscle => muscle is Muscle.Hamstrings or Muscle.GluteusMaximus or Muscle.UpperBack) ? Pattern.Hinge
+                : finding.Asks.Muscles.Any(muscle => muscle is Muscle.Hamstrings or Muscle.GluteusMaximus or Muscle.UpperBack)
+                    ? Pattern.Hinge
                 : null
             );
     }
@@ -159,7 +170,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>One-leg work: of the other pattern than the lift that leads.</summary>
     private IEnumerable<Slot> OneLeg(int day, DayFrame frame)
     {
-        SlotFrame measure = FrameOf("palette", ChosenReason.FillsPalette);
+        SlotFrame measure = FrameOf("palette", ChosenReason.FillsPalette) with
+        {
+            Sets = frame.Day.Minutes < Rules.Minutes.Short ? Rules.Sets.Slight : null,
+        };
         bool squatToo = frame.Lead is not Pattern.Squat || frame.Day.Minutes >= Rules.Minutes.Whole || ForGlutes || ForQuads;
         if (squatToo)
             yield return new Slot(day, Purpose.Palette, "oneLegSquat", 0, candidates.OfKind(OneLegSquat, measure));
@@ -195,7 +209,13 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
                     : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
             if (lead is not Pattern.Hinge)
                 yield return lead is Pattern.Thrust
-                    ? new Slot(day, Purpose.Emphasis, "backExtension", each, candidates.OfKind("backExtension", glutes with { Role = null }))
+                    ? new Slot(
+                        day,
+                        Purpose.Emphasis,
+                        "backExtension",
+                        each,
+                        candidates.OfKind("backExtension", glutes with { Role = null })
+                    )
                     : new Slot(day, Purpose.Second, "secondOfSquat", each, HingesAlone(candidates.OfKind("secondOfSquat", glutes)));
             if (lead is not Pattern.Thrust)
                 yield return new Slot(day, Purpose.Emphasis, "thrust", each, Thrusts(glutes));
@@ -203,9 +223,26 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         }
         string kind = lead is Pattern.Squat ? "secondOfSquat" : "secondOfHinge";
         if (ForQuads && lead is Pattern.Squat)
-            yield return new Slot(day, Purpose.Emphasis, "secondOfHinge", Rules.Worth.Emphasis, candidates.OfKind("secondOfHinge", measure));
-        yield return new Slot(day, Purpose.Second, kind, worth, candidates.OfKind(kind, measure));
+            yield return new Slot(
+                day,
+                Purpose.Emphasis,
+                "secondOfHinge",
+                Rules.Worth.Emphasis,
+                candidates.OfKind("secondOfHinge", measure)
+            );
+        yield return new Slot(day, Purpose.Second, kind, worth, Spared(candidates.OfKind(kind, measure)));
     }
+
+    /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and nothing
+    /// leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
+    private IReadOnlyList<SlotOption> Spared(IReadOnlyList<SlotOption> options)
+    {
+        bool spares = _client.Diet is Diet.Deficit || _client.OtherTraining.Count(other => other.Hard) >= HardDaysThatSpare;
+        List<SlotOption> light = [.. options.Where(option => option.Exercise is { Axial: <= 1, Soreness: < 3 })];
+        return spares && light.Count > 0 ? light : options;
+    }
+
+    private const int HardDaysThatSpare = 3;
 
     private static IReadOnlyList<SlotOption> HingesAlone(IReadOnlyList<SlotOption> options) =>
         [.. options.Where(option => option.Exercise.Pattern is Pattern.Hinge)];
@@ -234,7 +271,11 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     private IEnumerable<SlotOption> Pushes(SlotFrame frame) =>
         candidates
             .OfKind(ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle", frame)
-            .Concat(HasShortArms ? candidates.OfKind("pushUpShortArms", frame) : candidates.OfKind(ForStrength ? "pushUpStrength" : "pushUpMuscle", frame))
+            .Concat(
+                HasShortArms
+                    ? candidates.OfKind("pushUpShortArms", frame)
+                    : candidates.OfKind(ForStrength ? "pushUpStrength" : "pushUpMuscle", frame)
+            )
             .DistinctBy(option => option.Exercise.Id)
             .ToList()
             is { Count: > 0 } usual
@@ -243,7 +284,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
 
     private IEnumerable<SlotOption> Pulls(SlotFrame frame)
     {
-        string across = _client.Level is Level.Novice ? "pullAcrossNovice" : _client.Goal is Goal.Muscle ? "pullAcrossMuscle" : "pullAcross";
+        string across =
+            _client.Level is Level.Novice ? "pullAcrossNovice"
+            : _client.Goal is Goal.Muscle ? "pullAcrossMuscle"
+            : "pullAcross";
         IEnumerable<SlotOption> rows = candidates.OfKind(across, frame),
             downs = candidates.OfKind(DoesPullUps ? "pullDownStrong" : "pullDown", frame);
         if (!rows.Any())
@@ -258,7 +302,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
 
     /// <summary>Five good ones in the log, or a max that holds five.</summary>
     private bool DoesPullUps =>
-        input.Prepared.Case.Log.SelectMany(one => one.Sets).Any(set => set.Exercise is "chin-up" or "pull-up" && set.Reps >= Rules.PullUpsFrom)
+        input
+            .Prepared.Case.Log.SelectMany(one => one.Sets)
+            .Any(set => set.Exercise is "chin-up" or "pull-up" && set.Reps >= Rules.PullUpsFrom)
         || input.Prepared.Case.Strength.Any(entry => entry.Exercise is "chin-up" or "pull-up" && entry.Reps >= Rules.PullUpsFrom)
         || input.Prepared.Client.TargetLifts.Any(id => id is "chin-up" or "pull-up");
 
@@ -279,7 +325,13 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             Purpose.Emphasis,
             kind,
             worth,
-            candidates.OfKind(kind, FrameOf("others", ChosenReason.Emphasises) with { Sets = kind is "kickback" ? null : Rules.Sets.Several })
+            candidates.OfKind(
+                kind,
+                FrameOf("others", ChosenReason.Emphasises) with
+                {
+                    Sets = kind is "kickback" ? null : Rules.Sets.Several,
+                }
+            )
         );
 
     private IEnumerable<Slot> Supports(int day) =>

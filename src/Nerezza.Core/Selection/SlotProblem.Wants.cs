@@ -8,8 +8,7 @@ namespace Nerezza.Core.Selection;
 /// <summary>What the week wants of its slots together: answers, kinds of work, directions, sets.</summary>
 internal sealed partial class SlotProblem
 {
-    private IEnumerable<ChoiceWant> Wants() =>
-        [.. Answered(), .. Kinds(), .. PushesAndPulls(), .. Volume(), .. Variety()];
+    private IEnumerable<ChoiceWant> Wants() => [.. Answered(), .. Kinds(), .. PushesAndPulls(), .. Volume(), .. Variety()];
 
     private ChoiceWant Want(string name, int needed, int cost, Func<Slot, SlotOption, bool> counts) =>
         new(name, Each((slot, option) => counts(slot, option) ? 1 : 0), needed, cost);
@@ -19,7 +18,9 @@ internal sealed partial class SlotProblem
     {
         foreach (Finding finding in _trainable)
         {
-            int have = _frames.SelectMany(frame => frame.Fixed).Count(one => one.Answers.Contains(finding.Code) && one.Role is Role.Main or Role.Skill);
+            int have = _frames
+                .SelectMany(frame => frame.Fixed)
+                .Count(one => one.Answers.Contains(finding.Code) && one.Role is Role.Main or Role.Skill);
             bool Counts(Slot slot, SlotOption option) => option.Answers.Contains(finding.Code);
             // The more certain finding goes first among equals.
             int sure = (int)Math.Round(100 * finding.Confidence);
@@ -34,18 +35,48 @@ internal sealed partial class SlotProblem
     {
         int days = _frames.Count;
         bool legs = _frames.Any(frame => frame.Day.Focus is not DayFocus.Upper);
-        int OneLegFixed() => _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && SlotKinds.IsOneLeg(one.Exercise));
+        int OneLegFixed() =>
+            _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && SlotKinds.IsOneLeg(one.Exercise));
         bool sides = _input.Prepared.Findings.Any(finding => finding.Code is FindingCode.SideAsymmetry && finding.Severity >= 2);
         if (legs && days >= 2)
-            yield return Want("one leg", Math.Max(0, 1 - OneLegFixed()), Rules.Worth.OneLeg, (_, option) => SlotKinds.IsOneLeg(option.Exercise));
+            yield return Want(
+                "one leg",
+                Math.Max(0, 1 - OneLegFixed()),
+                Rules.Worth.OneLeg,
+                (_, option) => SlotKinds.IsOneLeg(option.Exercise)
+            );
         if (legs && (days >= 3 || sides))
-            yield return Want("one leg again", Math.Max(0, 2 - OneLegFixed()), Rules.Worth.OneLegAgain, (_, option) => SlotKinds.IsOneLeg(option.Exercise));
+            yield return Want(
+                "one leg again",
+                Math.Max(0, 2 - OneLegFixed()),
+                Rules.Worth.OneLegAgain,
+                (_, option) => SlotKinds.IsOneLeg(option.Exercise)
+            );
         if (days >= 3)
         {
             yield return Want("knee flexion", 1, Rules.Worth.KneeFlexion, (_, option) => option.Exercise.Pattern is Pattern.KneeFlexion);
-            yield return Want("knee flexion again", 2, Rules.Worth.KneeFlexionAgain, (_, option) => option.Exercise.Pattern is Pattern.KneeFlexion);
+            yield return Want(
+                "knee flexion again",
+                2,
+                Rules.Worth.KneeFlexionAgain,
+                (_, option) => option.Exercise.Pattern is Pattern.KneeFlexion
+            );
             yield return Want("calf", 1, Rules.Worth.Calf, (_, option) => option.Exercise.Pattern is Pattern.Calf);
         }
+        if (_input.Prepared.Case.Schools.Quads is QuadSchool.Spread)
+        {
+            int led = _frames.Count(frame =>
+                frame.Fixed.Any(one => one.Role is Role.Main && one.Exercise.PrimeMovers.Contains(Muscle.Vasti))
+            );
+            yield return Want(
+                "quads spread",
+                Math.Max(0, Math.Min(Rules.SpreadDays, days) - led),
+                Rules.Worth.Emphasis,
+                (_, option) => option.Exercise.PrimeMovers.Contains(Muscle.Vasti) && option.Exercise.Pattern is Pattern.KneeExtension
+            );
+        }
+        yield return Want("jumps", 1, Rules.Worth.Jump, (slot, _) => slot.Kind is "jumps");
+        yield return Want("nordic", 1, Rules.Worth.Nordic, (slot, _) => slot.Kind is "nordic");
         yield return Want("adductors", 1, Rules.Worth.Adductors, (slot, _) => slot.Kind is "adductors");
         yield return Want("trunk", 1, Rules.Worth.Trunk, (slot, _) => slot.Purpose is Purpose.Trunk);
         yield return Want("trunk resists", 1, Rules.Worth.TrunkAgain, (slot, _) => slot.Kind is "trunkResist");
@@ -53,9 +84,19 @@ internal sealed partial class SlotProblem
         if (_input.Prepared.Client.Emphasis.Contains(Muscle.GluteusMaximus))
         {
             foreach (int day in Enumerable.Range(0, _frames.Count).Where(i => _frames[i].Day.Focus is DayFocus.Full))
-                yield return Want($"two kinds {day}", 1, Rules.Worth.Emphasis, (slot, option) => slot.Day == day && IsOfGlutes(slot, option));
+                yield return Want(
+                    $"two kinds {day}",
+                    1,
+                    Rules.Worth.Emphasis,
+                    (slot, option) => slot.Day == day && IsOfGlutes(slot, option)
+                );
             yield return Want("kickback", 1, Rules.Worth.Abduction, (slot, _) => slot.Kind is "kickback");
-            yield return Want("back extension", 1, Rules.Worth.Abduction, (_, option) => Rules.Kinds["backExtension"].Contains(option.Exercise.Id));
+            yield return Want(
+                "back extension",
+                1,
+                Rules.Worth.Abduction,
+                (_, option) => Rules.Kinds["backExtension"].Contains(option.Exercise.Id)
+            );
         }
     }
 
@@ -69,7 +110,13 @@ internal sealed partial class SlotProblem
         bool any = _frames.Any(frame => frame.Day.Focus is not DayFocus.Lower);
         if (!any)
             yield break;
-        foreach ((string name, Func<Exercise, bool> isIt) in new (string, Func<Exercise, bool>)[] { ("push", Region.IsPush), ("pull", Region.IsPull) })
+        foreach (
+            (string name, Func<Exercise, bool> isIt) in new (string, Func<Exercise, bool>)[]
+            {
+                ("push", Region.IsPush),
+                ("pull", Region.IsPull),
+            }
+        )
         {
             int have = _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && isIt(one.Exercise));
             yield return Want($"some {name}", Math.Max(0, 1 - have), Rules.Worth.PushPull, (_, option) => isIt(option.Exercise));
@@ -80,7 +127,10 @@ internal sealed partial class SlotProblem
             if (!_frames.SelectMany(frame => frame.Fixed).Any(one => one.Role is Role.Main && one.Exercise.Pattern == pattern))
                 yield return Want(Codes.Of(pattern), 1, Rules.Volume.Directions, (_, option) => option.Exercise.Pattern == pattern);
         // Pulls not under presses over the week, set for set.
-        int Ahead(Exercise exercise) => Region.IsPush(exercise) ? 1 : Region.IsPull(exercise) ? -1 : 0;
+        int Ahead(Exercise exercise) =>
+            Region.IsPush(exercise) ? 1
+            : Region.IsPull(exercise) ? -1
+            : 0;
         yield return new ChoiceWant(
             "pulls with presses",
             Each((_, option) => -Ahead(option.Exercise) * Sets(option)),
@@ -99,10 +149,20 @@ internal sealed partial class SlotProblem
             SetLimits limits = _limits.Of(muscle);
             double have = _frames.Sum(frame => Base(muscle, frame));
             int high = (int)Math.Floor((HighOf(muscle, limits) - have) * Quarter + 1e-9);
-            yield return new ChoiceWant($"{Codes.Of(muscle)} high", [.. quarters.Select(each => -each)], -Math.Max(0, high), Rules.Volume.OverQuarter);
+            yield return new ChoiceWant(
+                $"{Codes.Of(muscle)} high",
+                [.. quarters.Select(each => -each)],
+                -Math.Max(0, high),
+                Rules.Volume.OverQuarter
+            );
             int low = (int)Math.Ceiling((limits.Low - have) * Quarter - 1e-9);
             if (low > 0)
-                yield return new ChoiceWant($"{Codes.Of(muscle)} low", quarters, low, _input.Prepared.Client.Emphasis.Contains(muscle) ? Rules.Volume.EmphasisQuarter * 2 : Rules.Volume.UnderQuarter);
+                yield return new ChoiceWant(
+                    $"{Codes.Of(muscle)} low",
+                    quarters,
+                    low,
+                    _input.Prepared.Client.Emphasis.Contains(muscle) ? Rules.Volume.EmphasisQuarter * 2 : Rules.Volume.UnderQuarter
+                );
             if (_input.Prepared.Client.Emphasis.Contains(muscle) && high > 0)
                 yield return new ChoiceWant($"{Codes.Of(muscle)} emphasis", quarters, high, Rules.Volume.EmphasisQuarter);
         }
@@ -110,20 +170,34 @@ internal sealed partial class SlotProblem
 
     /// <summary>With a log a block starts from what is done now; without one the whole range is open.</summary>
     private double HighOf(Muscle muscle, SetLimits limits) =>
-        _now is { } now ? Math.Min(limits.StartMost, Math.Max(limits.Low, SelectionRules.Shipped.StartMore.MostFrom(now[muscle]))) : limits.StartMost;
+        _now is { } now
+            ? Math.Min(limits.StartMost, Math.Max(limits.Low, SelectionRules.Shipped.StartMore.MostFrom(now[muscle])))
+            : limits.StartMost;
 
     /// <summary>An exercise that comes again costs, and so does the third of one family.</summary>
     private IEnumerable<ChoiceWant> Variety()
     {
-        foreach (string id in _rows.Select(row => row.Option.Exercise.Id).Distinct().Where(id => MostOf(id) > 1).Order(StringComparer.Ordinal))
+        foreach (
+            string id in _rows.Select(row => row.Option.Exercise.Id).Distinct().Where(id => MostOf(id) > 1).Order(StringComparer.Ordinal)
+        )
         {
             int led = _frames.SelectMany(frame => frame.Fixed).Count(one => one.Exercise.Id == id);
-            yield return new ChoiceWant($"{id} again", Each((_, option) => option.Exercise.Id == id ? -1 : 0), -Math.Max(0, 1 - led), Rules.Volume.Repeat);
+            yield return new ChoiceWant(
+                $"{id} again",
+                Each((_, option) => option.Exercise.Id == id ? -1 : 0),
+                -Math.Max(0, 1 - led),
+                Rules.Volume.Repeat
+            );
         }
         foreach (string form in _rows.Select(row => Rules.GroupOf(row.Option.Exercise.Id)).Distinct().Order(StringComparer.Ordinal))
         {
             int led = Leads(form);
-            yield return new ChoiceWant($"{form} family", Each((_, option) => Rules.GroupOf(option.Exercise.Id) == form ? -1 : 0), -Math.Max(0, 2 - led), Rules.Volume.Family);
+            yield return new ChoiceWant(
+                $"{form} family",
+                Each((_, option) => Rules.GroupOf(option.Exercise.Id) == form ? -1 : 0),
+                -Math.Max(0, 2 - led),
+                Rules.Volume.Family
+            );
         }
     }
 }

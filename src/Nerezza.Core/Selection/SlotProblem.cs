@@ -18,16 +18,14 @@ internal sealed partial class SlotProblem
     private readonly List<(Slot Slot, SlotOption Option)> _rows;
     private readonly WeeklySets _limits;
     private readonly bool _competes;
+    private readonly Season _season;
     private readonly Dictionary<string, int> _most = [];
     private readonly IReadOnlyDictionary<Muscle, double>? _now;
 
     public SlotProblem(SelectionInput input, IReadOnlyList<DayFrame> frames, IReadOnlyList<Slot> slots, IReadOnlyList<Finding> trainable)
     {
-        (_input, _frames, _trainable) = (input, frames, trainable);
-        _rows =
-        [
-            .. slots.SelectMany(slot => slot.Options.Where(option => MayStand(slot, option)).Select(option => (slot, option))),
-        ];
+        (_input, _frames, _trainable, _season) = (input, frames, trainable, new Season(input.Prepared.Client));
+        _rows = [.. slots.SelectMany(slot => slot.Options.Where(option => MayStand(slot, option)).Select(option => (slot, option)))];
         _competes = UpperLeads.DoesCompete(input.Prepared.Client) && frames.Any(frame => frame.Day.Focus is DayFocus.Upper);
         _now = WeeklyNow.Of(
             input.Prepared.Case.Log,
@@ -72,7 +70,8 @@ internal sealed partial class SlotProblem
 
     /// <summary>Two forms of one movement stand together only where one answers a finding, or sets are what is wanted.</summary>
     private bool MayStand(Slot slot, SlotOption option) =>
-        !_frames[slot.Day]
+        _season.Allows(option.Exercise, _frames[slot.Day].Day.Weekday)
+        && !_frames[slot.Day]
             .Fixed.Any(one =>
                 one.Exercise.Id == option.Exercise.Id
                 || (
@@ -91,7 +90,10 @@ internal sealed partial class SlotProblem
                 CapKind.Minutes,
                 null,
                 Tenths,
-                Each((slot, option) => slot.Day == day ? Math.Ceiling(_input.Cost.Minutes(option.Exercise, option.Role, Sets(option)) * Tenths) : 0),
+                Each(
+                    (slot, option) =>
+                        slot.Day == day ? Math.Ceiling(_input.Cost.Minutes(option.Exercise, option.Role, Sets(option)) * Tenths) : 0
+                ),
                 Math.Max(0, (int)(MinutesLeft(day) * Tenths))
             ));
 
@@ -111,8 +113,7 @@ internal sealed partial class SlotProblem
             );
     }
 
-    private double Share(Exercise exercise, Muscle muscle) =>
-        WeeklySets.Count(exercise, muscle, _input.Prepared.Case.Schools.SetCounting);
+    private double Share(Exercise exercise, Muscle muscle) => WeeklySets.Count(exercise, muscle, _input.Prepared.Case.Schools.SetCounting);
 
     private int[] Quarters(Muscle muscle) =>
         Each((_, option) => option.Role is Role.Carry ? 0 : Quarter * Sets(option) * Share(option.Exercise, muscle));
@@ -146,13 +147,20 @@ internal sealed partial class SlotProblem
         for (int day = 0; day < _frames.Count; day++)
         {
             int today = day;
-            foreach (string form in _rows.Where(row => row.Slot.Day == day).Select(row => Rules.GroupOf(row.Option.Exercise.Id)).Distinct().Order(StringComparer.Ordinal))
-                yield return GroupOf(
-                    $"{form} {day}",
-                    1,
-                    (slot, option) => slot.Day == today && Rules.GroupOf(option.Exercise.Id) == form
-                );
+            foreach (
+                string form in _rows
+                    .Where(row => row.Slot.Day == day)
+                    .Select(row => Rules.GroupOf(row.Option.Exercise.Id))
+                    .Distinct()
+                    .Order(StringComparer.Ordinal)
+            )
+                yield return GroupOf($"{form} {day}", 1, (slot, option) => slot.Day == today && Rules.GroupOf(option.Exercise.Id) == form);
             yield return WeakPoints(day);
+            yield return GroupOf(
+                $"one leg {day}",
+                1,
+                (slot, option) => slot.Day == today && SlotKinds.IsOneLeg(option.Exercise) && slot.Purpose is not Purpose.WeakPoint
+            );
             foreach (ChoiceGroup few in Few(day))
                 yield return few;
         }
@@ -167,12 +175,23 @@ internal sealed partial class SlotProblem
             }
         if (_competes)
             yield return GroupOf("third bench", 0, (_, option) => SlotKinds.MovementOf(option.Exercise.Id) == "bench");
-        foreach (string id in _rows.Where(row => row.Slot.Purpose is Purpose.Second).Select(row => row.Option.Exercise.Id).Distinct().Order(StringComparer.Ordinal))
+        foreach (
+            string id in _rows
+                .Where(row => row.Slot.Purpose is Purpose.Second)
+                .Select(row => row.Option.Exercise.Id)
+                .Distinct()
+                .Order(StringComparer.Ordinal)
+        )
             yield return GroupOf($"second {id}", 1, (slot, option) => slot.Purpose is Purpose.Second && option.Exercise.Id == id);
-        yield return GroupOf("floor pulls", Math.Max(0, 2 - Leads("floor-pulls")), (_, option) => Rules.GroupOf(option.Exercise.Id) == "floor-pulls");
+        yield return GroupOf(
+            "floor pulls",
+            Math.Max(0, 2 - Leads("floor-pulls")),
+            (_, option) => Rules.GroupOf(option.Exercise.Id) == "floor-pulls"
+        );
     }
 
-    private int Leads(string form) => _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && Rules.GroupOf(one.Exercise.Id) == form);
+    private int Leads(string form) =>
+        _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && Rules.GroupOf(one.Exercise.Id) == form);
 
     /// <summary>Sessions of one exercise a week: one where the slots that it could fill have two others for each of its days, else
     /// two.</summary>
@@ -182,7 +201,12 @@ internal sealed partial class SlotProblem
         {
             HashSet<string> kinds = [.. _rows.Where(row => row.Option.Exercise.Id == id).Select(row => row.Slot.Kind)];
             int others = _rows.Where(row => kinds.Contains(row.Slot.Kind)).Select(row => row.Option.Exercise.Id).Distinct().Count() - 1;
-            _most[id] = most = others >= 2 ? 1 : 2;
+            bool spread =
+                _input.Prepared.Case.Schools.Quads is QuadSchool.Spread && _input.Prepared.Catalogue[id].Pattern is Pattern.KneeExtension;
+            _most[id] = most =
+                spread ? Rules.SpreadDays
+                : others >= 2 ? 1
+                : 2;
         }
         return most;
     }

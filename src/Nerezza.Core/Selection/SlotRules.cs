@@ -8,7 +8,9 @@ internal sealed record SlotRules
     private readonly Lazy<Dictionary<string, string>> _groups;
 
     public SlotRules() =>
-        _groups = new(() => Groups!.SelectMany(group => group.Value.Select(id => (id, group.Key))).ToDictionary(row => row.id, row => row.Key));
+        _groups = new(() =>
+            Groups!.SelectMany(group => group.Value.Select(id => (id, group.Key))).ToDictionary(row => row.id, row => row.Key)
+        );
 
     /// <summary>Minutes that decide a day's list.</summary>
     public required SlotMinutes Minutes { get; init; }
@@ -45,6 +47,9 @@ internal sealed record SlotRules
 
     /// <summary>Degrees of arm elevation under which arms are short of overhead.</summary>
     public required double ShortArmsDeg { get; init; }
+
+    /// <summary>Days of quad work by the school that spreads it.</summary>
+    public required int SpreadDays { get; init; }
 
     /// <summary>Days that keep clear of hard sport.</summary>
     public required InSeasonRule InSeason { get; init; }
@@ -141,4 +146,15 @@ internal sealed record SlotVolume(int OverQuarter, int UnderQuarter, int Emphasi
 /// counts.</summary>
 internal sealed record GradeRule(double First, double Further, double Touch, double EachPlace, double CountsFrom);
 
-internal sealed record InSeasonRule(int Before, int ClearDays);
+/// <summary>Days clear of the match, and what the days about it may take.</summary>
+internal sealed record InSeasonRule(
+    int ClearDays,
+    SeasonDay Free,
+    SeasonDay BeforeMatch,
+    SeasonDay TwoBeforeMatch,
+    SeasonDay BeforeHard,
+    SeasonDay AfterMatch
+);
+
+/// <summary>Most effort and soreness of leg work on a day.</summary>
+internal sealed record SeasonDay(double Rpe, int Soreness);

@@ -47,7 +47,9 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
         IReadOnlyList<Chosen> standingLeads = [.. frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main)];
         Leads = new WeekLeads(
             standingLeads,
-            eventDay < 0 || leads.Count == 0 ? null : leads.FirstOrDefault(lead => !standingLeads.Any(one => one.Exercise.Id == lead.Exercise.Id))
+            eventDay < 0 || leads.Count == 0
+                ? null
+                : leads.FirstOrDefault(lead => !standingLeads.Any(one => one.Exercise.Id == lead.Exercise.Id))
         );
         return frames;
     }
@@ -75,7 +77,9 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
             HeavyLift.Hinge => Pattern.Hinge,
             HeavyLift.None => Pattern.Thrust,
         };
-        return leads.FirstOrDefault(lead => lead.Exercise.Pattern == pattern) ?? leads.FirstOrDefault(lead => StandsFor(lead, pattern)) ?? leads[^1];
+        return leads.FirstOrDefault(lead => lead.Exercise.Pattern == pattern)
+            ?? leads.FirstOrDefault(lead => StandsFor(lead, pattern))
+            ?? leads[^1];
     }
 
     /// <summary>A poor kit has a lunge for a squat, a thrust for a hinge.</summary>

@@ -55,8 +55,13 @@ public static class KitGroups
             or Implement.Pulldown
             or Implement.RowMachine
             or Implement.FlyMachine => Kind.Machines,
-            Implement.Bands or Implement.PullUpBar or Implement.DipBars or Implement.FoamRoller or Implement.Dowel or Implement.Wall or Implement.RollOutWheel =>
-                Kind.SmallThings,
+            Implement.Bands
+            or Implement.PullUpBar
+            or Implement.DipBars
+            or Implement.FoamRoller
+            or Implement.Dowel
+            or Implement.Wall
+            or Implement.RollOutWheel => Kind.SmallThings,
         };
 
     private static string Name(Kind kind) =>

@@ -32,6 +32,20 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             (null, null) => "would do as well; the week as a whole is better as it is",
         };
 
+    /// <summary>What a part of a score is called.</summary>
+    public static string Name(ScorePart part) =>
+        part switch
+        {
+            ScorePart.AnswersFinding => "answers findings",
+            ScorePart.CarryOver => "carry-over",
+            ScorePart.StimulusForFatigue => "stimulus for fatigue",
+            ScorePart.FitsBody => "fit to this body",
+            ScorePart.Level => "level",
+            ScorePart.Freshness => "freshness",
+            ScorePart.SetUp => "set-up",
+            ScorePart.Liking => "liking",
+        };
+
     private static string Better(ScorePart part) =>
         part switch
         {
@@ -58,7 +72,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             ScorePart.Liking => "be liked less",
         };
 
-    private string Found(Chosen chosen) => chosen.For is { } finding ? $"{FindingWords.Name(finding.Code)} ({_findings.First(finding)}): " : "";
+    private string Found(Chosen chosen) =>
+        chosen.For is { } finding ? $"{FindingWords.Name(finding.Code)} ({_findings.First(finding)}): " : "";
 
     private string Reason(Chosen chosen)
     {
@@ -130,7 +145,9 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                 + $"without it {Number(brings.Without)}{(brings.Low > 0 ? $", of {Number(brings.Low)} to {Number(brings.High)}" : "")}"
             : "";
 
-    private static bool IsMany(Muscle muscle) => Codes.Of(muscle).EndsWith('s') && muscle is not (Muscle.GluteusMaximus or Muscle.GluteusMedius or Muscle.RectusFemoris or Muscle.Soleus);
+    private static bool IsMany(Muscle muscle) =>
+        Codes.Of(muscle).EndsWith('s')
+        && muscle is not (Muscle.GluteusMaximus or Muscle.GluteusMedius or Muscle.RectusFemoris or Muscle.Soleus);
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 

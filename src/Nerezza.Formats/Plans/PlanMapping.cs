@@ -2,8 +2,8 @@ using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
-using Nerezza.Core.Clients;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
@@ -85,11 +85,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             Because = _words.Because(chosen),
             InsteadOf =
             [
-                .. chosen.InsteadOf.Select(other => new InsteadOfPart
-                {
-                    Exercise = other.Exercise,
-                    Because = PlanWords.Because(other),
-                }),
+                .. chosen.InsteadOf.Select(other => new InsteadOfPart { Exercise = other.Exercise, Because = PlanWords.Because(other) }),
             ],
             Substitutes = chosen.Substitutes,
         };

@@ -33,6 +33,9 @@ public sealed record ExercisesView
 
     public required IReadOnlyList<PassedLine> Passed { get; init; }
 
+    /// <summary>The week as the slots that it is, day by day.</summary>
+    public required IReadOnlyList<DaySlots> Week { get; init; }
+
     /// <summary>What could not be had, and what would have to be given up for it.</summary>
     public required IReadOnlyList<string> Shortfalls { get; init; }
 
@@ -51,9 +54,12 @@ public sealed record ChosenLine
 
     public required Role Role { get; init; }
 
+    /// <summary>What it is for, in the highest of its places.</summary>
+    public required Purpose Purpose { get; init; }
+
     public required double Score { get; init; }
 
-    public required IReadOnlyList<ScorePart> Parts { get; init; }
+    public required IReadOnlyList<ScoreShare> Parts { get; init; }
 
     public required IReadOnlyList<string> Answers { get; init; }
 
@@ -73,6 +79,24 @@ public sealed record ChosenLine
 
     /// <summary>What it is picked as when the coach pins it.</summary>
     public required PickKind PinKind { get; init; }
+}
+
+/// <summary>A day of the week with its slots, in the order of the session.</summary>
+public sealed record DaySlots(Weekday Day, int Minutes, IReadOnlyList<SlotLine> Slots);
+
+/// <summary>A slot: what stands there, what for, and what else could.</summary>
+public sealed record SlotLine
+{
+    public required string Exercise { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Purpose Purpose { get; init; }
+
+    public required IReadOnlyList<string> Answers { get; init; }
+
+    /// <summary>The next best; null where nothing else was in question.</summary>
+    public required AgainstLine? Instead { get; init; }
 }
 
 /// <summary>An exercise as it is shown anywhere: name, pattern, muscles, kit, cues, figure.</summary>
@@ -129,12 +153,12 @@ public sealed record SubstituteLine(string Exercise, string Name, int Sets, int 
 public sealed record MuscleShare(Muscle Muscle, double Share);
 
 /// <param name="Weight">Of the whole score, 0 to 1.</param>
-public sealed record ScorePart(string Name, double Value, double Weight);
+public sealed record ScoreShare(string Name, double Value, double Weight);
 
 public sealed record AgainstLine(string Exercise, string Name, string Because);
 
 /// <summary>An exercise that could be chosen.</summary>
-public sealed record RankedLine(ExerciseFace Face, Role Role, double Score, IReadOnlyList<ScorePart> Parts, IReadOnlyList<string> Answers);
+public sealed record RankedLine(ExerciseFace Face, Role Role, double Score, IReadOnlyList<ScoreShare> Parts, IReadOnlyList<string> Answers);
 
 /// <summary>An exercise that cannot be chosen, and why.</summary>
 public sealed record PassedLine(string Exercise, string Name, string Because);

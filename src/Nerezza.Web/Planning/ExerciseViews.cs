@@ -56,6 +56,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
                     PlanWords.Because(passed)
                 )),
             ],
+            Week = [.. choice.Days.Select(Slots)],
             Shortfalls = [.. choice.Shortfalls.Select(_short.Text)],
             Muscles =
             [
@@ -93,7 +94,26 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
     /// <summary>An exercise of the catalogue, without a body.</summary>
     public static ExerciseFace Face(Exercise exercise) => Face(exercise, null);
 
-    private static IEnumerable<Chosen> InOrder(ExerciseChoice choice) => choice.All.OrderBy(chosen => chosen.Role);
+    /// <summary>A day as the slots that it is.</summary>
+    private DaySlots Slots(DayPlan day) =>
+        new(
+            day.Weekday,
+            day.Split.Minutes,
+            [
+                .. day.Lifts.Select(lift => new SlotLine
+                {
+                    Exercise = lift.Exercise.Id,
+                    Name = lift.Exercise.Name,
+                    Purpose = lift.Purpose,
+                    Answers = [.. lift.Answers.Select(FindingWords.Name)],
+                    Instead = lift.InsteadOf is [var other, ..]
+                        ? new AgainstLine(other.Exercise, catalogue[other.Exercise].Name, PlanWords.Because(other))
+                        : null,
+                }),
+            ]
+        );
+
+    private static IEnumerable<Chosen> InOrder(ExerciseChoice choice) => choice.All.OrderBy(chosen => chosen.Purpose);
 
     private ChosenLine Line(
         Chosen chosen,
@@ -107,6 +127,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         {
             Face = Face(chosen.Exercise, body),
             Role = chosen.Role,
+            Purpose = chosen.Purpose,
             Score = chosen.Score,
             Parts = Parts(chosen.Parts, chosen.Role is Role.Main or Role.Second ? ScoreWeights.Main : ScoreWeights.Of(school)),
             Answers = [.. chosen.Answers.Select(FindingWords.Name)],
@@ -124,7 +145,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
                 .. chosen.InsteadOf.Select(other => new AgainstLine(
                     other.Exercise,
                     catalogue[other.Exercise].Name,
-                    PlanWords.Because(other, chosen.Score)
+                    PlanWords.Because(other)
                 )),
             ],
             Rivals = [.. chosen.Rivals.Select(id => Pick.InPlaceOf(chosen, catalogue[id]))],
@@ -156,8 +177,8 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         ];
     }
 
-    private static List<ScorePart> Parts(ScoreParts parts, ScoreWeights weights) =>
-        [.. parts.Named.Select((part, i) => new ScorePart(part.Name, part.Value, weights.Values[i] / weights.Values.Sum()))];
+    private static List<ScoreShare> Parts(ScoreParts parts, ScoreWeights weights) =>
+        [.. parts.All.Select((row, i) => new ScoreShare(PlanWords.Name(row.Part), row.Value, weights.Values[i] / weights.Values.Sum()))];
 
     private static ExerciseFace Face(Exercise exercise, Func<Exercise, (Lifter Lifter, double LoadKg)>? body)
     {

@@ -20,11 +20,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
 
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>
-        [
-            .. plan
-                .Selection.Others.Where(one => one.Role is Role.Capacity)
-                .Select(one => new DailyWork(one.Exercise.Id, _words.Because(one))),
-        ];
+        [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
     public FloorItem Item(
         PrescribedItem item,

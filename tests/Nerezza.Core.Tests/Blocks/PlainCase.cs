@@ -15,6 +15,7 @@ internal static class PlainCase
                 HeightCm = 175,
                 MassKg = 80,
                 Level = Level.Intermediate,
+                Goal = Goal.Strength,
                 TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
                 Days = [.. days.Select(day => new TrainingDay(day, minutes))],
             },

@@ -50,13 +50,13 @@ public sealed class ReviewTests
     }
 
     [Theory]
-    // 4 of the squat and 9: three too many
-    [InlineData("add mon leg-extension; mon leg-extension sets 9", Muscle.Vasti, "leg-extension 6")]
+    // 4 of the squat, 3 of a split squat, and 9: six too many
+    [InlineData("add mon leg-extension; mon leg-extension sets 9", Muscle.Vasti, "leg-extension 3")]
     [InlineData(
         "add mon leg-extension; mon leg-extension sets 6; add mon goblet-split-squat; mon goblet-split-squat sets 4",
         Muscle.Vasti,
-        "leg-extension 6, goblet-split-squat gone"
-    )] // four too many: all of the last
+        "leg-extension 3, goblet-split-squat gone"
+    )] // seven too many: all of the last and three of the one before
     public void A_session_too_full_of_one_muscle_is_named_by_its_day_and_sets_come_off_from_its_end(
         string written,
         Muscle muscle,
@@ -195,12 +195,23 @@ public sealed class ReviewTests
                 Catalogue = ExerciseCatalogue.Shipped,
                 Caps = new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
                 Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),
-                Limits = new WeeklySets(@case.Client, BlockKind.Strength, TrainsUpper.Yes, new Dictionary<Muscle, double>()),
+                Limits = new WeeklySets(@case.Client, BlockKind.Strength, FullBody, new Dictionary<Muscle, double>()),
                 Counting = @case.Schools.SetCounting,
                 Now = null,
                 Last = LastLoads.Of([], @case.Block.Start),
             }
         );
+
+    /// <summary>Three full-body days.</summary>
+    private static readonly IReadOnlyList<SplitDay> FullBody =
+    [
+        .. new[] { Weekday.Mon, Weekday.Wed, Weekday.Fri }.Select(day => new SplitDay(
+            new TrainingDay(day, 60),
+            new DateOnly(2026, 11, 30),
+            DayFocus.Full,
+            HeavyLift.Squat
+        )),
+    ];
 
     private static string Text(BlockReview review) =>
         string.Join(

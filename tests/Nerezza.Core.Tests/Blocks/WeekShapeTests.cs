@@ -35,7 +35,7 @@ public sealed class WeekShapeTests
     public void A_strength_main_lift_goes_from_week_to_week(Progression school, int weeks, string expected)
     {
         RoleRule main = RoleRule.Of(Role.Main, Aim.Strength, Nerezza.Core.Catalogue.Pattern.Squat);
-        WeekProgression progression = new(school, BlockKindRule.Of(BlockKind.Strength));
+        WeekProgression progression = new(school, new EffortSpan(Rpe.Of(7), Rpe.Of(9)));
         IEnumerable<string> found = Shapes(weeks, school, Level.Intermediate, 30)
             .Where(week => week.Kind is WeekKind.Load)
             .Select(week => progression.Of(week, main, main.Reps, 0))
@@ -72,7 +72,8 @@ public sealed class WeekShapeTests
                 Days = days,
             },
             new BlockRequest(start, BlockKind.Strength, 4, focus),
-            ExerciseCatalogue.Shipped
+            ExerciseCatalogue.Shipped,
+            null
         ).LayOut(new EveryWeek());
 
     [Theory]

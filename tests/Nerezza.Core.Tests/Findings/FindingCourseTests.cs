@@ -173,11 +173,11 @@ public sealed class FindingCourseTests
             Block = new BlockRequest(Start, BlockKind.Muscle, 6, BlockFocus.Whole),
         };
         Plan plan = Planner.Make(@case);
-        Chosen answers = plan.Selection.Others.First(one =>
-            one.Role is Role.Accessory or Role.SingleJoint && one.Answers.Contains(FindingCode.QuadsWeak)
-        );
+        Chosen answers = plan
+            .Selection.Days.SelectMany(day => day.Lifts)
+            .First(one => one.Role is Role.Second or Role.Accessory && one.Answers.Contains(FindingCode.QuadsWeak));
         Assert.Equal(expected.Contains('4'), answers.GrowsFor is FindingCode.QuadsWeak);
-        Assert.Single(plan.Selection.Others.Where(one => one.GrowsFor is not null).DefaultIfEmpty(answers));
+        Assert.Single(plan.Selection.Days.SelectMany(day => day.Lifts).Where(one => one.GrowsFor is not null).DefaultIfEmpty(answers));
         IEnumerable<int> sets = plan.Block!.Weeks.Where(week => week.Kind is WeekKind.Load)
             .Select(week =>
                 week.Sessions.SelectMany(session => session.Items).First(item => item.Exercise == answers.Exercise.Id).SetsASide

@@ -74,7 +74,16 @@ public sealed class StartingLoadsTests
     {
         Client client = Person(Level.Intermediate, Sex.Female, 65);
         MaxEstimates none = MaxEstimates.Of(client, ExerciseCatalogue.Shipped, [], [], Day);
-        LoadSource[] free = [LoadSource.Band, LoadSource.BodyWeight, LoadSource.None, LoadSource.Keg, LoadSource.Stone, LoadSource.Log, LoadSource.Sled];
+        LoadSource[] free =
+        [
+            LoadSource.Band,
+            LoadSource.BodyWeight,
+            LoadSource.None,
+            LoadSource.Keg,
+            LoadSource.Stone,
+            LoadSource.Log,
+            LoadSource.Sled,
+        ];
         Assert.DoesNotContain(
             ExerciseCatalogue.Shipped.All,
             exercise =>

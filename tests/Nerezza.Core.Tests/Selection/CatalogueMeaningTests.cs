@@ -63,7 +63,7 @@ public sealed class CatalogueMeaningTests
         if (exercise.Pattern is Pattern.KneeExtension or Pattern.KneeFlexion or Pattern.Arms or Pattern.Abduction)
             Assert.Equal(0, exercise.Axial);
         if (exercise.Pattern is Pattern.Squat)
-            Assert.Equal((1, 1), (exercise.ShareOf(Muscle.Vasti), exercise.ShareOf(Muscle.GluteusMaximus)));
+            Assert.Equal((1, 0.5), (exercise.ShareOf(Muscle.Vasti), exercise.ShareOf(Muscle.GluteusMaximus)));
         if (exercise.Pattern is Pattern.Squat or Pattern.Lunge)
             Assert.Equal(0, exercise.ShareOf(Muscle.RectusFemoris));
         if (exercise.Pattern is Pattern.KneeExtension)

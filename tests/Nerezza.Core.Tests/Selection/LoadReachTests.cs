@@ -41,7 +41,7 @@ public sealed class LoadReachTests
                 },
             ],
         };
-        Chosen main = Planner.Make(@case).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main;
+        Chosen main = Planner.Make(@case).Selection.Mains.First(lead => lead.Exercise.Pattern is Pattern.Squat);
         Assert.True(
             expected == main.Exercise.Id,
             $"{because}: {main.Exercise.Id} at {main.Score}, before {string.Join(", ", main.InsteadOf)}"
@@ -54,7 +54,7 @@ public sealed class LoadReachTests
         ClientCase plain = PlainCase.With(75, Days, []) with { Strength = [] };
         Assert.Equal(
             "back-squat-high-bar",
-            Planner.Make(plain).Selection.Mains.Single(slot => slot.Pattern is Pattern.Squat).Main.Exercise.Id
+            Planner.Make(plain).Selection.Mains.First(lead => lead.Exercise.Pattern is Pattern.Squat).Exercise.Id
         );
     }
 
@@ -99,7 +99,12 @@ public sealed class LoadReachTests
             item => item.Ask.Target.Kind is TargetKind.Calibration
         );
         Assert.All(
-            Planner.Make(@case).Block!.Weeks[0].Sessions.SelectMany(session => session.Items).SelectMany(item => item.Sets),
+            Planner
+                .Make(@case)
+                .Block!.Weeks[0]
+                .Sessions.SelectMany(session => session.Items)
+                .Where(item => !Region.IsUpper(item.Ask.Chosen.Exercise.Pattern)) // the arms go on in a return
+                .SelectMany(item => item.Sets),
             set => Assert.True(set.Rpe.Value <= most)
         );
     }

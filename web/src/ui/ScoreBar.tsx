@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react'
-import type { ScorePart } from '../api/schema'
+import type { ScoreShare } from '../api/schema'
 import { plain } from '../text/numbers'
 
 /** A score as a bar: each part as wide as its weight, filled as far as it reaches. */
-export function ScoreBar({ parts, score, height = 12 }: { parts: readonly ScorePart[]; score: number; height?: number }) {
+export function ScoreBar({ parts, score, height = 12 }: { parts: readonly ScoreShare[]; score: number; height?: number }) {
   const label = `Score ${plain(score, 2)}: ${parts.map((part) => `${part.name} ${plain(part.value, 2)}`).join(', ')}`
   return (
     <Flex role="img" aria-label={label} title={label} h={`${height}px`} border="1px solid" borderColor="currentcolor" w="100%">

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { ChosenLine, ExerciseFace, RankedLine, ScorePart } from '../../api/schema'
+import type { ChosenLine, ExerciseFace, RankedLine, ScoreShare } from '../../api/schema'
 import { plain } from '../../text/numbers'
 import { BodyMap } from '../../ui/BodyMap'
 import { Figure } from '../../ui/Figure'
@@ -47,7 +47,7 @@ export function CompareTable({ line, other }: { line: ChosenLine; other: RankedL
   )
 }
 
-const valueOf = (parts: readonly ScorePart[], name: string) => parts.find((part) => part.name === name)?.value ?? 0
+const valueOf = (parts: readonly ScoreShare[], name: string) => parts.find((part) => part.name === name)?.value ?? 0
 
 function Half({ face }: { face: ExerciseFace }) {
   return (
