@@ -39,7 +39,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         KindDecision kind = BlockKindChoice.Decide(ToDecide(prepared));
         IReadOnlyList<SplitDay> week = new DaySplit(@case.Client, @case.Block, catalogue, MainOrder.WorstOf(prepared)).LayOut(layout);
         var limits = new WeeklySets(@case.Client, kind.Kind, week, prepared.WeeklyNow ?? new Dictionary<Muscle, double>());
-        RoleCost cost = CostOf(prepared, kind.Kind);
+        RoleCost cost = CostOf(prepared.AtStart(), kind.Kind);
         ExerciseChoice selection = ExerciseSelector.Choose(ToSelect(prepared.AtStart(), kind.Kind, cost, week), chooser);
         BlockInput input = ToBuild(prepared, cost, week);
         Block block =

@@ -9,7 +9,7 @@ namespace Nerezza.Solve;
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
-    private const double DeterministicSeconds = 2;
+    private const double DeterministicSeconds = 0.25;
     private static readonly GreedyChooser Greedy = new();
 
     /// <inheritdoc/>
@@ -20,7 +20,12 @@ public sealed class CpChooser(int seed = 1) : IChooser
         Choice greedy = Greedy.Choose(problem);
         var model = new ChoiceModel(problem);
         model.Hint(greedy.Taken);
-        return model.Solve(Parameters()) ?? greedy;
+        return model.Solve(Parameters()) switch
+        {
+            { Proof: Proof.Optimal } best => best,
+            { } found => GreedyChooser.Polished(problem, found),
+            null => greedy,
+        };
     }
 
     /// <summary>The best choice that is not the given one; null when it was not proved.</summary>

@@ -18,7 +18,7 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(caller);
         FloorView monday = await Floor(caller, id, Samples.Start),
             friday = await Floor(caller, id, Samples.Start.AddDays(4));
-        Assert.Equal(["heels-raised-back-squat", "romanian-deadlift"], monday.Items.Take(2).Select(item => item.Exercise));
+        Assert.Equal("heels-raised-back-squat", monday.Items[0].Exercise);
         Assert.All(
             monday.Items.SelectMany(item => item.Sets).Zip(monday.Items.SelectMany(item => item.Sets).Skip(1)),
             pair => Assert.False(pair.First.Side is Side.Right && pair.Second.Side is Side.Right)

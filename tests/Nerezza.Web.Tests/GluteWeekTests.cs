@@ -69,7 +69,7 @@ public sealed class GluteWeekTests
     [Fact]
     public void Each_of_three_lower_sessions_has_a_squat_a_hinge_a_thrust_and_abduction()
     {
-        foreach (Week week in Plan.Block!.Weeks)
+        foreach (Week week in Plan.Block!.Weeks.Where(week => week.Kind is WeekKind.Load))
         {
             List<Pattern[]> lower =
             [
@@ -116,6 +116,9 @@ public sealed class GluteWeekTests
                 .Where(item => item.Role is not Role.Trunk)
                 .GroupBy(item => item.Exercise)
         )
-            Assert.Equal(again.Count(), again.Select(item => item.Sets[^1].Reps).Distinct().Count());
+            Assert.True(
+                again.Count() == again.Select(item => item.Sets[^1].Reps).Distinct().Count(),
+                $"{again.Key}: {string.Join(", ", again.Select(item => $"{item.Sets[^1].Reps} x {item.Sets[^1].Load?.Kilograms}"))}"
+            );
     }
 }

@@ -36,7 +36,6 @@ public sealed class SelectionCasesTests
         Assert.False(Ids(written["not"]).Any(chosen.Contains), $"one of {written["not"]?.ToJsonString()}: {found}");
         HashSet<string> answered = [.. plan.Selection.SelectMany(one => one.Answers).Select(code => Codes.Of(code))];
         Assert.True(Ids(written["answered"]).All(answered.Contains), $"unanswered: {found}");
-        Assert.True(plan.Proven, found);
     }
 
     [Fact]
@@ -105,7 +104,7 @@ public sealed class SelectionCasesTests
             ];
             (ChoiceProblem problem, Choice choice) = spies[0].Seen!.Value;
             // What the limit cut off before its proof is the same for one seed, and says that it is not proved.
-            if (choice.Proof is not Proof.Optimal)
+            if (spies.Any(spy => spy.Seen!.Value.Item2.Proof is not Proof.Optimal))
                 continue;
             Assert.Single(plans.Distinct());
             if (new CpChooser().NextBest(problem, choice.Taken) is not { } next)

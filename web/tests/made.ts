@@ -24,6 +24,7 @@ export const set = (of: Partial<SetPart> = {}): SetPart => ({
 export const item = (exercise: string, sets: SetPart[] = [set(), set(), set()], of: Partial<ItemPart> = {}): ItemPart => ({
   exercise,
   role: 'main',
+  purpose: 'main',
   superset: null,
   because: 'It is there.',
   cues: [],

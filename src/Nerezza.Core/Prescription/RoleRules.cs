@@ -245,8 +245,19 @@ internal sealed record WeakerSideRule(double ExtraBelow, IReadOnlyList<string> O
 
 internal sealed record StrengthWorkRule(double Percent, int Reps, int LeastRestSeconds);
 
+/// <summary>Seconds of a warm-up set: light, above a part of the work load, and heavy by part or kilograms.</summary>
+internal sealed record WarmUpTimeRule(
+    int Seconds,
+    double AboveFromPart,
+    int AboveSeconds,
+    double HeavyFromPart,
+    double HeavyFromKg,
+    int HeavySeconds
+);
+
 internal sealed record TimeRule(
     int GeneralMinutes,
+    WarmUpTimeRule WarmUp,
     int WarmUpSetSeconds,
     int BetweenSidesSeconds,
     int BetweenExercisesMinutes,

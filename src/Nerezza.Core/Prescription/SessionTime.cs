@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Prescription;
 
@@ -11,13 +12,23 @@ public static class SessionTime
     public static int Minutes(IReadOnlyList<PrescribedItem> items, ExerciseCatalogue catalogue)
     {
         double seconds = items.Sum(item =>
-            catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Count * Rules.WarmUpSetSeconds + item.Sets.Sum(UnderTension)
+            catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Sum(set => WarmUpSeconds(set.Load, item)) + item.Sets.Sum(UnderTension)
         );
         double rest =
             items.Where(item => item.Superset is null).Sum(RestOf)
             + items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Sum(together => together.Max(RestOf));
         double between = Rules.BetweenExercisesMinutes * Math.Max(0, items.Count - 1);
         return (int)Math.Ceiling(Rules.GeneralMinutes + between + (seconds + rest) / 60 - 1e-9);
+    }
+
+    /// <summary>A warm-up set takes the longer the heavier it is: plates to load, breath to find.</summary>
+    private static int WarmUpSeconds(Load load, PrescribedItem item)
+    {
+        double work = item.Sets.Max(set => set.Load?.Kilograms ?? 0);
+        WarmUpTimeRule rule = Rules.WarmUp;
+        if (load.Kilograms >= rule.HeavyFromKg || load.Kilograms >= rule.HeavyFromPart * work - 1e-9)
+            return rule.HeavySeconds;
+        return load.Kilograms > rule.AboveFromPart * work + 1e-9 ? rule.AboveSeconds : rule.Seconds;
     }
 
     /// <summary>Seconds that one set lasts: repetitions x tempo with X as one second, a hold its seconds, a carry its metres.</summary>

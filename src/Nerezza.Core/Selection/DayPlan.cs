@@ -31,7 +31,8 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
         : schools.Isolation is Isolation.PreExhaust && chosen.Role is Role.SingleJoint ? (int)Place.Fast
         : chosen.Role switch
         {
-            Role.Priming or Role.Skill => (int)Place.Drill,
+            Role.Priming => (int)Place.Prime,
+            Role.Skill => (int)Place.Learn,
             Role.Main => (int)Place.Main,
             Role.Second when chosen.Purpose is Purpose.WeakPoint => (int)Place.WeakPoint,
             Role.Accessory when chosen.Purpose is Purpose.WeakPoint => (int)Place.WeakPoint,
@@ -47,7 +48,8 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
 
     private enum Place
     {
-        Drill,
+        Prime,
+        Learn,
         Fast,
         Main,
         WeakPoint,

@@ -105,7 +105,9 @@ public sealed class Scoring
     public static bool ChangesMain(Finding finding) =>
         finding.Cause switch
         {
-            Cause.Range or Cause.Pain or Cause.Proportion => finding.Severity >= Rules.MainChanges.Severity
+            // Caution first: pain need not be sure.
+            Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
+            Cause.Range or Cause.Proportion => finding.Severity >= Rules.MainChanges.Severity
                 && finding.Confidence >= Rules.MainChanges.Confidence,
             Cause.Skill or Cause.Strength or null => false,
         };

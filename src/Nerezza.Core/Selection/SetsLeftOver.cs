@@ -22,7 +22,7 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
             int Of(Func<Exercise, bool> which) => all.Where(one => which(one.Exercise)).Sum(input.Cost.SetsOf);
             (int pushes, int pulls) = (Of(Region.IsPush), Of(Region.IsPull));
             return (!Region.IsPush(grown) || pushes <= pulls)
-                && (!Region.IsPull(grown) || pulls <= 1.5 * Math.Max(1, pushes))
+                && (!Region.IsPull(grown) || pulls <= pushes + PullsAhead)
                 && grown.Muscles.Keys.All(muscle => SetsOf(all, muscle) <= limits.Of(muscle).StartMost);
         }
         for (int i = 0; i < given.Count; i++)
@@ -37,6 +37,9 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
             );
         return given;
     }
+
+    /// <summary>Hard sets that pulls may lie ahead of presses by what is left over; assumption.</summary>
+    private const int PullsAhead = 2;
 
     private double SetsOf(IReadOnlyList<Chosen> week, Muscle muscle) =>
         week.Where(one => one.Role is not (Role.Priming or Role.Skill)).Sum(one => input.Cost.SetsOf(one) * one.Exercise.ShareOf(muscle));

@@ -91,8 +91,11 @@ internal sealed class SlotCandidates
                 .Kinds.GetValueOrDefault(kind, [])
                 .Select(id => _able.GetValueOrDefault(id))
                 .OfType<Exercise>()
-                .Where(exercise => !_mains.Contains(exercise.Id)),
+                .Where(exercise => !_mains.Contains(exercise.Id) || MayComeAgain(kind)),
         ];
+
+    /// <summary>A thrust that leads one day may come again on another: its repetitions move.</summary>
+    private static bool MayComeAgain(string kind) => kind is "thrust";
 
     private IEnumerable<Exercise> Liked(string kind)
     {

@@ -205,7 +205,7 @@ internal sealed partial class SlotProblem
                 _input.Prepared.Case.Schools.Quads is QuadSchool.Spread && _input.Prepared.Catalogue[id].Pattern is Pattern.KneeExtension;
             _most[id] = most =
                 spread ? Rules.SpreadDays
-                : others >= 2 ? 1
+                : others >= 2 || kinds.All(kind => kind.StartsWith("support", StringComparison.Ordinal)) ? 1
                 : 2;
         }
         return most;

@@ -66,7 +66,7 @@ public sealed record ChosenPart
     public required IReadOnlyList<FindingCode> Answers { get; init; }
 
     [Between(0, 1, "a grade")]
-    public required double? Grade { get; init; }
+    public double? Grade { get; init; }
 
     [Between(-1, 1, "a score")]
     public required double Score { get; init; }

@@ -212,8 +212,8 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
             List<int> order =
             [
                 .. session
-                    .Items.Where(item => Catalogue[item.Exercise].Pattern is not Pattern.Throw)
-                    .Select(item => Order.GetValueOrDefault(item.Role, 4)),
+                    .Items.Where(item => Catalogue[item.Exercise].Pattern is not Pattern.Throw && item.Purpose is not Purpose.Event)
+                    .Select(item => item is { Purpose: Purpose.WeakPoint, Role: Role.Accessory } ? Order[Role.Second] : Order.GetValueOrDefault(item.Role, 4)),
             ];
             bool preExhaust = @case.Schools?.Isolation is Isolation.PreExhaust;
             if (!preExhaust && !order.SequenceEqual(order.Order()))
@@ -221,12 +221,18 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
         }
     }
 
-    /// <summary>5 general + for each exercise (set-up + 65 s a warm-up set + sets x time under tension + rests but the last) + 2 between; a
+    /// <summary>65 s up to 60 % of the work load, 90 s above, 120 s from 85 % or 150 kg.</summary>
+    private static double WarmUp(double kg, double work) =>
+        kg >= 150 || kg >= 0.85 * work - 1e-9 ? 120
+        : kg > 0.6 * work + 1e-9 ? 90
+        : 65;
+
+    /// <summary>5 general + for each exercise (set-up + its warm-up sets + sets x time under tension + rests but the last) + 2 between; a
     /// superset shares its rest.</summary>
     private static double Minutes(SessionPart session)
     {
         double work = session.Items.Sum(item =>
-            Catalogue[item.Exercise].SetUpSeconds + 65 * item.WarmUp.Count + item.Sets.Sum(UnderTension)
+            Catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Sum(set => WarmUp(set.Kg, item.Sets.Max(work => work.Kg ?? 0))) + item.Sets.Sum(UnderTension)
         );
         static double Rest(ItemPart item) => item.Sets.SkipLast(1).Sum(set => set.RestSeconds);
         double rest = session.Items.GroupBy(item => item.Superset ?? item.Exercise).Sum(together => together.Max(Rest));

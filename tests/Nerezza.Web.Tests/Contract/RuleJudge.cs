@@ -246,6 +246,11 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
         }
     }
 
+    /// <summary>Low weeks are remarked for what is emphasised, and for thighs and glutes where muscle or general fitness is the goal.</summary>
+    private bool IsRemarked(Muscle muscle) =>
+        (@case.Client.Emphasis ?? []).Contains(muscle)
+        || ((@case.Client.Goal is null or Goal.Muscle or Goal.General) && (muscle is Muscle.Vasti or Muscle.GluteusMaximus or Muscle.Hamstrings));
+
     private static double Hard(ItemPart item) => item.Sets.Where(set => set.Rpe >= 6).Sum(set => set.Side is null ? 1 : 0.5);
 
     /// <summary>What the ledger shows under its low or over its high limit in a load week is remarked, by the muscle's name; low only where
@@ -262,7 +267,12 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
             string name = Codes.Of(row.Muscle).Replace('-', ' ');
             if (week.Sets > week.High + 1e-6 && !Said("weekly-high", name))
                 yield return $"week {week.Number}: {week.Sets} sets of {name}, at most {week.High}, and no remark";
-            if (block.Kind is BlockKind.Muscle or BlockKind.Strength && week.Sets < week.Low - 1e-6 && !Said("weekly-low", name))
+            if (
+                block.Kind is BlockKind.Muscle or BlockKind.Strength
+                && IsRemarked(row.Muscle)
+                && week.Sets < week.Low - 1e-6
+                && !Said("weekly-low", name)
+            )
                 yield return $"week {week.Number}: {week.Sets} sets of {name}, at least {week.Low}, and no remark";
         }
     }

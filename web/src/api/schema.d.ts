@@ -2426,9 +2426,10 @@ export interface components {
         ChosenLine: {
             face: components["schemas"]["ExerciseFace"];
             role: components["schemas"]["Role"];
+            purpose: components["schemas"]["Purpose"];
             /** Format: double */
             score: number;
-            parts: components["schemas"]["ScorePart"][];
+            parts: components["schemas"]["ScoreShare"][];
             answers: string[];
             because: string;
             days: components["schemas"]["Weekday"][];
@@ -2441,7 +2442,11 @@ export interface components {
         ChosenPart: {
             exercise: string;
             role: components["schemas"]["Role"];
+            purpose: components["schemas"]["Purpose"];
+            days: components["schemas"]["Weekday"][];
             answers: components["schemas"]["FindingCode"][];
+            /** Format: double */
+            grade?: null | number;
             /** Format: double */
             score: number;
             parts: components["schemas"]["PartsPart"];
@@ -2529,6 +2534,12 @@ export interface components {
             setsDone: number;
             /** Format: int32 */
             setsPlanned: number;
+        };
+        DaySlots: {
+            day: components["schemas"]["Weekday"];
+            /** Format: int32 */
+            minutes: number;
+            slots: components["schemas"]["SlotLine"][];
         };
         DayView: {
             /** Format: date */
@@ -2769,6 +2780,7 @@ export interface components {
             chosen: components["schemas"]["ChosenLine"][];
             others: components["schemas"]["RankedLine"][];
             passed: components["schemas"]["PassedLine"][];
+            week: components["schemas"]["DaySlots"][];
             shortfalls: string[];
             muscles: components["schemas"]["MuscleBand"][];
             picks: components["schemas"]["Pick"][];
@@ -3011,7 +3023,7 @@ export interface components {
             };
         };
         /** @enum {unknown} */
-        Implement: "barbell" | "rack" | "bench" | "dumbbells" | "kettlebells" | "bands" | "cable" | "safety-bar" | "trap-bar" | "smith" | "leg-press" | "hack-squat" | "leg-curl-seated" | "leg-curl-lying" | "leg-extension" | "calf-machine-standing" | "calf-machine-seated" | "hip-thrust-machine" | "hip-abduction-machine" | "glute-kickback-machine" | "glute-ham" | "hip-extension-45" | "hip-extension-90" | "reverse-hyper" | "sissy-bench" | "box" | "blocks" | "wedge" | "plates" | "belt-squat" | "sandbag" | "keg" | "stone" | "farmers-handles" | "sled" | "landmine" | "pulldown" | "row-machine" | "fly-machine" | "pull-up-bar" | "foam-roller" | "dowel" | "wall" | "roll-out-wheel";
+        Implement: "barbell" | "rack" | "bench" | "dumbbells" | "kettlebells" | "bands" | "cable" | "safety-bar" | "trap-bar" | "smith" | "leg-press" | "hack-squat" | "leg-curl-seated" | "leg-curl-lying" | "leg-extension" | "calf-machine-standing" | "calf-machine-seated" | "hip-thrust-machine" | "hip-abduction-machine" | "glute-kickback-machine" | "glute-ham" | "hip-extension-45" | "hip-extension-90" | "reverse-hyper" | "sissy-bench" | "box" | "blocks" | "wedge" | "plates" | "belt-squat" | "sandbag" | "keg" | "stone" | "farmers-handles" | "sled" | "landmine" | "pulldown" | "row-machine" | "fly-machine" | "pull-up-bar" | "foam-roller" | "dowel" | "wall" | "roll-out-wheel" | "hip-adduction-machine" | "dip-bars" | "log";
         ImportText: {
             text: string;
         };
@@ -3047,6 +3059,7 @@ export interface components {
         ItemPart: {
             exercise: string;
             role: components["schemas"]["Role"];
+            purpose: components["schemas"]["Purpose"];
             superset?: null | string;
             because: string;
             cues: string[];
@@ -3181,7 +3194,7 @@ export interface components {
             perSide: null | number[];
         };
         /** @enum {unknown} */
-        LoadSource: "barbell" | "safety-bar" | "trap-bar" | "smith" | "stack" | "dumbbells" | "dumbbell" | "goblet" | "kettlebell" | "two-kettlebells" | "sandbag" | "keg" | "stone" | "sled" | "band" | "plate" | "body-weight" | "none";
+        LoadSource: "barbell" | "safety-bar" | "trap-bar" | "smith" | "stack" | "dumbbells" | "dumbbell" | "goblet" | "kettlebell" | "two-kettlebells" | "sandbag" | "keg" | "stone" | "log" | "sled" | "band" | "plate" | "body-weight" | "none";
         LogSection: {
             /** Format: date */
             date: string;
@@ -3445,13 +3458,15 @@ export interface components {
             faults: components["schemas"]["FaultSign"][];
         };
         /** @enum {unknown} */
+        Purpose: "learn" | "prime" | "event" | "main" | "weak-point" | "second" | "palette" | "push-pull" | "emphasis" | "trunk" | "support";
+        /** @enum {unknown} */
         QuadSchool: "standard" | "spread" | null;
         RankedLine: {
             face: components["schemas"]["ExerciseFace"];
             role: components["schemas"]["Role"];
             /** Format: double */
             score: number;
-            parts: components["schemas"]["ScorePart"][];
+            parts: components["schemas"]["ScoreShare"][];
             answers: string[];
         };
         RatioPart: {
@@ -3547,7 +3562,7 @@ export interface components {
             setCounting?: null | components["schemas"]["SetCounting"];
             quads?: null | components["schemas"]["QuadSchool"];
         };
-        ScorePart: {
+        ScoreShare: {
             name: string;
             /** Format: double */
             value: number;
@@ -3727,6 +3742,13 @@ export interface components {
         SignIn: {
             email: string;
             password: string;
+        };
+        SlotLine: {
+            exercise: string;
+            name: string;
+            purpose: components["schemas"]["Purpose"];
+            answers: string[];
+            instead: null | components["schemas"]["AgainstLine"];
         };
         SpotPart: {
             /** Format: double */
@@ -3919,6 +3941,7 @@ export type CopyResult = components['schemas']['CopyResult'];
 export type DailyWork = components['schemas']['DailyWork'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
+export type DaySlots = components['schemas']['DaySlots'];
 export type DayView = components['schemas']['DayView'];
 export type DecideFinding = components['schemas']['DecideFinding'];
 export type Decision = components['schemas']['Decision'];
@@ -4034,6 +4057,7 @@ export type Position = components['schemas']['Position'];
 export type Progression = components['schemas']['Progression'];
 export type ProposedSet = components['schemas']['ProposedSet'];
 export type ProtocolView = components['schemas']['ProtocolView'];
+export type Purpose = components['schemas']['Purpose'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
 export type RatioPart = components['schemas']['RatioPart'];
@@ -4053,7 +4077,7 @@ export type SaveScreen = components['schemas']['SaveScreen'];
 export type SchoolName = components['schemas']['SchoolName'];
 export type SchoolView = components['schemas']['SchoolView'];
 export type SchoolsSection = components['schemas']['SchoolsSection'];
-export type ScorePart = components['schemas']['ScorePart'];
+export type ScoreShare = components['schemas']['ScoreShare'];
 export type ScreenAsk = components['schemas']['ScreenAsk'];
 export type ScreenBar = components['schemas']['ScreenBar'];
 export type ScreenHingeSection = components['schemas']['ScreenHingeSection'];
@@ -4076,6 +4100,7 @@ export type SideSchool = components['schemas']['SideSchool'];
 export type Sides = components['schemas']['Sides'];
 export type SidesSection = components['schemas']['SidesSection'];
 export type SignIn = components['schemas']['SignIn'];
+export type SlotLine = components['schemas']['SlotLine'];
 export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];

@@ -175,7 +175,7 @@ const remarksOn = (remarks: BlockView['remarks'], week: number, day: Day) =>
 const roleOf = (block: BlockPart, day: Day, exercise: string): string => {
   for (const week of block.weeks) {
     const cell = cellAt(block, { week: week.number, day, exercise })
-    if (cell) return cell.item.role ?? ''
+    if (cell) return cell.item.purpose
   }
   return ''
 }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockView, CellView } from '../../api/schema'
+import { words } from '../../text/codes'
 import { effort, mass, massUnit, plain } from '../../text/numbers'
 import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
@@ -29,13 +30,15 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
   const asked = `${set.reps} repetitions ${typeof set.rpe === 'number' ? `at ${effort(set.rpe)}` : effort(null)}`
+  const answered = view.plan.selection.find((one) => one.exercise === item.exercise)?.answers[0]
   const links: ChainLink[] = [
+    ...(answered ? [{ kind: 'found', text: words(answered), to: `/clients/${clientId}/findings` }] : []),
     {
       kind: 'measured',
       text: max ? `Max ${mass(max.kg, 1)} ${massUnit()}, ${sources[max.source]}` : 'No max known yet',
       to: `/clients/${clientId}/intake`,
     },
-    { kind: 'chosen', text: `${name(item.exercise)}, ${item.role} lift` },
+    { kind: 'chosen', text: `${name(item.exercise)}, ${words(item.purpose).toLowerCase()}` },
     { kind: 'asked for', text: set.percent ? `${asked} = ${plain(set.percent, 1)} %` : asked },
     {
       kind: 'prescribed',

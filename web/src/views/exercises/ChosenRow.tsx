@@ -15,7 +15,7 @@ interface Props {
   onOut: () => void
 }
 
-/** One chosen exercise: figure, role, what it answers, its score as a bar, the days it stands on. */
+/** One chosen exercise: figure, purpose, what it answers, its score as a bar, the days it stands on. */
 export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
   const days = line.days.map((day) => (weekdayNames[day ?? ''] ?? '').slice(0, 3)).join(', ')
   return (
@@ -43,9 +43,7 @@ export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
           {line.face.name}
         </chakra.button>
         <Box textStyle="fine" color="quiet">
-          {[words(line.role ?? ''), line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : '']
-            .filter(Boolean)
-            .join(' · ')}
+          {[words(line.purpose), line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : ''].filter(Boolean).join(' · ')}
         </Box>
         {line.answers.length > 0 && <Box textStyle="note">For: {line.answers.map((one) => one.toLowerCase()).join(', ')}</Box>}
         <Flex align="center" gap={2} mt={1}>

@@ -14,6 +14,7 @@ import { Others } from './Others'
 import { PassedOver } from './PassedOver'
 import { letBack, pinned } from './picks'
 import { School } from './School'
+import { WeekSlots } from './WeekSlots'
 import { TextLink } from '../../ui/TextLink'
 
 /** The chosen exercises with what speaks for each; beside them what else could serve, and what a swap would do. */
@@ -75,6 +76,14 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
             </Box>
           )}
           {view.chosen.length === 0 && <Box p={4}>No exercise can be chosen with this kit and these answers. Add kit in Intake.</Box>}
+          <WeekSlots
+            week={view.week}
+            focused={focused?.face.exercise}
+            onFocus={(exercise) => {
+              const line = view.chosen.find((one) => one.face.exercise === exercise)
+              if (line) act.focus(line)
+            }}
+          />
           <Box as="section" aria-label="Chosen exercises" onKeyDown={onKey}>
             {view.chosen.map((line) => (
               <ChosenRow
