@@ -11,7 +11,10 @@ public sealed class FaultCueTests
 {
     [Fact]
     public void Every_fault_has_a_cue_and_an_aid() =>
-        Assert.All(Enum.GetValues<FaultCode>(), fault => Assert.True(FaultCue.Of(fault) is { Cue.Length: > 3, Aid.Length: > 3 }, fault.ToString()));
+        Assert.All(
+            Enum.GetValues<FaultCode>(),
+            fault => Assert.True(FaultCue.Of(fault) is { Cue.Length: > 3, Aid.Length: > 3 }, fault.ToString())
+        );
 
     [Theory]
     [InlineData(FaultCode.HipsShootUp, "Push the bar up with the back, all the way", "pause of 2 s two thirds down")]

@@ -143,7 +143,19 @@ public sealed class PrescriberTests
         // 5 general + 60 s set-up + 4 sets of 5 x 3 s (2-0-X-0) + 3 rests of 210 s + warm-ups of 65 s, 90 s above 60 % and 120 s from
         // 85 % of the work load.
         PrescribedItem item = Prescribe("back-squat-high-bar", Of(4, 5, 8));
-        double seconds = 300 + 60 + 4 * 5 * 3 + 3 * 210 + item.WarmUp.Sum(set => (set.Load.Kilograms / item.Sets[0].Load!.Value.Kilograms) switch { >= 0.85 => 120, > 0.6 => 90, _ => 65 });
+        double seconds =
+            300
+            + 60
+            + 4 * 5 * 3
+            + 3 * 210
+            + item.WarmUp.Sum(set =>
+                (set.Load.Kilograms / item.Sets[0].Load!.Value.Kilograms) switch
+                {
+                    >= 0.85 => 120,
+                    > 0.6 => 90,
+                    _ => 65,
+                }
+            );
         Assert.Equal((int)Math.Ceiling(seconds / 60), SessionTime.Minutes([item], ExerciseCatalogue.Shipped));
         Assert.Equal((int)Math.Ceiling((2 * seconds - 300 + 120) / 60), SessionTime.Minutes([item, item], ExerciseCatalogue.Shipped));
     }

@@ -109,7 +109,8 @@ public sealed class GluteWeekTests
     [Fact]
     public void What_comes_again_in_a_week_comes_at_other_repetitions()
     {
-        foreach (Week week in Plan.Block!.Weeks.Where(week => week.Kind is WeekKind.Load))
+        // Where they start; later they grow from what was done.
+        foreach (Week week in Plan.Block!.Weeks.Take(1))
         foreach (
             var again in week
                 .Sessions.SelectMany(session => session.Items)
@@ -117,8 +118,8 @@ public sealed class GluteWeekTests
                 .GroupBy(item => item.Exercise)
         )
             Assert.True(
-                again.Count() == again.Select(item => item.Sets[^1].Reps).Distinct().Count(),
-                $"{again.Key}: {string.Join(", ", again.Select(item => $"{item.Sets[^1].Reps} x {item.Sets[^1].Load?.Kilograms}"))}"
+                again.Count() == again.Select(item => item.Ask.Target.Reps).Distinct().Count(),
+                $"{again.Key}: {string.Join(", ", again.Select(item => $"{item.Ask.Target.Reps} x {item.Sets[^1].Load?.Kilograms}"))}"
             );
     }
 }

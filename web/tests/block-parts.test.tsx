@@ -145,7 +145,7 @@ describe('the set in focus', () => {
   const view = (
     made: ReturnType<typeof block>,
     max: object | null = { exercise: 'squat', kg: 140, low: 132, high: 148.4, source: 'log' },
-  ) => ({ plan: { block: made, maxes: max ? [max] : [] }, done: [], cells: [] }) as unknown as BlockView
+  ) => ({ plan: { block: made, maxes: max ? [max] : [], selection: [] }, done: [], cells: [] }) as unknown as BlockView
   const place = { week: 2, day: 'wed', exercise: 'squat' } as const
   const more = (of: Partial<CellView> = {}) =>
     ({

@@ -120,7 +120,9 @@ public sealed class BlockBuilder(BlockInput input)
         foreach ((ExerciseSlot slot, ItemTarget ask) in asks)
         {
             (string id, int reps, RepRange range) = (ask.Chosen.Exercise.Id, ask.Target.Reps, ask.Chosen.Exercise.Reps);
-            bool moves = ask.Rule.Role is Role.Main or Role.Second && ask.Target.Seconds is null && ask.Target.Metres is null;
+            bool starts = ask.Rule.Role is Role.Accessory && ask.Target.Load is null,
+                lifts = ask.Rule.Role is Role.Main or Role.Second || starts;
+            bool moves = lifts && ask.Target.Seconds is null && ask.Target.Metres is null;
             int free = moves
                 ? range.NearestFree(reps, other => taken.Contains((id, other)), PrescriptionRules.Shipped.File.MoveWithinReps) ?? reps
                 : reps;

@@ -59,7 +59,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             );
         // Accessories of a grown client begin where their row does, whatever the goal leaves the main lift.
         bool accessory = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
-        if (accessory && input.Client.Goal is Goal.General && input.Client.Level is not Level.Novice && kind is (BlockKind.Strength or BlockKind.Muscle))
+        if (
+            accessory
+            && input.Client.Goal is Goal.General
+            && input.Client.Level is not Level.Novice
+            && kind is (BlockKind.Strength or BlockKind.Muscle)
+        )
             return _effort with { First = _rule.FirstRpe };
         // The second lift is one under the main one, within 6 to 8.
         return track.Chosen.Role is Role.Second && track.Chosen.Aim is null && kind is (BlockKind.Strength or BlockKind.Muscle)

@@ -15,7 +15,7 @@ public sealed class RoleCost(Aim aim, double setsFactor, int leastMain, SidePlan
     private readonly Dictionary<Role, int> _sets = [];
 
     /// <inheritdoc/>
-    public int GeneralMinutes => Time.GeneralMinutes;
+    public int GeneralMinutes => Time.GeneralMinutes - Time.BetweenExercisesMinutes;
 
     /// <inheritdoc/>
     public int Sets(Role role)

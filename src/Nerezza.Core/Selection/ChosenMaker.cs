@@ -1,5 +1,3 @@
-using Nerezza.Core.Findings;
-
 namespace Nerezza.Core.Selection;
 
 /// <summary>Makes of a slot's option a chosen exercise with all that speaks for it, and the next best of its slot.</summary>
@@ -15,7 +13,6 @@ internal sealed class ChosenMaker(
     /// <summary>The chosen exercise.</summary>
     public Chosen Of(Slot slot, SlotOption option)
     {
-        IReadOnlyList<FindingCode> answers = CountsAsAnswer(slot) ? option.Answers : [];
         return new Chosen
         {
             Exercise = option.Exercise,
@@ -24,8 +21,8 @@ internal sealed class ChosenMaker(
             Aim = option.Aim,
             Sets = option.Sets,
             Reason = option.Reason,
-            Answers = answers,
-            Grade = Grading.BestOf(option.Exercise, input.Prepared.Findings, answers),
+            Answers = option.Answers,
+            Grade = Grading.BestOf(option.Exercise, input.Prepared.Findings, option.Answers),
             Score = option.Score,
             Parts = option.Parts,
             Limits = eligibility.LimitsOf(option.Exercise),
@@ -42,7 +39,4 @@ internal sealed class ChosenMaker(
             ],
         };
     }
-
-    /// <summary>A press or row that the week would hold anyway answers nothing, but where it is the very first answer.</summary>
-    private static bool CountsAsAnswer(Slot slot) => slot.Purpose is not Purpose.Support;
 }

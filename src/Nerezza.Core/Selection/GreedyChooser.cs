@@ -70,7 +70,12 @@ internal sealed class ChoiceRun
     {
         _problem = problem;
         int options = problem.Options.Count;
-        (_taken, _caps, _wants, _groups) = (new bool[options], new long[problem.Caps.Count], new long[problem.Wants.Count], new int[problem.Groups.Count]);
+        (_taken, _caps, _wants, _groups) = (
+            new bool[options],
+            new long[problem.Caps.Count],
+            new long[problem.Wants.Count],
+            new int[problem.Groups.Count]
+        );
         (_ofCaps, _ofWants) = (
             Touched(options, [.. problem.Caps.Select(cap => cap.PerOption)]),
             Touched(options, [.. problem.Wants.Select(want => want.PerOption)])

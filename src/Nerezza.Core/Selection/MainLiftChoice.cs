@@ -100,7 +100,8 @@ internal sealed class MainLiftChoice(
     {
         List<Exercise> twoLegs = [.. able.Where(exercise => exercise.Sides is not Sides.One)];
         List<Exercise> from = pattern is Pattern.Hinge or Pattern.Thrust && twoLegs.Count > 0 ? twoLegs : able;
-        bool isKnown = from.Exists(exercise => context.LoadKg(exercise) > 0 || IsPicked(exercise)) || TargetsOf(pattern).Exists(from.Contains);
+        bool isKnown =
+            from.Exists(exercise => context.LoadKg(exercise) > 0 || IsPicked(exercise)) || TargetsOf(pattern).Exists(from.Contains);
         bool learns = kind is BlockKind.Foundation && !isKnown;
         if (!learns)
             return from;

@@ -255,7 +255,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         DayFrame frame = frames[day];
         bool leads = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPush(one.Exercise)),
             pulls = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPull(one.Exercise));
-        SlotFrame measure = FrameOf("palette", ChosenReason.Balances) with { Sets = again ? Rules.Sets.Slight : null };
+        SlotFrame measure = FrameOf("palette", ChosenReason.Balances) with
+        {
+            Sets = again || frame.Day.Minutes < Rules.Minutes.Short ? Rules.Sets.Slight : null,
+        };
         // Where a day holds one push or pull, the week's wants give the turns.
         bool byTurns = frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Middle;
         int worth =

@@ -42,7 +42,10 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
                 if (day.Focus is DayFocus.Full && upper.BesideLegs(fullDays++) is { } beside)
                     standing.Add(beside with { Sets = SetsOf(day, beside) });
             }
-            frames.Add(new DayFrame(day, standing));
+            // An exercise stands once in a session: what leads the day teaches itself.
+            frames.Add(
+                new DayFrame(day, [.. standing.OrderByDescending(one => one.Purpose is Purpose.Main).DistinctBy(one => one.Exercise.Id)])
+            );
         }
         IReadOnlyList<Chosen> standingLeads = [.. frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main)];
         Leads = new WeekLeads(

@@ -7,7 +7,7 @@ namespace Nerezza.Core.Selection;
 /// <summary>What an exercise costs in a role; Prescription knows.</summary>
 public interface ISetCost
 {
-    /// <summary>Minutes of every session before its first exercise.</summary>
+    /// <summary>Minutes of every session besides its exercises, each of which counts the change to it: the first has none.</summary>
     int GeneralMinutes { get; }
 
     /// <summary>Work sets of a role's row.</summary>

@@ -76,9 +76,11 @@ public sealed class CompositionLaws
     {
         List<Chosen> pulls =
         [
-            .. plan.Selection.Days.SelectMany(day => day.Lifts).Where(lift =>
-                SlotKinds.MovementOf(lift.Exercise.Id) == "floor-pulls" && lift.Purpose is not (Purpose.Learn or Purpose.Prime)
-            ),
+            .. plan
+                .Selection.Days.SelectMany(day => day.Lifts)
+                .Where(lift =>
+                    SlotKinds.MovementOf(lift.Exercise.Id) == "floor-pulls" && lift.Purpose is not (Purpose.Learn or Purpose.Prime)
+                ),
         ];
         int leading = pulls.Count(pull => pull.Purpose is Purpose.Main);
         if (pulls.Count > Math.Max(2, leading))

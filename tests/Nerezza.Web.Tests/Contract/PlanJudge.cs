@@ -213,7 +213,11 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
             [
                 .. session
                     .Items.Where(item => Catalogue[item.Exercise].Pattern is not Pattern.Throw && item.Purpose is not Purpose.Event)
-                    .Select(item => item is { Purpose: Purpose.WeakPoint, Role: Role.Accessory } ? Order[Role.Second] : Order.GetValueOrDefault(item.Role, 4)),
+                    .Select(item =>
+                        item is { Purpose: Purpose.WeakPoint, Role: Role.Accessory }
+                            ? Order[Role.Second]
+                            : Order.GetValueOrDefault(item.Role, 4)
+                    ),
             ];
             bool preExhaust = @case.Schools?.Isolation is Isolation.PreExhaust;
             if (!preExhaust && !order.SequenceEqual(order.Order()))
@@ -232,7 +236,9 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
     private static double Minutes(SessionPart session)
     {
         double work = session.Items.Sum(item =>
-            Catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Sum(set => WarmUp(set.Kg, item.Sets.Max(work => work.Kg ?? 0))) + item.Sets.Sum(UnderTension)
+            Catalogue[item.Exercise].SetUpSeconds
+            + item.WarmUp.Sum(set => WarmUp(set.Kg, item.Sets.Max(work => work.Kg ?? 0)))
+            + item.Sets.Sum(UnderTension)
         );
         static double Rest(ItemPart item) => item.Sets.SkipLast(1).Sum(set => set.RestSeconds);
         double rest = session.Items.GroupBy(item => item.Superset ?? item.Exercise).Sum(together => together.Max(Rest));

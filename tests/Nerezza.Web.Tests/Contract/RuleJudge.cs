@@ -249,7 +249,10 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
     /// <summary>Low weeks are remarked for what is emphasised, and for thighs and glutes where muscle or general fitness is the goal.</summary>
     private bool IsRemarked(Muscle muscle) =>
         (@case.Client.Emphasis ?? []).Contains(muscle)
-        || ((@case.Client.Goal is null or Goal.Muscle or Goal.General) && (muscle is Muscle.Vasti or Muscle.GluteusMaximus or Muscle.Hamstrings));
+        || (
+            (@case.Client.Goal is null or Goal.Muscle or Goal.General)
+            && (muscle is Muscle.Vasti or Muscle.GluteusMaximus or Muscle.Hamstrings)
+        );
 
     private static double Hard(ItemPart item) => item.Sets.Where(set => set.Rpe >= 6).Sum(set => set.Side is null ? 1 : 0.5);
 
