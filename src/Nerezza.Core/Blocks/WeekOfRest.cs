@@ -2,8 +2,10 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>A deload and a test add nothing (docs/handbook/12-weeks-and-blocks.md#a-deload-and-a-test-add-nothing): of a load week's session
-/// main and second lift, the weak point, one push and one pull stay in a deload; in a test the main lifts and two light accessories.</summary>
+/// <summary>A deload and a test add nothing (docs/handbook/12-weeks-and-blocks.md#a-deload-and-a-test-add-nothing): of a load week's
+/// session
+/// main and second lift, the weak point, one push and one pull stay in a deload; in a test the main lifts and two light
+/// accessories.</summary>
 internal static class WeekOfRest
 {
     private const int AccessoriesOfATest = 2;

@@ -99,7 +99,8 @@ public sealed record WeekProgression(Progression School, EffortSpan Effort)
 /// (docs/handbook/12-weeks-and-blocks.md#settled).</summary>
 public sealed record EffortSpan(Rpe First, Rpe Last)
 {
-    /// <summary>The span of a client's block: 7 to 9; novices from 6, over 50 or in a deficit from 6.5; none of these above 8, straight sets
+    /// <summary>The span of a client's block: 7 to 9; novices from 6, over 50 or in a deficit from 6.5; none of these above 8, straight
+    /// sets
     /// half a point under the cap so that the last one meets it.</summary>
     public static EffortSpan Of(Client client, BlockKindRule kind, DateOnly start)
     {

@@ -180,7 +180,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         };
     }
 
-    /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again starts
+    /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again
+    /// starts
     /// two higher each time.</summary>
     private static int StartOf(ExerciseSlot track)
     {

@@ -44,7 +44,8 @@ public abstract partial record Check
 
     /// <summary>No chosen exercise answers a finding.</summary>
     /// <param name="Way">What would have to be given up for an answer; null where nothing in the catalogue does.</param>
-    /// <param name="Grade">The finding's severity: a slight one, and one that minutes or the spine leave no room for, is only named.</param>
+    /// <param name="Grade">The finding's severity: a slight one, and one that minutes or the spine leave no room for, is only
+    /// named.</param>
     public sealed record FindingUnanswered(FindingCode Finding, int Grade, GiveUp? Way)
         : Check(CheckCode.FindingUnanswered, Grade >= 2 && Way is not GiveUp.Limits ? CheckSeverity.Warn : CheckSeverity.Info);
 

@@ -244,7 +244,8 @@ public sealed class MaxEstimates
             .MinBy(max => max.LogSd);
     }
 
-    /// <summary>A max of one relative as the other's. A ratio is of what is held: where one lifts the body along and the root of the family does
+    /// <summary>A max of one relative as the other's. A ratio is of what is held: where one lifts the body along and the root of the
+    /// family does
     /// not, the body comes on top (docs/decisions/0009-body-on-top-of-a-ratio.md).</summary>
     private double ByRatio(double kilograms, Relative from, Relative to)
     {

@@ -3,9 +3,11 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>A lifter loads by whole plates (docs/handbook/10-loads.md#warm-up-ramp): each warm-up step may lie some way off its mark, and the
+/// <summary>A lifter loads by whole plates (docs/handbook/10-loads.md#warm-up-ramp): each warm-up step may lie some way off its mark,
+/// and the
 /// ramp is taken that needs the fewest plates put on and off from the empty bar to the work set.</summary>
-/// <remarks>Exact among the few totals a step that take the fewest plates: the shortest path through them (Viterbi 1967). Ties: nearer to the
+/// <remarks>Exact among the few totals a step that take the fewest plates: the shortest path through them (Viterbi 1967). Ties: nearer
+/// to the
 /// marks.</remarks>
 internal static class WholePlates
 {

@@ -83,7 +83,8 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
             yield return new SessionKind(DayFocus.Upper, 0, HeavyLift.None, IsEmphasised(DayFocus.Upper));
     }
 
-    /// <summary>Squat and hinge take turns, that of the gravest finding first, else of the first target; a thrust comes between them where it
+    /// <summary>Squat and hinge take turns, that of the gravest finding first, else of the first target; a thrust comes between them
+    /// where it
     /// is due; with the quads emphasised squats lead every lower day.</summary>
     private List<HeavyLift> Turns()
     {

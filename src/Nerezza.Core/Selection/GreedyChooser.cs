@@ -1,6 +1,7 @@
 namespace Nerezza.Core.Selection;
 
-/// <summary>Takes, again and again, the option that adds most; then takes one or two out, forbids them and fills up again, and keeps what is
+/// <summary>Takes, again and again, the option that adds most; then takes one or two out, forbids them and fills up again, and keeps
+/// what is
 /// better, until no such change is. The same on every machine.</summary>
 public sealed class GreedyChooser : IChooser
 {

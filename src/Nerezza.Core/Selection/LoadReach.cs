@@ -14,7 +14,8 @@ internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise
     /// load, nothing is held against it.</summary>
     public bool FallsShort(Exercise exercise) => FallsShort(exercise, exercise.Reps.Top);
 
-    /// <summary>Whether even the lightest load is more than the fewest repetitions of an exercise allow at RPE 8, by the max or a first guess
+    /// <summary>Whether even the lightest load is more than the fewest repetitions of an exercise allow at RPE 8, by the max or a first
+    /// guess
     /// of it (docs/handbook/09-composition.md#9-9-settled, "Too heavy").</summary>
     public bool IsTooHeavy(Exercise exercise)
     {

@@ -4,7 +4,8 @@ using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>Makes the slots of a week from goal, split, findings and minutes (docs/handbook/09-composition.md#9-4-purposes-in-order). What a
+/// <summary>Makes the slots of a week from goal, split, findings and minutes (docs/handbook/09-composition.md#9-4-purposes-in-order).
+/// What a
 /// slot is worth by being of its day stands with it; what the week wants of a kind is the problem's.</summary>
 internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates, AccessorySchool school, WeekLeads leads)
 {
@@ -137,7 +138,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
 
     private bool HasWeakLink => candidates.Trainable.Any(finding => finding.Cause is Cause.Strength && finding.Severity >= 2);
 
-    /// <summary>The day of the lift in which the fault shows; without a fault, of the lift whose muscles are asked; what belongs to the upper
+    /// <summary>The day of the lift in which the fault shows; without a fault, of the lift whose muscles are asked; what belongs to the
+    /// upper
     /// body is at home on upper days too.</summary>
     private bool IsHome(Finding finding, DayFrame frame)
     {
@@ -233,7 +235,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return new Slot(day, Purpose.Second, kind, worth, Spared(candidates.OfKind(kind, measure)));
     }
 
-    /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and nothing
+    /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and
+    /// nothing
     /// leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
     private IReadOnlyList<SlotOption> Spared(IReadOnlyList<SlotOption> options)
     {

@@ -139,7 +139,8 @@ internal sealed partial class SlotProblem
         );
     }
 
-    /// <summary>Sets of the week: over the high limit and under the low one cost, quarter by quarter; emphasised muscles are wanted up to their
+    /// <summary>Sets of the week: over the high limit and under the low one cost, quarter by quarter; emphasised muscles are wanted up
+    /// to their
     /// target.</summary>
     private IEnumerable<ChoiceWant> Volume()
     {

@@ -211,7 +211,8 @@ internal sealed partial class SlotProblem
         return most;
     }
 
-    /// <summary>Short days have few exercises: under 40 minutes one besides the main lift, under 55 one of the legs and one push or pull, under
+    /// <summary>Short days have few exercises: under 40 minutes one besides the main lift, under 55 one of the legs and one push or
+    /// pull, under
     /// 70 one of the legs before the rest (docs/handbook/09-composition.md#9-9-settled).</summary>
     private IEnumerable<ChoiceGroup> Few(int day)
     {

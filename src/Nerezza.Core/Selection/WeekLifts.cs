@@ -44,7 +44,8 @@ public static class MainOrder
             ? [Pattern.Hinge, Pattern.Squat]
             : [Pattern.Squat, Pattern.Hinge];
 
-    /// <summary>The pattern of the gravest finding that is seen in a squat or hinge, pain apart; null where no fault of a lift stands behind
+    /// <summary>The pattern of the gravest finding that is seen in a squat or hinge, pain apart; null where no fault of a lift stands
+    /// behind
     /// one (docs/handbook/09-composition.md#9-11-settled-by-a-dry-run-of-the-hard-cases).</summary>
     public static Pattern? WorstOf(PreparedCase prepared) =>
         prepared

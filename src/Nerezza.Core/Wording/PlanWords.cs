@@ -19,7 +19,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     /// <summary>Why an exercise stands in a session.</summary>
     public string Because(PrescribedItem item) => Because(item.Ask.Chosen);
 
-    /// <summary>Why an exercise was chosen: first the measurement and the finding where it answers one, then what it is there to do.</summary>
+    /// <summary>Why an exercise was chosen: first the measurement and the finding where it answers one, then what it is there to
+    /// do.</summary>
     public string Because(Chosen chosen) => $"{Found(chosen)}{Reason(chosen)}.{Growing(chosen)}";
 
     /// <summary>What an alternative would have been better and worse at.</summary>
@@ -141,7 +142,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     private static string Sets(Chosen chosen) =>
         chosen.Brings is { } brings
-            ? $"; with it {Codes.Of(brings.Muscle).Replace('-', ' ')} {(IsMany(brings.Muscle) ? "have" : "has")} {Number(brings.With)} hard sets a week, "
+            ? $"; with it {Codes.Of(brings.Muscle).Replace('-', ' ')} {(IsMany(brings.Muscle) ? "have" : "has")} "
+                + $"{Number(brings.With)} hard sets a week, "
                 + $"without it {Number(brings.Without)}{(brings.Low > 0 ? $", of {Number(brings.Low)} to {Number(brings.High)}" : "")}"
             : "";
 

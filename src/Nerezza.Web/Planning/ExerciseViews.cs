@@ -113,7 +113,8 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
             ]
         );
 
-    private static IEnumerable<Chosen> InOrder(ExerciseChoice choice) => choice.All.OrderBy(chosen => chosen.Purpose);
+    private static IEnumerable<Chosen> InOrder(ExerciseChoice choice) =>
+        choice.All.OrderBy(chosen => chosen.Role is Role.Capacity).ThenBy(chosen => chosen.Purpose);
 
     private ChosenLine Line(
         Chosen chosen,

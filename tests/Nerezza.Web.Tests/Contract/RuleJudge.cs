@@ -246,7 +246,8 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
         }
     }
 
-    /// <summary>Low weeks are remarked for what is emphasised, and for thighs and glutes where muscle or general fitness is the goal.</summary>
+    /// <summary>Low weeks are remarked for what is emphasised, and for thighs and glutes where muscle or general fitness is the
+    /// goal.</summary>
     private bool IsRemarked(Muscle muscle) =>
         (@case.Client.Emphasis ?? []).Contains(muscle)
         || (

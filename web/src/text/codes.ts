@@ -6,6 +6,21 @@ export function words(code: string): string {
   return spaced.charAt(0).toUpperCase() + spaced.slice(1)
 }
 
+/** What a place in the week is for, as a coach says it. */
+export const purposeNames: Readonly<Record<(typeof codes.purpose)[number], string>> = {
+  learn: 'To learn',
+  prime: 'To feel',
+  event: 'Event',
+  main: 'Main lift',
+  'weak-point': 'Weak point',
+  second: 'Second lift',
+  palette: 'Leg work',
+  'push-pull': 'Press or pull',
+  emphasis: 'Emphasis',
+  trunk: 'Trunk',
+  support: 'Support',
+}
+
 export function options<T extends string>(codes: readonly T[]): { value: T; label: string }[] {
   return codes.map((code) => ({ value: code, label: words(code) }))
 }

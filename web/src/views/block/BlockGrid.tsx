@@ -4,7 +4,7 @@ import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import type { BlockPart, BlockView } from '../../api/schema'
 import type { EditActs } from '../../hooks/useBlockEdits'
-import { weekdayNames } from '../../text/codes'
+import { purposeNames, weekdayNames } from '../../text/codes'
 import { BlockCell, type CellActs } from './BlockCell'
 import { DayHead, type Dragged, dropId, LiftHead, SessionHead } from './DayRow'
 import { type FieldKey, fieldOf, write } from './fields'
@@ -119,7 +119,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
               </tr>
               {row.exercises.map((exercise) => (
                 <tr key={exercise}>
-                  <LiftHead name={name(exercise)} role={roleOf(block, row.day, exercise)} exercise={exercise} day={row.day} />
+                  <LiftHead name={name(exercise)} purpose={purposeOf(block, row.day, exercise)} exercise={exercise} day={row.day} />
                   {numbers.map((week) => {
                     const at = { week, day: row.day, exercise }
                     const focused = place.week === at.week && place.day === at.day && place.exercise === at.exercise
@@ -172,10 +172,10 @@ const carried = (block: BlockPart, from: Dragged, toDay: Day) =>
 const remarksOn = (remarks: BlockView['remarks'], week: number, day: Day) =>
   remarks.filter((one) => one.week === week && one.day === day && one.severity !== 'info').length
 
-const roleOf = (block: BlockPart, day: Day, exercise: string): string => {
+const purposeOf = (block: BlockPart, day: Day, exercise: string): string => {
   for (const week of block.weeks) {
     const cell = cellAt(block, { week: week.number, day, exercise })
-    if (cell) return cell.item.purpose
+    if (cell) return purposeNames[cell.item.purpose]
   }
   return ''
 }

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockView, CellView } from '../../api/schema'
-import { words } from '../../text/codes'
+import { purposeNames, words } from '../../text/codes'
 import { effort, mass, massUnit, plain } from '../../text/numbers'
 import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
@@ -38,7 +38,7 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
       text: max ? `Max ${mass(max.kg, 1)} ${massUnit()}, ${sources[max.source]}` : 'No max known yet',
       to: `/clients/${clientId}/intake`,
     },
-    { kind: 'chosen', text: `${name(item.exercise)}, ${words(item.purpose).toLowerCase()}` },
+    { kind: 'chosen', text: `${name(item.exercise)}, ${purposeNames[item.purpose].toLowerCase()}` },
     { kind: 'asked for', text: set.percent ? `${asked} = ${plain(set.percent, 1)} %` : asked },
     {
       kind: 'prescribed',

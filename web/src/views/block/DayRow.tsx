@@ -1,7 +1,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import { memo } from 'react'
 import type { EditSection, SessionPart } from '../../api/schema'
-import { weekdayNames, weekdays, words } from '../../text/codes'
+import { weekdayNames, weekdays } from '../../text/codes'
 import { today } from '../../text/dates'
 import type { Day } from '../../parts/grid'
 
@@ -23,14 +23,24 @@ export const DayHead = memo(function DayHead({ day, weeks }: { day: Day; weeks: 
 })
 
 /** An exercise of a day; dragged to another day's row, it is carried there in every week. */
-export const LiftHead = memo(function LiftHead({ name, role, exercise, day }: { name: string; role: string; exercise: string; day: Day }) {
+export const LiftHead = memo(function LiftHead({
+  name,
+  purpose,
+  exercise,
+  day,
+}: {
+  name: string
+  purpose: string
+  exercise: string
+  day: Day
+}) {
   const { setNodeRef, listeners } = useDraggable({ id: `lift ${day} ${exercise}`, data: { day, exercise } satisfies Dragged })
   return (
     <th scope="row" className="grid-lift">
       <span ref={setNodeRef} {...listeners} data-lift={`${day} ${exercise}`} className="grid-grip">
         {name}
       </span>
-      <div className="grid-role">{words(role)}</div>
+      <div className="grid-role">{purpose}</div>
     </th>
   )
 })

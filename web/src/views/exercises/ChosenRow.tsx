@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ChosenLine } from '../../api/schema'
-import { weekdayNames, words } from '../../text/codes'
+import { purposeNames, weekdayNames } from '../../text/codes'
 import { plain } from '../../text/numbers'
 import { keyHint } from '../../keys/registry'
 import { Plain } from '../../ui/form'
@@ -43,7 +43,9 @@ export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
           {line.face.name}
         </chakra.button>
         <Box textStyle="fine" color="quiet">
-          {[words(line.purpose), line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : ''].filter(Boolean).join(' · ')}
+          {[purposeNames[line.purpose], line.role === 'capacity' ? 'daily' : days, line.isPicked ? 'your choice' : '']
+            .filter(Boolean)
+            .join(' · ')}
         </Box>
         {line.answers.length > 0 && <Box textStyle="note">For: {line.answers.map((one) => one.toLowerCase()).join(', ')}</Box>}
         <Flex align="center" gap={2} mt={1}>

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { ExercisesView } from '../../api/schema'
-import { weekdayNames, words } from '../../text/codes'
+import { purposeNames, weekdayNames } from '../../text/codes'
 
 /** The week as the slots that it is: day by day what stands there, what for, which finding it answers, and what else could stand there. */
 export function WeekSlots({
@@ -35,7 +35,7 @@ export function WeekSlots({
             {day.slots.map((slot) => (
               <Box as="li" key={slot.exercise} py={1}>
                 <Box textStyle="fine" color="quiet">
-                  {words(slot.purpose)}
+                  {purposeNames[slot.purpose]}
                 </Box>
                 <chakra.button
                   type="button"
