@@ -32,6 +32,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>The school that trains the quads on many days of the week.</summary>
     private bool Spreads => input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
 
+    /// <summary>Jumps want a day that sport leaves fresh.</summary>
+    private const int FreshRpe = 8;
+
     private readonly Season _season = new(input.Prepared.Client);
 
     private IEnumerable<Slot> LegDay(int day, IReadOnlyList<DayFrame> frames)
@@ -60,7 +63,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return Palette(day, "kneeFlexion", 0);
         if (ForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
-        if (_season.IsOn)
+        if (_season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= FreshRpe)
             yield return Palette(day, "jumps", 0);
         if (_season.IsClear(frame.Day.Weekday))
         {

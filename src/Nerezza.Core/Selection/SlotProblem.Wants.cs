@@ -18,9 +18,13 @@ internal sealed partial class SlotProblem
     {
         foreach (Finding finding in _trainable)
         {
+            // A main lift counts where it is a first answer, a drill where it teaches what is asked.
             int have = _frames
                 .SelectMany(frame => frame.Fixed)
-                .Count(one => one.Answers.Contains(finding.Code) && one.Role is Role.Main or Role.Skill);
+                .Count(one =>
+                    one.Answers.Contains(finding.Code)
+                    && (one.Role is Role.Skill || (one.Role is Role.Main && Grading.Of(one.Exercise, finding) >= Grading.First))
+                );
             bool Counts(Slot slot, SlotOption option) => option.Answers.Contains(finding.Code);
             // The more certain finding goes first among equals.
             int sure = (int)Math.Round(100 * finding.Confidence);
