@@ -13,11 +13,11 @@ public sealed class ExerciseJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.OpenClient("Ilario", "Exercises");
             browser.UntilText("In place of");
             string[] before = Chosen(browser);
-            // The first accessory: j until its row has the focus.
+            // The first of the leg work besides the main lifts: j until its row has the focus.
             IWebElement accessory = browser
                 .All("[data-chosen]")
                 .First(row =>
-                    row.FindElement(By.XPath("./following-sibling::*[1]")).Text.StartsWith("Accessory", StringComparison.Ordinal)
+                    row.FindElement(By.XPath("./following-sibling::*[1]")).Text.StartsWith("Leg work", StringComparison.Ordinal)
                 );
             string old = accessory.Text;
             Focus(browser, browser.All("[data-chosen]")[0]);
