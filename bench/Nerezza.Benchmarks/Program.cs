@@ -1,3 +1,7 @@
 using BenchmarkDotNet.Running;
+using Nerezza.Benchmarks;
 
-BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
+if (args is ["likeness", .. var folders])
+    Likeness.Print(folders);
+else
+    BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

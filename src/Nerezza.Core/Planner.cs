@@ -42,8 +42,18 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         RoleCost cost = CostOf(prepared.AtStart(), kind.Kind);
         ExerciseChoice selection = ExerciseSelector.Choose(ToSelect(prepared.AtStart(), kind.Kind, cost, week), chooser);
         BlockInput input = ToBuild(prepared, cost, week);
-        Block block =
-            @case.Base is BlockBase.Made ? new BlockBuilder(input).Build(kind.Kind, selection) : BlockBuilder.Empty(kind.Kind, input);
+        CheckContext context = ToReview(prepared, limits);
+        Block block = BlockBuilder.Empty(kind.Kind, input);
+        if (@case.Base is BlockBase.Made)
+        {
+            (selection, block, IReadOnlyList<Check> left) = new OwnRules(
+                new BlockBuilder(input),
+                new BlockReviewer(context),
+                kind.Kind,
+                cost
+            ).Kept(selection);
+            context = context with { Left = left, Answered = AnsweredBy(block, prepared.Findings) };
+        }
         return new PreparedPlan.Made(
             plan with
             {
@@ -55,7 +65,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             },
             block,
             new BlockEditor(input, kind.Kind, prepared.Caps),
-            new BlockReviewer(ToReview(prepared, limits)),
+            new BlockReviewer(context),
             prepared.Maxes
         );
     }
@@ -149,7 +159,17 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Counting = prepared.Case.Schools.SetCounting,
             Now = prepared.WeeklyNow,
             Last = LastLoads.Of(prepared.Case.Log, prepared.Case.Block.Start),
+            NextAbove = (exercise, load) => prepared.Loader.MeansFor(exercise, load.Kilograms).NextAbove(load),
         };
+
+    private static IReadOnlyList<Finding> AnsweredBy(Block block, IReadOnlyList<Finding> findings)
+    {
+        HashSet<FindingCode> there =
+        [
+            .. block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).SelectMany(item => item.Answers),
+        ];
+        return [.. findings.Where(finding => there.Contains(finding.Code))];
+    }
 
     /// <summary>The measured maxes, and those by ratio that the block stands on.</summary>
     private static IReadOnlyList<OneRepMax> WithThoseUsed(MaxEstimates maxes, Block block, ExerciseChoice selection) =>

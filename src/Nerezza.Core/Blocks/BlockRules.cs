@@ -82,6 +82,9 @@ internal sealed record BlocksFile
     /// <summary>Sets of a floor pull at most.</summary>
     public required int FloorPullSets { get; init; }
 
+    /// <summary>A cap on effort up to which nothing is expected to grow.</summary>
+    public required double CappedRpe { get; init; }
+
     /// <summary>Effort of the load weeks.</summary>
     public required EffortRule Effort { get; init; }
 

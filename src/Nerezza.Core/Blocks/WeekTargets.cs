@@ -46,9 +46,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             ? Aim.General
             : _rule.Aim;
 
-    /// <summary>In a return the arms go on as they would; the whole body comes back only from a lay-off.</summary>
+    /// <summary>In a return the arms, and a trunk that no pain covers, go on as they would; the whole body comes back only from a
+    /// lay-off.</summary>
     private bool IsSpared(Chosen chosen) =>
-        kind is BlockKind.Return && input.Away == LayOff.None && Region.IsUpper(chosen.Exercise.Pattern);
+        kind is BlockKind.Return
+        && input.Away == LayOff.None
+        && (Region.IsUpper(chosen.Exercise.Pattern) || (chosen.Exercise.Pattern is Pattern.Trunk && chosen.Limits.MostFraction >= 1));
 
     private EffortSpan EffortOf(ExerciseSlot track)
     {
@@ -146,6 +149,9 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
 
     private Rpe Hardest(ExerciseSlot track) => Rpe.Min(Rpe.Min(EffortOf(track).Last, track.Role.HighestRpe), track.MostRpe);
 
+    /// <summary>Where accessories begin: a repetition or more under the hardest, so that there is somewhere to go.</summary>
+    private Rpe UnderHardest(ExerciseSlot track) => Rpe.Of(Math.Max(_effort.First.Value, Hardest(track).Value - 1));
+
     private WeekTarget First(ExerciseSlot track, WeekShape shape, LayOff away)
     {
         bool drill = track.Chosen.Role is Role.Skill or Role.Priming;
@@ -154,7 +160,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             ? (track.Range.Middle, track.Role.LowestRpe)
             : new WeekProgression(input.Schools.Progression, EffortOf(track)).Of(shape, track.Role, track.Range, track.Exposure);
         if (progresses)
-            (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, Hardest(track))));
+            (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, UnderHardest(track))));
         if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
             reps = Moved(reps, track);
         double cap = MostOf(track, shape);

@@ -1,6 +1,7 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -75,6 +76,19 @@ internal static class BlockChecks
                     : [new BlockEdit.Write(at, new CellValues { Percent = BlockRules.Shipped.File.LighterHinge.Percent })],
             };
         }
+    }
+
+    /// <summary>What answered a finding, and stands nowhere any more.</summary>
+    public static IEnumerable<Check> Answers(BlockInReview review)
+    {
+        HashSet<FindingCode> there =
+        [
+            .. review.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items).SelectMany(item => item.Answers),
+        ];
+        return review
+            .Context.Answered.Where(finding => !there.Contains(finding.Code))
+            .DistinctBy(finding => finding.Code)
+            .Select(finding => new Check.AnswerTakenOut(finding.Code, finding.Severity));
     }
 
     /// <summary>An event session counts as a heavy hinge (docs/handbook/12-weeks-and-blocks.md).</summary>

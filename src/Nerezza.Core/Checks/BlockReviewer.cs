@@ -29,6 +29,8 @@ public sealed class BlockReviewer(CheckContext context)
         OrderChecks.Loosened,
         OrderChecks.Grip,
         OrderChecks.Together,
+        GrowthChecks.Twice,
+        GrowthChecks.FloorPulls,
     ];
 
     private readonly KeptFor<SessionTally> _tallies = new();
@@ -53,6 +55,10 @@ public sealed class BlockReviewer(CheckContext context)
             LoadChecks.Axial,
             LoadChecks.Quads,
             LoadChecks.PushPull,
+            BlockChecks.Answers,
+            GrowthChecks.Light,
+            GrowthChecks.Standing,
+            GrowthChecks.Minutes,
         ];
 
     /// <summary>The ledger and the remarks, in the order of the weeks.</summary>
@@ -62,8 +68,17 @@ public sealed class BlockReviewer(CheckContext context)
         _remarks.Turn();
         var ledger = new Ledger(context, Tally);
         var review = new BlockInReview(block, context, ledger.Of(block), ledger.Totals(block), Tally);
-        return new BlockReview(review.Ledger, review.Totals, [.. OfBlock.SelectMany(check => check(review))]);
+        return new BlockReview(review.Ledger, review.Totals, [.. OfBlock.SelectMany(check => check(review)).Select(AsLeft)]);
     }
+
+    /// <summary>What the plan as made could not mend is named, while it stands just so.</summary>
+    private Check AsLeft(Check check) =>
+        check.Severity is CheckSeverity.Warn && context.Left.Count > 0 && context.Left.Contains(check with { Fix = [] })
+            ? check with
+            {
+                HasNoMend = true,
+            }
+            : check;
 
     private SessionTally Tally(Session session) => _tallies.Of(session, () => SessionTally.Of(session, context));
 

@@ -44,10 +44,13 @@ public abstract partial record Check
 
     /// <summary>No chosen exercise answers a finding.</summary>
     /// <param name="Way">What would have to be given up for an answer; null where nothing in the catalogue does.</param>
-    /// <param name="Grade">The finding's severity: a slight one, and one that minutes or the spine leave no room for, is only
-    /// named.</param>
-    public sealed record FindingUnanswered(FindingCode Finding, int Grade, GiveUp? Way)
-        : Check(CheckCode.FindingUnanswered, Grade >= 2 && Way is not GiveUp.Limits ? CheckSeverity.Warn : CheckSeverity.Info);
+    /// <remarks>Named, not warned of: kit, caution, minutes or the spine leave the plan no better way.</remarks>
+    public sealed record FindingUnanswered(FindingCode Finding, GiveUp? Way) : Check(CheckCode.FindingUnanswered, CheckSeverity.Info);
+
+    /// <summary>What answered a finding was taken out by hand.</summary>
+    /// <param name="Grade">The finding's severity: a slight one is only named.</param>
+    public sealed record AnswerTakenOut(FindingCode Finding, int Grade)
+        : Check(CheckCode.FindingUnanswered, Grade >= 2 ? CheckSeverity.Warn : CheckSeverity.Info);
 
     /// <summary>A referral is open.</summary>
     public sealed record ReferralOpen(ReferralLevel Level)

@@ -55,4 +55,23 @@ public abstract partial record Check
 
     /// <summary>Exercises of a superset work one muscle hard.</summary>
     public sealed record SupersetClash(string Exercise, string With) : ExerciseCheck(CheckCode.SupersetClash, CheckSeverity.Warn, Exercise);
+
+    /// <summary>Two forms of one movement in a session.</summary>
+    /// <param name="With">The form that stands first.</param>
+    public sealed record SameLiftTwice(string Exercise, string With) : ExerciseCheck(CheckCode.SameLiftTwice, CheckSeverity.Warn, Exercise);
+
+    /// <summary>More repetitions than a pull from the floor is good for.</summary>
+    public sealed record FloorPullReps(string Exercise, int Reps, int Most)
+        : ExerciseCheck(CheckCode.FloorPullReps, CheckSeverity.Warn, Exercise);
+
+    /// <summary>A main lift easier than anybody can rate.</summary>
+    /// <param name="Heaviest">The heaviest set that is planned.</param>
+    public sealed record TooLight(string Exercise, Load Heaviest) : StandingCheck(CheckCode.TooLight, CheckSeverity.Warn, Exercise);
+
+    /// <summary>An exercise does not grow over the load weeks, and nothing says why.</summary>
+    public sealed record NoProgress(string Exercise) : ExerciseCheck(CheckCode.NoProgress, CheckSeverity.Warn, Exercise);
+
+    /// <summary>A session leaves minutes while a muscle is short of sets.</summary>
+    public sealed record MinutesUnused(int Minutes, int MinutesGiven, Muscle Muscle)
+        : MuscleCheck(CheckCode.MinutesUnused, CheckSeverity.Info, Muscle);
 }

@@ -7,13 +7,19 @@ namespace Nerezza.Core.Checks;
 /// <remarks>Closed: each kind is a record below, and none can stand outside this file's namespace.</remarks>
 public abstract partial record Check
 {
-    private protected Check(CheckCode code, CheckSeverity severity) => (Code, Severity) = (code, severity);
+    private readonly CheckSeverity _severity;
+
+    private protected Check(CheckCode code, CheckSeverity severity) => (Code, _severity) = (code, severity);
 
     /// <summary>The code by which plans and documents name it; some kinds share one.</summary>
     public CheckCode Code { get; }
 
-    /// <summary>How much it weighs.</summary>
-    public CheckSeverity Severity { get; }
+    /// <summary>How much it weighs; what the rules of a plan as made leave no mend for is only named.</summary>
+    public CheckSeverity Severity => HasNoMend && _severity is CheckSeverity.Warn ? CheckSeverity.Info : _severity;
+
+    /// <summary>Whether it stands in the plan as made because another rule outranks it
+    /// (docs/handbook/12-weeks-and-blocks.md#a-plan-keeps-its-own-rules).</summary>
+    public bool HasNoMend { get; init; }
 
     /// <summary>What it is about.</summary>
     public CheckPlace At { get; init; } = CheckPlace.Block;

@@ -92,6 +92,21 @@ public enum CheckCode
 
     /// <summary>A referral is open.</summary>
     ReferralOpen,
+
+    /// <summary>Two forms of one movement in a session.</summary>
+    SameLiftTwice,
+
+    /// <summary>More repetitions than a pull from the floor is good for.</summary>
+    FloorPullReps,
+
+    /// <summary>A main lift easier than anybody can rate.</summary>
+    TooLight,
+
+    /// <summary>An exercise does not grow over the load weeks.</summary>
+    NoProgress,
+
+    /// <summary>A session leaves minutes while sets are short.</summary>
+    MinutesUnused,
 }
 
 /// <summary>How much a check weighs.</summary>

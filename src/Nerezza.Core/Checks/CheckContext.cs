@@ -1,5 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -35,6 +36,15 @@ public sealed record CheckContext
 
     /// <summary>The loads lifted last before the block.</summary>
     public required LastLoads Last { get; init; }
+
+    /// <summary>The next load up that can be made of an exercise; null at the top.</summary>
+    public required Func<Exercise, Load, Load?> NextAbove { get; init; }
+
+    /// <summary>The findings that the plan as made answers.</summary>
+    public IReadOnlyList<Finding> Answered { get; init; } = [];
+
+    /// <summary>Remarks on the plan as made that its rules leave no mend for, without their fixes.</summary>
+    public IReadOnlyList<Check> Left { get; init; } = [];
 }
 
 /// <summary>The heaviest load of each exercise in the weeks before a block.</summary>

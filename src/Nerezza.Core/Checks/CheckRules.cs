@@ -30,7 +30,26 @@ internal sealed record CheckRules
     /// <summary>Emphasised sets that make a day an emphasised one.</summary>
     public required double EmphasisSets { get; init; }
 
+    /// <summary>Part of the minutes given that a session uses.</summary>
+    public required double MinutesUsed { get; init; }
+
+    /// <summary>What about hard sport is no heavy session.</summary>
+    public required AboutSportRule AboutSport { get; init; }
+
     public static CheckRules Shipped { get; } = EmbeddedData.Read("checks", CheckJson.Default.CheckRules);
+}
+
+/// <summary>A squat or hinge about hard sport that is no heavy one.</summary>
+internal sealed record AboutSportRule
+{
+    /// <summary>Effort up to which any number of sets is light.</summary>
+    public required double LightRpe { get; init; }
+
+    /// <summary>So few sets are light...</summary>
+    public required int LightSets { get; init; }
+
+    /// <summary>...up to this effort.</summary>
+    public required double LightSetsRpe { get; init; }
 }
 
 [JsonSourceGenerationOptions(

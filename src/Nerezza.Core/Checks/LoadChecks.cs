@@ -101,7 +101,8 @@ internal static class LoadChecks
 
     public static IEnumerable<Check> PushPull(BlockInReview review)
     {
-        foreach (Week week in review.Block.Weeks)
+        // Weeks of rest keep what the load weeks have, halved: they are judged by those.
+        foreach (Week week in review.Block.Weeks.Where(week => week.Kind is WeekKind.Load))
         {
             (double push, double pull) = (
                 week.Sessions.Sum(session => review.TallyOf(session).Push),

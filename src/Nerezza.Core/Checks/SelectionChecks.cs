@@ -10,7 +10,6 @@ public static class SelectionChecks
         [
             .. selection.Unanswered.Select(finding => new Check.FindingUnanswered(
                 finding.Code,
-                finding.Severity,
                 selection.Shortfalls.FirstOrDefault(one => one.Finding == finding.Code)?.GiveUp
             )),
         ];

@@ -99,9 +99,12 @@ internal static class JumpChecks
             (Load? last, int reps) = before.TryGetValue((session.Day, item.Exercise), out (Load Load, int Reps) there)
                 ? (there.Load, there.Reps)
                 : (review.Context.Last.On(item.Exercise), 0);
-            // A heavier load at fewer repetitions is the step that double progression takes.
-            bool asMany = item.Sets.Max(set => set.Reps) >= reps;
-            if (asMany && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
+            // A heavier load at fewer repetitions is the step that double progression takes; the next step that there is, at repetitions
+            // in the range, is no jump, and neither is one between loads that are easy.
+            bool asMany = item.Sets.Max(set => set.Reps) >= reps,
+                isWork = item.Sets.Max(set => set.Rpe.Value) >= WeeklySets.HardFromRpe;
+            bool isNext = last is { } lower && review.Context.NextAbove(review.Context.Catalogue[item.Exercise], lower) == load;
+            if (asMany && isWork && !isNext && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
             {
                 var at = new SessionInWeek(week.Number, session);
                 BlockEdit stay = new BlockEdit.Write(at.Cell(item.Exercise), new CellValues { Load = from });

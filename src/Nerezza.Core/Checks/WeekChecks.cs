@@ -48,7 +48,9 @@ internal static class WeekChecks
                 yield return new Check.LungeSpacing(exercise) { At = new CheckPlace.OfSession(week.Number, second.Day) };
     }
 
-    /// <summary>No heavy squat or hinge on the day of hard sport or the day after it.</summary>
+    /// <summary>No heavy squat or hinge on the day before hard sport, on the day of it or the day after it. A lift at RPE 6, or of two
+    /// sets at
+    /// RPE 7, is no heavy one (docs/handbook/09-composition.md#9-11-settled-by-a-dry-run-of-the-hard-cases).</summary>
     public static IEnumerable<Check> Sport(BlockInReview review) =>
         review.Block.Weeks.SelectMany(week =>
             week.Sessions.SelectMany(session => Sport(new SessionInWeek(week.Number, session), review.Context))
@@ -57,15 +59,17 @@ internal static class WeekChecks
     private static IEnumerable<Check> Sport(SessionInWeek at, CheckContext context)
     {
         double heavy = BlockRules.Shipped.File.HeavyHinge.Percent;
+        AboutSportRule rule = CheckRules.Shipped.AboutSport;
         bool isHeavy = at.Session.Items.Any(item =>
             item.Role is Role.Main
             && context.Catalogue[item.Exercise].Pattern is Pattern.Squat or Pattern.Hinge
-            && item.Sets.Any(set => set.Percent?.Value >= heavy)
+            && item.Sets.Any(set => set.Percent?.Value >= heavy && set.Rpe.Value > rule.LightRpe)
+            && !(item.SetsASide <= rule.LightSets && item.Sets.All(set => set.Rpe.Value <= rule.LightSetsRpe))
         );
         if (!isHeavy)
             yield break;
         foreach (OtherTraining other in context.Client.OtherTraining.Where(other => other.Hard))
-            if (((int)at.Session.Day - (int)other.Day + 7) % 7 is 0 or 1)
+            if (((int)at.Session.Day - (int)other.Day + 7) % 7 is 0 or 1 or 6)
             {
                 yield return new Check.SportClash { At = at.Place };
                 yield break;

@@ -149,8 +149,10 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         SetWanted wanted = ask.Pinned.HasFlag(Pins.Load) ? wish.Wanted with { Rpe = ask.Target.MostRpe } : wish.Wanted;
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
         double hardest = Math.Min(wanted.MostFraction, fit.Curve.Fraction(wanted.Reps, wanted.Rpe));
-        return fraction <= hardest + 1e-9
-            ? new FittedSet(wanted.Reps, fit.Curve.Effort(fraction, wanted.Reps), Percent.FromFraction(fraction), near, 0)
+        // A load that was progressed to stays, and repetitions give.
+        int reps = fraction <= hardest + 1e-9 ? wanted.Reps : ask.Pinned.HasFlag(Pins.Load) ? 0 : fit.RepsAt(near, wanted);
+        return fraction <= wanted.MostFraction + 1e-9 && reps >= Math.Min(wanted.Range.Bottom, wanted.Reps)
+            ? new FittedSet(reps, fit.Curve.Effort(fraction, reps), Percent.FromFraction(fraction), near, 0)
             : fit.Fit(wanted);
     }
 

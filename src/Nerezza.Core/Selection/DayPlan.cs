@@ -19,7 +19,6 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
                 .. lifts
                     .OrderBy(lift => PlaceOf(lift, schools))
                     .ThenBy(lift => lift.Purpose is Purpose.Main && Region.IsUpper(lift.Exercise.Pattern))
-                    .ThenBy(lift => IsOfHands(lift))
                     .ThenBy(lift => lift.Purpose)
                     .ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic)
                     .ThenBy(lift => lift.Exercise.Id, StringComparer.Ordinal),
@@ -28,6 +27,7 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
 
     private static int PlaceOf(Chosen chosen, Schools schools) =>
         chosen.Exercise.Pattern is Pattern.Throw ? (int)Place.Fast
+        : IsOfHands(chosen) && chosen.Role is Role.Accessory or Role.Second ? (int)Place.Hands
         : schools.Isolation is Isolation.PreExhaust && chosen.Role is Role.SingleJoint ? (int)Place.Fast
         : chosen.Role switch
         {
@@ -55,6 +55,7 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
         WeakPoint,
         Second,
         Several,
+        Hands,
         Single,
         Trunk,
     }

@@ -12,6 +12,9 @@ public static class SlotKinds
         || (exercise.Sides is Sides.One && exercise.Pattern is (Pattern.Squat or Pattern.Hinge or Pattern.Thrust))
         || SlotRules.Shipped.OneLegOthers.Contains(exercise.Id);
 
+    /// <summary>The movement of pulls from the floor.</summary>
+    public const string FloorPulls = "floor-pulls";
+
     /// <summary>The movement that an exercise is a form of; itself where it stands alone.</summary>
     public static string MovementOf(string exercise) => SlotRules.Shipped.GroupOf(exercise);
 }

@@ -12,8 +12,11 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
 {
     private readonly ShortWords _short = new(catalogue);
 
-    /// <summary>What a check found.</summary>
+    /// <summary>What a check found, and where the plan's own rules leave no mend, that they do not.</summary>
     public string Because(Check check) =>
+        check.HasNoMend ? $"{Found(check)} Nothing of lower order is left to give way to it." : Found(check);
+
+    private string Found(Check check) =>
         check switch
         {
             Check.HingeSpacing hinge => $"{Name(hinge.Exercise)} is heavy {hinge.DaysApart} day after another heavy hinge; "
@@ -38,6 +41,8 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
             Check.FindingUnanswered open => $"No chosen exercise answers {FindingWords.Name(open.Finding).ToLowerInvariant()}: "
                 + $"{(open.Way is { } way ? _short.Way(way) : "nothing in the catalogue does")}.",
+            Check.AnswerTakenOut gone =>
+                $"What answered {FindingWords.Name(gone.Finding).ToLowerInvariant()} was taken out; nothing in the block does now.",
             Check.HeavyAfterLighter late =>
                 $"{Name(late.Exercise)} comes after {Lower(late.Before)}; the heaviest lift wants the fresh body.",
             Check.LoosensBack loose => $"{Name(loose.Exercise)} loosens the back before heavy work on the spine.",
@@ -61,6 +66,13 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 + $"{Number(ramp.Most)} is the most.",
             Check.BlockLength length => $"{length.Weeks} weeks; a block of this kind usually ends at {length.Usual}.",
             Check.ReferralOpen => "A referral is open: read it before the next session.",
+            Check.SameLiftTwice twice => $"{Name(twice.Exercise)} and {Lower(twice.With)} are forms of one movement in one session.",
+            Check.FloorPullReps pull =>
+                $"{Name(pull.Exercise)} is asked for {pull.Reps} repetitions; from the floor {pull.Most} are the most.",
+            Check.TooLight light => $"{Name(light.Exercise)} leads with {Number(light.Heaviest.Kilograms)} kg, which is under RPE 5 for this client.",
+            Check.NoProgress still => $"{Name(still.Exercise)} stays the same in every load week.",
+            Check.MinutesUnused left => $"The session takes {left.Minutes} of {left.MinutesGiven} minutes, and "
+                + $"{Name(left.Muscle).ToLowerInvariant()} is short of sets.",
             _ => throw new UnreachableException(check.GetType().Name),
         };
 
@@ -84,6 +96,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.LungeSpacing => "Move one of them by a day.",
             Check.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
             Check.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
+            Check.AnswerTakenOut => "Undo it, or add an exercise that answers it from Exercises.",
             Check.HeavyAfterLighter => "Move it before the lighter work.",
             Check.LoosensBack => "Move it behind the heavy lift.",
             Check.StrengthCircuit => "Take it out of the superset.",
@@ -98,6 +111,11 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
             Check.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
             Check.RampTooFast => "Take a set off, and add it back in two weeks.",
+            Check.SameLiftTwice => "Take one of them out.",
+            Check.FloorPullReps => "Fewer repetitions, and more sets or load.",
+            Check.TooLight => "Take a harder form of it: paused, from a deficit, one-sided or slower.",
+            Check.NoProgress => "Add load, repetitions or a set in a later week.",
+            Check.MinutesUnused => "Add a set or an exercise that trains it.",
             Check.PatternMissing => "Add kit in Intake, or change the target lifts.",
             Check.BlockLength or Check.ReferralOpen => null,
             _ => throw new UnreachableException(check.GetType().Name),

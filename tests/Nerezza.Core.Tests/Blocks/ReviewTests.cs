@@ -198,6 +198,7 @@ public sealed class ReviewTests
                 Limits = new WeeklySets(@case.Client, BlockKind.Strength, FullBody, new Dictionary<Muscle, double>()),
                 Counting = @case.Schools.SetCounting,
                 Now = null,
+                NextAbove = (_, _) => null,
                 Last = LastLoads.Of([], @case.Block.Start),
             }
         );

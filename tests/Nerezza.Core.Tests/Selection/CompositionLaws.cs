@@ -128,9 +128,13 @@ public sealed class CompositionLaws
         {
             if (weeks[i].Kind is not WeekKind.Load || weeks[i - 1].Kind is not WeekKind.Load)
                 continue;
-            foreach (PrescribedItem item in Items(weeks[i]).Where(item => item.Role is Role.Main))
+            foreach (Session session in weeks[i].Sessions)
+            foreach (PrescribedItem item in session.Items.Where(item => item.Role is Role.Main))
             foreach (
-                PrescribedItem was in Items(weeks[i - 1]).Where(other => other.Exercise == item.Exercise && other.Role is Role.Main).Take(1)
+                PrescribedItem was in weeks[i - 1]
+                    .Sessions.Where(before => before.Day == session.Day)
+                    .SelectMany(before => before.Items)
+                    .Where(other => other.Exercise == item.Exercise && other.Role is Role.Main)
             )
                 if (item.Ask.Target.Rpe.Value - was.Ask.Target.Rpe.Value > 1.01)
                     yield return $"{item.Exercise} {was.Ask.Target.Rpe.Value} to {item.Ask.Target.Rpe.Value} in week {weeks[i].Number}";

@@ -1,0 +1,52 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core;
+
+/// <summary>A plan keeps its own rules (docs/handbook/12-weeks-and-blocks.md#a-plan-keeps-its-own-rules): where the sets, once they have
+/// loads and warm-ups, pass the minutes, ten hard sets of a muscle, the spine or a muscle's week, or put presses before pulls, single
+/// sets give way in the order of displacement until nothing is passed or nothing may give way.</summary>
+internal sealed class OwnRules(BlockBuilder builder, BlockReviewer reviewer, BlockKind kind, ISetCost cost)
+{
+    /// <summary>Cuts at most; each is one set of one exercise.</summary>
+    private const int Rounds = 24;
+
+    /// <summary>The choice and its block, and the remarks that no rule could mend.</summary>
+    public (ExerciseChoice Choice, Block Block, IReadOnlyList<Check> Left) Kept(ExerciseChoice choice)
+    {
+        Block block = builder.Build(kind, choice);
+        HashSet<Check> stuck = [];
+        for (int round = 0; round < Rounds; round++)
+        {
+            Check? first = Remarks(block).FirstOrDefault(check => !stuck.Contains(check) && ConcernOf(check) is not null);
+            if (first is null)
+                break;
+            if (Displacement.OneLess(choice, ConcernOf(first)!, cost.SetsOf) is { } less)
+                (choice, block) = (less, builder.Build(kind, less));
+            else
+                stuck.Add(first);
+        }
+        return (choice, block, [.. Remarks(block)]);
+    }
+
+    private IEnumerable<Check> Remarks(Block block) =>
+        reviewer.Review(block).Checks.Where(check => check.Severity is CheckSeverity.Warn).Select(check => check with { Fix = [] });
+
+    /// <summary>The exercises of which a set less would help; null where sets do not mend it.</summary>
+    private static Func<DayPlan, Chosen, bool>? ConcernOf(Check check) =>
+        check switch
+        {
+            Check.SessionTooLong => (day, _) => day.Weekday == check.At.OnDay,
+            Check.SessionCap full => (day, lift) => day.Weekday == check.At.OnDay && lift.Exercise.ShareOf(full.Muscle) > 0,
+            Check.WeeklyHigh high => (_, lift) => lift.Exercise.ShareOf(high.Muscle) > 0,
+            Check.AxialBudget => (day, lift) => (check.At.OnDay is not { } on || day.Weekday == on) && lift.Exercise.Axial > 0,
+            Check.PushPullImbalance uneven when uneven.Pulls < uneven.Presses => (_, lift) =>
+                lift.Purpose is not Purpose.Main && Region.IsPush(lift.Exercise),
+            Check.PushPullImbalance => (_, lift) => lift.Purpose is not Purpose.Main && Region.IsPull(lift.Exercise),
+            _ => null,
+        };
+}
