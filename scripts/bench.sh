@@ -2,6 +2,7 @@
 run_bench() {
   case "${1:-}" in
     pages) shift; bench_pages "$@" ;;
+    likeness) shift; require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- likeness "${@:-$root/tests/Nerezza.Web.Tests/Cases/coach}" "$root/docs/formats/examples" ;;
     *) require_dotnet; NEREZZA_ROOT="$root" dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- --filter "${1:-*}" ;;
   esac
 }

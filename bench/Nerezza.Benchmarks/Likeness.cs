@@ -25,10 +25,19 @@ internal static class Likeness
                 .Select(selection => selection.All.Where(one => one.Purpose > Purpose.Main).Select(one => one.Exercise.Id).ToHashSet()),
         ];
         double mean = programs
-            .SelectMany((one, i) => programs.Skip(i + 1).Select(other => (double)one.Intersect(other).Count() / Math.Max(1, one.Union(other).Count())))
+            .SelectMany(
+                (one, i) =>
+                    programs.Skip(i + 1).Select(other => (double)one.Intersect(other).Count() / Math.Max(1, one.Union(other).Count()))
+            )
             .Average();
         Console.WriteLine($"{programs.Count} programs, mean overlap {mean:0.000}");
-        foreach (IGrouping<string, string> each in programs.SelectMany(one => one).GroupBy(id => id).OrderByDescending(each => each.Count()).Take(Most))
+        foreach (
+            IGrouping<string, string> each in programs
+                .SelectMany(one => one)
+                .GroupBy(id => id)
+                .OrderByDescending(each => each.Count())
+                .Take(Most)
+        )
             Console.WriteLine($"{100.0 * each.Count() / programs.Count, 5:0} %  {each.Key}");
     }
 

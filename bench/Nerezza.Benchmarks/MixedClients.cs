@@ -15,8 +15,10 @@ internal static class MixedClients
     [
         [
             .. Always,
-            .. ("barbell rack bench dumbbells kettlebells bands cable safety-bar leg-press hack-squat leg-curl-seated leg-extension "
-                + "calf-machine-standing hip-abduction-machine hip-extension-45 box blocks wedge pulldown row-machine pull-up-bar smith").Split(' '),
+            .. (
+                "barbell rack bench dumbbells kettlebells bands cable safety-bar leg-press hack-squat leg-curl-seated leg-extension "
+                + "calf-machine-standing hip-abduction-machine hip-extension-45 box blocks wedge pulldown row-machine pull-up-bar smith"
+            ).Split(' '),
         ],
         [.. Always, .. "barbell rack bench dumbbells bands box blocks wedge pull-up-bar".Split(' ')],
         [.. Always, .. "dumbbells bench bands kettlebells box pull-up-bar".Split(' ')],
@@ -26,7 +28,12 @@ internal static class MixedClients
                 ' '
             ),
         ],
-        [.. Always, .. "dumbbells bench cable smith leg-press leg-curl-seated leg-extension pulldown row-machine box calf-machine-standing".Split(' ')],
+        [
+            .. Always,
+            .. "dumbbells bench cable smith leg-press leg-curl-seated leg-extension pulldown row-machine box calf-machine-standing".Split(
+                ' '
+            ),
+        ],
     ];
 
     private static readonly (string Lift, string Fault, int From)[] Faults =
@@ -54,7 +61,19 @@ internal static class MixedClients
 
     private static readonly string[] Goals = ["strength", "muscle", "general", "strength", "muscle"];
     private static readonly string[] Levels = ["novice", "intermediate", "advanced"];
-    private static readonly string[][] Emphases = [[], [], ["gluteus-maximus"], [], ["vasti"], [], ["lats"], [], ["pecs"], []];
+    private static readonly string[][] Emphases =
+    [
+        [],
+        [],
+        ["gluteus-maximus"],
+        [],
+        ["vasti"],
+        [],
+        ["lats"],
+        [],
+        ["pecs"],
+        [],
+    ];
     private static readonly int[] Minutes = [60, 75, 45, 90, 60, 70, 30];
 
     /// <summary>All of them, each as a case that was read like any other.</summary>
@@ -97,10 +116,27 @@ internal static class MixedClients
                 level,
                 goal,
                 emphasis = goal == "muscle" ? Emphases[i % Emphases.Length] : [],
-                targetLifts = bar && goal == "strength" ? (i % 3 == 0 ? new[] { "back-squat-high-bar", "conventional-deadlift", "bench-press" } : ["back-squat-high-bar", "conventional-deadlift"]) : [],
+                targetLifts = bar && goal == "strength"
+                    ? (
+                        i % 3 == 0
+                            ? new[] { "back-squat-high-bar", "conventional-deadlift", "bench-press" }
+                            : ["back-squat-high-bar", "conventional-deadlift"]
+                    )
+                    : [],
                 diet = i % 7 == 3 ? "deficit" : "maintenance",
                 days = Days[(i + i / 5) % Days.Length].Select(day => new { day, minutes = Minutes[i % Minutes.Length] }),
-                otherTraining = i % 8 == 5 ? new[] { new { day = "sun", kind = "sport", minutes = 90, hard = true } } : [],
+                otherTraining = i % 8 == 5
+                    ? new[]
+                    {
+                        new
+                        {
+                            day = "sun",
+                            kind = "sport",
+                            minutes = 90,
+                            hard = true,
+                        },
+                    }
+                    : [],
                 trainsAlone = i % 9 == 4,
             },
             equipment = new
@@ -121,16 +157,50 @@ internal static class MixedClients
                 singleLegBridgeReps = new { left = i % 5 == 1 ? 8 : 16, right = 16 },
             },
             faults = bar
-                ? new[] { new { lift, fault, fromPercent = from, heldInIsolation = true } }
+                ? new[]
+                {
+                    new
+                    {
+                        lift,
+                        fault,
+                        fromPercent = from,
+                        heldInIsolation = true,
+                    },
+                }
                 : [],
             pain = i % 10 == 6
-                ? new[] { new { region = "knee", worseOn = new[] { "squatting" }, scoreDuring = 3, scoreNextMorning = 2, usualScore = 1, weeks = 5 } }
+                ? new[]
+                {
+                    new
+                    {
+                        region = "knee",
+                        worseOn = new[] { "squatting" },
+                        scoreDuring = 3,
+                        scoreNextMorning = 2,
+                        usualScore = 1,
+                        weeks = 5,
+                    },
+                }
                 : [],
             strength = bar
                 ? new[]
                 {
-                    new { exercise = "back-squat-high-bar", kg = Math.Round(mass * strong / 2.5) * 2.5, reps = 5, rpe = 8, date = "2026-11-16" },
-                    new { exercise = "conventional-deadlift", kg = Math.Round(mass * strong * 1.2 / 2.5) * 2.5, reps = 5, rpe = 8, date = "2026-11-18" },
+                    new
+                    {
+                        exercise = "back-squat-high-bar",
+                        kg = Math.Round(mass * strong / 2.5) * 2.5,
+                        reps = 5,
+                        rpe = 8,
+                        date = "2026-11-16",
+                    },
+                    new
+                    {
+                        exercise = "conventional-deadlift",
+                        kg = Math.Round(mass * strong * 1.2 / 2.5) * 2.5,
+                        reps = 5,
+                        rpe = 8,
+                        date = "2026-11-18",
+                    },
                 }
                 : [],
             block = new

@@ -25,12 +25,28 @@ internal sealed class OwnRules(BlockBuilder builder, BlockReviewer reviewer, Blo
             Check? first = Remarks(block).FirstOrDefault(check => !stuck.Contains(check) && ConcernOf(check) is not null);
             if (first is null)
                 break;
+            if (first is Check.PushPullImbalance uneven && Evened(choice, block, uneven) is { } even)
+            {
+                (choice, block) = even;
+                continue;
+            }
             if (Displacement.OneLess(choice, ConcernOf(first)!, cost.SetsOf) is { } less)
                 (choice, block) = (less, builder.Build(kind, less));
             else
                 stuck.Add(first);
         }
         return (choice, block, [.. Remarks(block)]);
+    }
+
+    /// <summary>A set more of what is short, while that passes nothing else.</summary>
+    private (ExerciseChoice, Block)? Evened(ExerciseChoice choice, Block block, Check.PushPullImbalance uneven)
+    {
+        Func<Exercise, bool> isShort = uneven.Pulls < uneven.Presses ? Region.IsPull : Region.IsPush;
+        if (Displacement.OneMore(choice, lift => isShort(lift.Exercise), cost.SetsOf) is not { } more)
+            return null;
+        Block longer = builder.Build(kind, more);
+        HashSet<(CheckCode, CheckPlace)> before = [.. Remarks(block).Select(check => (check.Code, check.At))];
+        return Remarks(longer).All(check => before.Contains((check.Code, check.At))) ? (more, longer) : null;
     }
 
     private IEnumerable<Check> Remarks(Block block) =>

@@ -115,7 +115,15 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
         int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(prepared.Case.Block.Weeks) : rule.LeastMainSets;
-        return new RoleCost(rule.Aim, rule.SetsFactor, leastMain, prepared.Sides, exercise => prepared.Maxes.Find(exercise.Id) is not null);
+        LayOff away = LayOff.Of(prepared.Case.Log, prepared.Case.Block.Start);
+        return new RoleCost(
+            rule.Aim,
+            rule.SetsFactor,
+            leastMain,
+            prepared.Sides,
+            exercise => ReturnToTraining.Spares(kind, away, exercise),
+            exercise => prepared.Maxes.Find(exercise.Id) is not null
+        );
     }
 
     private static SelectionInput ToSelect(PreparedCase prepared, BlockKind kind, ISetCost cost, IReadOnlyList<SplitDay> week) =>

@@ -16,9 +16,7 @@ public sealed class ExerciseJourneys(DemoSite site) : IClassFixture<DemoSite>
             // The first of the leg work besides the main lifts: j until its row has the focus.
             IWebElement accessory = browser
                 .All("[data-chosen]")
-                .First(row =>
-                    row.FindElement(By.XPath("./following-sibling::*[1]")).Text.StartsWith("Leg work", StringComparison.Ordinal)
-                );
+                .First(row => row.FindElement(By.XPath("./following-sibling::*[1]")).Text.StartsWith("Leg work", StringComparison.Ordinal));
             string old = accessory.Text;
             Focus(browser, browser.All("[data-chosen]")[0]);
             while (browser.Driver.SwitchTo().ActiveElement().Text != old)

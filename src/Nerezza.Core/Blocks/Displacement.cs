@@ -9,6 +9,7 @@ namespace Nerezza.Core.Blocks;
 public static class Displacement
 {
     private const int LeastSets = 2;
+    private const int MostSets = 5;
 
     /// <summary>The choice with one set less, or one exercise of low order less; null where nothing may give way.</summary>
     /// <param name="concerns">What would help.</param>
@@ -34,6 +35,18 @@ public static class Displacement
             return With(choice, main, main.Lift with { Sets = setsOf(main.Lift) - 1 });
         return null;
     }
+
+    /// <summary>The choice with a set more where the fewest are; null where each has its most.</summary>
+    public static ExerciseChoice? OneMore(ExerciseChoice choice, Func<Chosen, bool> of, Func<Chosen, int> setsOf) =>
+        choice
+            .Days.SelectMany(
+                day => day.Lifts.Where(lift => MayGiveWay(lift) && of(lift) && setsOf(lift) < MostSets),
+                (day, lift) => (day, lift)
+            )
+            .OrderBy(row => setsOf(row.lift))
+            .ThenBy(row => row.lift.Exercise.Id, StringComparer.Ordinal)
+            .Select(row => With(choice, row, row.lift with { Sets = setsOf(row.lift) + 1 }))
+            .FirstOrDefault();
 
     private static bool MayGiveWay(Chosen lift) =>
         lift.Reason is not ChosenReason.Picked && lift.Purpose is not (Purpose.Learn or Purpose.Prime or Purpose.Event);

@@ -36,6 +36,7 @@ public static class Supersets
                 session[i].Superset is null
                 && session[j].Superset is null
                 && session[i].Role == session[j].Role
+                && session.Take(i).Skip(j).All(between => between.Role is not (Role.Main or Role.Second)) // no heavy lift waits for a pair
                 && MayPair(session[j], session[i], catalogue)
             )
                 return (j, i);

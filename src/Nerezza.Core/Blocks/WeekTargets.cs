@@ -46,12 +46,10 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             ? Aim.General
             : _rule.Aim;
 
-    /// <summary>In a return the arms, and a trunk that no pain covers, go on as they would; the whole body comes back only from a
-    /// lay-off.</summary>
+    /// <summary>What the return leaves as it is, where no pain covers it.</summary>
     private bool IsSpared(Chosen chosen) =>
-        kind is BlockKind.Return
-        && input.Away == LayOff.None
-        && (Region.IsUpper(chosen.Exercise.Pattern) || (chosen.Exercise.Pattern is Pattern.Trunk && chosen.Limits.MostFraction >= 1));
+        ReturnToTraining.Spares(kind, input.Away, chosen.Exercise)
+        && (chosen.Exercise.Pattern is not Pattern.Trunk || chosen.Limits.MostFraction >= 1);
 
     private EffortSpan EffortOf(ExerciseSlot track)
     {
@@ -134,7 +132,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
 
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets
-        : track.Chosen.Role is Role.Main && kind is BlockKind.Return ? input.Back.In(shape.Number).Sets
+        : track.Chosen.Role is Role.Main && kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Sets
         : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
 
     /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>

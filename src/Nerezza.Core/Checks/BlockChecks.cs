@@ -87,6 +87,7 @@ internal static class BlockChecks
         ];
         return review
             .Context.Answered.Where(finding => !there.Contains(finding.Code))
+            .OrderByDescending(finding => finding.Severity)
             .DistinctBy(finding => finding.Code)
             .Select(finding => new Check.AnswerTakenOut(finding.Code, finding.Severity));
     }

@@ -22,7 +22,10 @@ internal static class GrowthChecks
                 .SelectMany(week => week.Sessions, (week, session) => new SessionInWeek(week.Number, session))
                 .SelectMany(at => at.Session.Items.Where(IsTooLight).Select(item => (at, item)))
                 .DistinctBy(row => row.item.Exercise)
-                .Select(row => new Check.TooLight(row.item.Exercise, row.item.Sets.Max(set => set.Load) ?? Load.Zero) { At = row.at.Place });
+                .Select(row => new Check.TooLight(row.item.Exercise, row.item.Sets.Max(set => set.Load) ?? Load.Zero)
+                {
+                    At = row.at.Place,
+                });
 
     private static bool IsTooLight(PrescribedItem item) =>
         item.Role is Role.Main
@@ -61,9 +64,7 @@ internal static class GrowthChecks
     /// <summary>A muscle that the week leaves short, of the half that the session trains.</summary>
     private static Muscle? Short(BlockInReview review, Week week, Session session)
     {
-        bool legs = session.Items.Any(item =>
-            item.Role is Role.Main && !Region.IsUpper(review.Context.Catalogue[item.Exercise].Pattern)
-        );
+        bool legs = session.Items.Any(item => item.Role is Role.Main && !Region.IsUpper(review.Context.Catalogue[item.Exercise].Pattern));
         return review
             .Ledger.Where(row => Region.IsOfLegs(row.Muscle) == legs)
             .Where(row => row.Weeks.Any(one => one.Week == week.Number && one.Sets < one.Low - 1e-9))

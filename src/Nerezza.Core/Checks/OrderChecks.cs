@@ -65,9 +65,10 @@ internal static class OrderChecks
         Session session = at.Session;
         for (int i = 0; i < session.Items.Count; i++)
         {
-            if (context.Catalogue[session.Items[i].Exercise].ShareOf(Muscle.Grip) < 1)
+            // What the event asks for comes first.
+            if (session.Items[i].Purpose is Purpose.Event || context.Catalogue[session.Items[i].Exercise].ShareOf(Muscle.Grip) < 1)
                 continue;
-            PrescribedItem? pull = session.Items.Skip(i + 1).FirstOrDefault(item => IsPull(context.Catalogue[item.Exercise]));
+            PrescribedItem? pull = session.Items.Skip(i + 1).FirstOrDefault(item => IsHeldHard(item, context.Catalogue[item.Exercise]));
             if (pull is null)
                 continue;
             yield return new Check.GripBeforePull(session.Items[i].Exercise, pull.Exercise)
@@ -77,6 +78,9 @@ internal static class OrderChecks
             };
         }
     }
+
+    /// <summary>A face pull and its like are done with what the fingers have left.</summary>
+    private static bool IsHeldHard(PrescribedItem item, Exercise exercise) => item.Role is not Role.SingleJoint && IsPull(exercise);
 
     private static bool IsPull(Exercise exercise) =>
         exercise.FromFloor

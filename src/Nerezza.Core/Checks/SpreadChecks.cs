@@ -104,7 +104,13 @@ internal static class JumpChecks
             bool asMany = item.Sets.Max(set => set.Reps) >= reps,
                 isWork = item.Sets.Max(set => set.Rpe.Value) >= WeeklySets.HardFromRpe;
             bool isNext = last is { } lower && review.Context.NextAbove(review.Context.Catalogue[item.Exercise], lower) == load;
-            if (asMany && isWork && !isNext && last is { Grams: > 0 } from && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9)
+            if (
+                asMany
+                && isWork
+                && !isNext
+                && last is { Grams: > 0 } from
+                && load.Kilograms > from.Kilograms * (1 + CheckRules.Shipped.JumpMost) + 1e-9
+            )
             {
                 var at = new SessionInWeek(week.Number, session);
                 BlockEdit stay = new BlockEdit.Write(at.Cell(item.Exercise), new CellValues { Load = from });

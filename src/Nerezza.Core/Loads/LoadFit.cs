@@ -56,6 +56,15 @@ public sealed record LoadFit(RepCurve Curve, double MaxKg, double BodyKg, LoadMe
             ? 0
             : (int)Math.Floor(Curve.RepsToFailure((load.Kilograms + BodyKg) / MaxKg) - wanted.Rpe.InReserve + 1e-6);
 
+    /// <summary>The same, up to those wanted, with what a load may be over its target.</summary>
+    public int RepsNear(Load load, SetWanted wanted)
+    {
+        int reps = wanted.Reps;
+        while (reps > 0 && IsOver(load, Target(Fraction(wanted, reps))))
+            reps--;
+        return reps;
+    }
+
     private double Fraction(SetWanted wanted, int reps) =>
         Math.Min(Math.Min(Curve.Fraction(reps, wanted.Rpe), wanted.AimFraction ?? 1), wanted.MostFraction);
 

@@ -149,12 +149,18 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         SetWanted wanted = ask.Pinned.HasFlag(Pins.Load) ? wish.Wanted with { Rpe = ask.Target.MostRpe } : wish.Wanted;
         double fraction = (near.Kilograms + fit.BodyKg) / fit.MaxKg;
         double hardest = Math.Min(wanted.MostFraction, fit.Curve.Fraction(wanted.Reps, wanted.Rpe));
+        if (fraction <= hardest + 1e-9)
+            return At(near, wanted.Reps, fraction, fit);
+        FittedSet? anew = fit.Fit(wanted);
+        if (ask.Pinned.HasFlag(Pins.Load) || (anew?.Load == near && anew.Reps == wanted.Reps) || fraction > wanted.MostFraction + 1e-9)
+            return anew;
         // A load that was progressed to stays, and repetitions give.
-        int reps = fraction <= hardest + 1e-9 ? wanted.Reps : ask.Pinned.HasFlag(Pins.Load) ? 0 : fit.RepsAt(near, wanted);
-        return fraction <= wanted.MostFraction + 1e-9 && reps >= Math.Min(wanted.Range.Bottom, wanted.Reps)
-            ? new FittedSet(reps, fit.Curve.Effort(fraction, reps), Percent.FromFraction(fraction), near, 0)
-            : fit.Fit(wanted);
+        int reps = fit.RepsNear(near, wanted);
+        return reps >= wanted.Range.Bottom ? At(near, reps, fraction, fit) : anew;
     }
+
+    private static FittedSet At(Load load, int reps, double fraction, LoadFit fit) =>
+        new(reps, fit.Curve.Effort(fraction, reps), Percent.FromFraction(fraction), load, 0);
 
     /// <summary>Repetitions that the coach wrote are not traded for the load while the caps allow the effort that they come to.</summary>
     private static FittedSet? Held(FittedSet? fitted, SetWanted wanted, ItemTarget ask, LoadFit fit)

@@ -8,8 +8,16 @@ namespace Nerezza.Core.Prescription;
 /// <param name="setsFactor">What the block's kind leaves of the sets.</param>
 /// <param name="leastMain">Sets that a main lift keeps whatever the factor.</param>
 /// <param name="sidePlan">Sets more that the weaker side has in one-sided work.</param>
+/// <param name="isSpared">What the kind of block leaves as it is: the arms and the trunk in a return from pain.</param>
 /// <param name="hasMax">Whether a max is known: without one a lift goes by effort, and no ramp leads up to it.</param>
-public sealed class RoleCost(Aim aim, double setsFactor, int leastMain, SidePlan sidePlan, Func<Exercise, bool> hasMax) : ISetCost
+public sealed class RoleCost(
+    Aim aim,
+    double setsFactor,
+    int leastMain,
+    SidePlan sidePlan,
+    Func<Exercise, bool> isSpared,
+    Func<Exercise, bool> hasMax
+) : ISetCost
 {
     private static readonly TimeRule Time = PrescriptionRules.Shipped.File.Time;
     private readonly Dictionary<Role, int> _sets = [];
@@ -21,18 +29,18 @@ public sealed class RoleCost(Aim aim, double setsFactor, int leastMain, SidePlan
     public int Sets(Role role)
     {
         if (!_sets.TryGetValue(role, out int sets))
-            _sets[role] = sets = SetsOf(role);
+            _sets[role] = sets = RoleRule.Of(role, aim, Pattern.Squat).WorkSets;
         return sets;
     }
 
-    private int SetsOf(Role role) => Left(RoleRule.Of(role, aim, Pattern.Squat).WorkSets, role);
-
     /// <inheritdoc/>
-    public int Left(int sets, Role role) =>
-        Math.Max(
-            role is Role.Main ? Math.Min(sets, leastMain) : 1,
-            (int)Math.Round(sets * setsFactor - 1e-9, MidpointRounding.AwayFromZero)
-        );
+    public int Left(int sets, Role role, Exercise exercise) =>
+        isSpared(exercise)
+            ? sets
+            : Math.Max(
+                role is Role.Main ? Math.Min(sets, leastMain) : 1,
+                (int)Math.Round(sets * setsFactor - 1e-9, MidpointRounding.AwayFromZero)
+            );
 
     /// <inheritdoc/>
     public double Minutes(Exercise exercise, Role role, int sets)

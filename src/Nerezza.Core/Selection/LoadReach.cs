@@ -36,6 +36,10 @@ internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise
     /// <summary>Whether the kit brings an exercise to a hard set and no further.</summary>
     public bool Holds(Exercise exercise) => !FallsShort(exercise) && !IsTooHeavy(exercise);
 
+    /// <summary>Whether the kit can make it heavier; body weight that is lifted along counts.</summary>
+    public bool IsLoadable(Exercise exercise) =>
+        exercise.BodyFraction > 0 || loader.MeansFor(exercise).Any(means => means.Steps.Any(step => step.Grams > 0));
+
     private const int HeaviestStart = 8;
 
     /// <summary>The same at so many repetitions.</summary>

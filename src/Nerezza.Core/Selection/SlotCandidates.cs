@@ -49,6 +49,9 @@ internal sealed class SlotCandidates
         List<Exercise> hard = [.. usual.Where(_reach.Holds)];
         if (hard.Count > 0)
             usual = hard;
+        // Among equals what can be made heavier goes first; the trunk's work grows by lever.
+        if (!kind.StartsWith("trunk", StringComparison.Ordinal))
+            usual = [.. usual.OrderBy(exercise => !_reach.IsLoadable(exercise))];
         IEnumerable<Exercise> liked = Liked(kind).Where(exercise => !usual.Contains(exercise) && _reach.Holds(exercise));
         return Scored([.. usual, .. liked], usual.Count, frame);
     }

@@ -72,7 +72,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         }
         if (ForGlutes)
             yield return Emphasis(day, "kickback", 0);
-        yield return Palette(day, "calf", 0);
+        yield return Palette(day, NeedsOneLegCalf ? "calfOneLeg" : "calf", 0);
         if (ForQuads)
         {
             yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
@@ -274,7 +274,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         if (!leads || again)
             yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, [.. Pushes(measure)]);
         if (!pulls || again)
-            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(measure)]);
+            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(measure, frame)]);
     }
 
     private IEnumerable<SlotOption> Pushes(SlotFrame frame) =>
@@ -291,20 +291,36 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             ? usual
             : candidates.OfKind("pushAcrossElse", frame).Concat(candidates.OfKind("pushUpElse", frame));
 
-    private IEnumerable<SlotOption> Pulls(SlotFrame frame)
+    private IEnumerable<SlotOption> Pulls(SlotFrame frame, DayFrame day)
     {
-        string across =
-            _client.Level is Level.Novice ? "pullAcrossNovice"
-            : _client.Goal is Goal.Muscle ? "pullAcrossMuscle"
-            : "pullAcross";
-        IEnumerable<SlotOption> rows = candidates.OfKind(across, frame),
-            downs = candidates.OfKind(DoesPullUps ? "pullDownStrong" : "pullDown", frame);
+        IEnumerable<SlotOption> rows = candidates.OfKind(AcrossOn(day), frame),
+            downs = candidates.OfKind(
+                DoesPullUps ? "pullDownStrong"
+                    : HasShortArms ? "pullDownShortArms"
+                    : "pullDown",
+                frame
+            );
         if (!rows.Any())
             rows = candidates.OfKind("pullAcrossElse", frame);
         if (!downs.Any())
             downs = candidates.OfKind("pullDownElse", frame);
         return rows.Concat(downs).DistinctBy(option => option.Exercise.Id);
     }
+
+    /// <summary>Rows by use: upper-back findings, a spine that has had enough, muscle, a novice without machines, else dumbbells
+    /// (docs/handbook/09-composition.md#9-9-settled).</summary>
+    private string AcrossOn(DayFrame day) =>
+        input.Prepared.Findings.Any(finding => finding.Code is FindingCode.UpperBackWeak) ? "pullAcrossUpperBack"
+        : day.Fixed.Sum(one => one.Exercise.Axial * input.Cost.SetsOf(one)) >= Rules.SpineAxial ? "pullAcrossSpine"
+        : _client.Goal is Goal.Muscle ? "pullAcrossMuscle"
+        : _client.Level is Level.Novice && candidates.OfKind("pullAcrossMuscle", FrameOf("palette", ChosenReason.Balances)).All(IsFree)
+            ? "pullAcrossFree"
+        : "pullAcross";
+
+    private static bool IsFree(SlotOption option) => option.Exercise.Load is LoadSource.Dumbbell or LoadSource.Dumbbells;
+
+    /// <summary>Who runs or plays, or comes back from an injury, pushes off one leg.</summary>
+    private bool NeedsOneLegCalf => _client.Goal is Goal.Return or Goal.General || _client.OtherTraining.Count > 0;
 
     private bool HasShortArms =>
         input.Prepared.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange or FindingCode.PainExtension);
@@ -320,9 +336,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     private IEnumerable<Slot> Trunk(int day)
     {
         SlotFrame measure = FrameOf("others", ChosenReason.HoldsTrunk);
-        string resist = "trunkResist" + _client.Level;
+        string resist =
+            "trunkResist" + (input.Prepared.Findings.Any(one => one.Code is FindingCode.SideAsymmetry) ? "Sides" : $"{_client.Level}");
         yield return new Slot(day, Purpose.Trunk, "trunkResist", 0, candidates.OfKind(resist, measure));
-        yield return new Slot(day, Purpose.Trunk, "trunkBend", 0, candidates.OfKind("trunkBend", measure));
+        yield return new Slot(day, Purpose.Trunk, "trunkBend", 0, candidates.OfKind("trunkBend" + _client.Level, measure));
     }
 
     private Slot Palette(int day, string kind, int worth) =>

@@ -64,7 +64,7 @@ internal sealed partial class SlotProblem
 
     private double MinutesOf(Chosen chosen) => _input.Cost.Minutes(chosen.Exercise, chosen.Role, SetsOf(chosen));
 
-    private int Sets(SlotOption option) => _input.Cost.Left(option.Sets, option.Role);
+    private int Sets(SlotOption option) => _input.Cost.Left(option.Sets, option.Role, option.Exercise);
 
     private int SetsOf(Chosen chosen) => _input.Cost.SetsOf(chosen);
 

@@ -48,6 +48,9 @@ internal sealed record SlotRules
     /// <summary>Degrees of arm elevation under which arms are short of overhead.</summary>
     public required double ShortArmsDeg { get; init; }
 
+    /// <summary>Load on the spine of a day from which rows are chest-supported.</summary>
+    public required int SpineAxial { get; init; }
+
     /// <summary>Days of quad work by the school that spreads it.</summary>
     public required int SpreadDays { get; init; }
 

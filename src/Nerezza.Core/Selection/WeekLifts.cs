@@ -10,14 +10,14 @@ public interface ISetCost
     /// <summary>Minutes of every session besides its exercises, each of which counts the change to it: the first has none.</summary>
     int GeneralMinutes { get; }
 
-    /// <summary>Work sets of a role's row.</summary>
+    /// <summary>Work sets of a role's row, before the block's kind takes any.</summary>
     int Sets(Role role);
 
     /// <summary>What the block's kind leaves of so many sets of a load week.</summary>
-    int Left(int sets, Role role);
+    int Left(int sets, Role role, Exercise exercise);
 
     /// <summary>Work sets of a chosen exercise in this block.</summary>
-    int SetsOf(Chosen chosen) => chosen.Sets is { } sets ? Left(sets, chosen.Role) : Sets(chosen.Role);
+    int SetsOf(Chosen chosen) => Left(chosen.Sets ?? Sets(chosen.Role), chosen.Role, chosen.Exercise);
 
     /// <summary>Minutes of so many sets with set-up, warm-up and rest.</summary>
     double Minutes(Exercise exercise, Role role, int sets);

@@ -69,7 +69,8 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.SameLiftTwice twice => $"{Name(twice.Exercise)} and {Lower(twice.With)} are forms of one movement in one session.",
             Check.FloorPullReps pull =>
                 $"{Name(pull.Exercise)} is asked for {pull.Reps} repetitions; from the floor {pull.Most} are the most.",
-            Check.TooLight light => $"{Name(light.Exercise)} leads with {Number(light.Heaviest.Kilograms)} kg, which is under RPE 5 for this client.",
+            Check.TooLight light =>
+                $"{Name(light.Exercise)} leads with {Number(light.Heaviest.Kilograms)} kg, which is under RPE 5 for this client.",
             Check.NoProgress still => $"{Name(still.Exercise)} stays the same in every load week.",
             Check.MinutesUnused left => $"The session takes {left.Minutes} of {left.MinutesGiven} minutes, and "
                 + $"{Name(left.Muscle).ToLowerInvariant()} is short of sets.",

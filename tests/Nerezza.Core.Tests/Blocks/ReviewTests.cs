@@ -4,6 +4,7 @@ using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -37,6 +38,9 @@ public sealed class ReviewTests
     [InlineData(CheckCode.EquipmentMissing, "add mon leg-press")]
     [InlineData(CheckCode.RungLocked, "add mon nordic-curl")]
     [InlineData(CheckCode.AxialBudget, "mon back-squat-high-bar sets 12")]
+    [InlineData(CheckCode.SameLiftTwice, "add mon tempo-back-squat")]
+    [InlineData(CheckCode.FloorPullReps, "add mon conventional-deadlift; mon conventional-deadlift reps 7")]
+    [InlineData(CheckCode.TooLight, "mon back-squat-high-bar kg 20")]
     public void Each_remark_stands_where_it_was_called_forth(CheckCode code, string written)
     {
         ClientCase @case = Case with { Edits = [.. written.Split("; ").Select(Edit)] };
@@ -114,6 +118,74 @@ public sealed class ReviewTests
         );
         Assert.Equal(said, string.Join(' ', checks.Select(new CheckWords(ExerciseCatalogue.Shipped).Because)));
     }
+
+    /// <summary>A pull at its most repetitions, a lift as light as a calibration is, and a second form on another day say
+    /// nothing.</summary>
+    [Theory]
+    [InlineData(CheckCode.SameLiftTwice, "add mon sissy-squat")]
+    [InlineData(CheckCode.FloorPullReps, "add mon conventional-deadlift; mon conventional-deadlift reps 6")]
+    [InlineData(CheckCode.TooLight, "mon back-squat-high-bar rpe 6")]
+    public void What_is_just_within_says_nothing(CheckCode code, string written) =>
+        Assert.DoesNotContain(
+            Planner.Make(Case with { Edits = [.. written.Split("; ").Select(Edit)] }).Checks,
+            check => check.Code == code && check.At.InWeek is null or 1
+        );
+
+    [Fact]
+    public void A_row_written_alike_in_every_week_stands_still_and_one_that_rises_once_does_not()
+    {
+        BlockEdit[] alike =
+        [
+            .. Enumerable
+                .Range(1, 4)
+                .SelectMany(week => new[] { "kg 60", "reps 5" }.Select(one => InWeek(Edit($"mon back-squat-high-bar {one}"), week))),
+        ];
+        Core.Checks.Check still = Assert.Single(
+            Planner.Make(Case with { Edits = alike }).Checks,
+            check => check.Code is CheckCode.NoProgress
+        );
+        Assert.Equal("back-squat-high-bar", Assert.IsType<Core.Checks.Check.NoProgress>(still).Exercise);
+        Assert.DoesNotContain(
+            Planner.Make(Case with { Edits = [.. alike, InWeek(Edit("mon back-squat-high-bar kg 62.5"), 3)] }).Checks,
+            check => check.Code is CheckCode.NoProgress
+        );
+    }
+
+    [Fact]
+    public void An_answer_that_is_taken_out_is_missed_and_one_that_stands_elsewhere_is_not() =>
+        Made.Case.Sample(
+            @case =>
+            {
+                Plan made = Planner.Make(@case);
+                if (
+                    made.Block is null
+                    || made.Findings.FirstOrDefault(one => one.Severity >= 2 && Rows(made, one.Code).Count > 1) is not { } finding
+                )
+                    return;
+                Assert.DoesNotContain(made.Checks, check => check is Core.Checks.Check.AnswerTakenOut);
+                BlockEdit[] gone = [.. Rows(made, finding.Code).Select(at => new BlockEdit.Remove(at))];
+                Assert.Contains(
+                    Planner.Make(@case with { Edits = gone }).Checks,
+                    check => check is Core.Checks.Check.AnswerTakenOut { Severity: CheckSeverity.Warn } lost && lost.Finding == finding.Code
+                );
+                Assert.DoesNotContain(
+                    Planner.Make(@case with { Edits = [.. gone.Skip(1)] }).Checks,
+                    check => check is Core.Checks.Check.AnswerTakenOut lost && lost.Finding == finding.Code
+                );
+            },
+            iter: 40
+        );
+
+    private static IReadOnlyList<CellPlace> Rows(Plan plan, FindingCode code) =>
+        [
+            .. plan.Block!.Weeks.SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session
+                        .Items.Where(item => item.Answers.Contains(code))
+                        .Select(item => new CellPlace(week.Number, session.Day, item.Exercise))
+                )
+            ),
+        ];
 
     private static BlockEdit InWeek(BlockEdit edit, int week) =>
         edit is BlockEdit.Write write ? write with { At = write.At with { Week = week } } : edit;

@@ -1,6 +1,7 @@
 using CsCheck;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
@@ -24,6 +25,7 @@ public sealed class CompositionLaws
         ("no two forms of one movement in a session but a weak point's and an emphasis's", OneForm),
         ("a deload adds nothing", DeloadAddsNothing),
         ("a test holds the lifts and two light accessories", TestIsShort),
+        ("a plan keeps its own rules", KeepsItsRules),
         ("effort rises by at most 1 from one load week to the next", EffortRises),
         ("novices, those over 50 and in a deficit stay at RPE 8", StaysAtEight),
         ("drills, main lifts, then the rest", InOrder),
@@ -120,6 +122,30 @@ public sealed class CompositionLaws
             .SelectMany(week => week.Sessions)
             .Where(session => session.Items.Count(item => item.Purpose is not Purpose.Main) > 2)
             .Select(session => $"{session.Day}: {string.Join(", ", session.Items.Select(item => item.Exercise))}");
+
+    /// <summary>What may stand in a plan as made, named and not warned of: kit, minutes or caution leave no mend.</summary>
+    private static readonly CheckCode[] MayBeLeft =
+    [
+        CheckCode.PushPullImbalance,
+        CheckCode.PatternMissing,
+        CheckCode.RectusFemorisMissing,
+        CheckCode.SessionTooLong,
+        CheckCode.SessionCap,
+        CheckCode.AxialBudget,
+        CheckCode.WeeklyHigh,
+        CheckCode.TooLight,
+        CheckCode.JumpTooBig,
+        CheckCode.SportClash,
+        CheckCode.LungeSpacing,
+    ];
+
+    private static IEnumerable<string> KeepsItsRules(ClientCase @case, Plan plan) =>
+        plan
+            .Checks.Where(check =>
+                check.Code is not (CheckCode.ReferralOpen or CheckCode.GuardianConsent)
+                && (check.Severity is not CheckSeverity.Info || (check.HasNoMend && !MayBeLeft.Contains(check.Code)))
+            )
+            .Select(check => $"{check}");
 
     private static IEnumerable<string> EffortRises(ClientCase @case, Plan plan)
     {

@@ -122,7 +122,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         };
         var target = new WeekTarget
         {
-            Sets = input.Cost.Sets(role),
+            Sets = input.Cost.SetsOf(chosen),
             Reps = range.Middle,
             Rpe = Rpe.Min(rule.LowestRpe, limits.MostRpe),
             MostFraction = limits.MostFraction,
