@@ -9,7 +9,7 @@ namespace Nerezza.Solve;
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
-    private const double DeterministicSeconds = 0.25;
+    private const double DeterministicSeconds = 0.08;
     private static readonly GreedyChooser Greedy = new();
 
     /// <inheritdoc/>
@@ -17,7 +17,7 @@ public sealed class CpChooser(int seed = 1) : IChooser
     {
         if (problem.Options.Count == 0)
             return new Choice([], Proof.Optimal);
-        Choice greedy = Greedy.Choose(problem);
+        Choice greedy = GreedyChooser.Searched(problem, Greedy.Choose(problem));
         var model = new ChoiceModel(problem);
         model.Hint(greedy.Taken);
         return model.Solve(Parameters()) switch
@@ -51,7 +51,7 @@ public sealed class CpChooser(int seed = 1) : IChooser
     /// <summary>What proves these problems soonest (docs/measured.md).</summary>
     private string Parameters() =>
         FormattableString.Invariant($"num_workers:1,random_seed:{seed},max_deterministic_time:{DeterministicSeconds},")
-        + "linearization_level:2,cut_level:1,cp_model_presolve:true,cp_model_probing_level:2,log_search_progress:false";
+        + "linearization_level:2,cut_level:1,cp_model_probing_level:0,symmetry_level:0,max_presolve_iterations:1,log_search_progress:false";
 }
 
 /// <summary>A problem as a CP-SAT model: one yes or no for each option.</summary>

@@ -1,6 +1,10 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening;
+using Nerezza.Core.Selection;
+using Nerezza.Core.Tests.Blocks;
+using Nerezza.Core.Wording;
 
 namespace Nerezza.Core.Tests;
 
@@ -62,5 +66,41 @@ public sealed class SetUpTests
             },
         ];
         Assert.Equal(new SetUp(box, pins, wedge, blocks), SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, rung));
+    }
+
+    /// <summary>A pull from the floor stands at 22.5 cm: on its own full-size plates, or on blocks, said with the height.</summary>
+    [Theory]
+    [InlineData(true, false, null)]
+    [InlineData(true, true, 22.5)] // blocks let the ramp begin with small plates
+    [InlineData(false, true, 22.5)]
+    public void A_pull_without_full_size_plates_stands_on_blocks_at_a_height_that_is_said(bool fullSize, bool blocks, double? bar)
+    {
+        ClientCase plain = PlainCase.With(70, [Weekday.Mon, Weekday.Thu], blocks ? [Implement.Blocks] : []);
+        ClientCase @case = plain with
+        {
+            Equipment = plain.Equipment with
+            {
+                Plates = [.. plain.Equipment.Plates.Select(kind => kind with { FullSize = fullSize && kind.FullSize })],
+            },
+        };
+        Plan plan = new Planner(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout()).Make(@case);
+        PrescribedItem pull = plan.Block!.Weeks.SelectMany(week => week.Sessions)
+            .SelectMany(session => session.Items)
+            .First(item => item.Exercise is "conventional-deadlift");
+        Assert.Equal(bar, pull.SetUp.BarCm);
+        Assert.Equal(bar is not null, FloorWords.Text(pull.SetUp).Contains("22.5 cm", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Without_full_size_plates_and_blocks_another_pull_is_taken()
+    {
+        ClientCase plain = PlainCase.With(70, [Weekday.Mon, Weekday.Thu], []);
+        ClientCase @case = plain with
+        {
+            Equipment = plain.Equipment with { Plates = [.. plain.Equipment.Plates.Select(kind => kind with { FullSize = false })] },
+        };
+        Plan plan = new Planner(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout()).Make(@case);
+        Assert.DoesNotContain(plan.Selection.All, one => one.Exercise.FromFloor && one.Exercise.Load is LoadSource.Barbell);
+        Assert.Contains(plan.Selection.All, one => one.Purpose is Purpose.Main && one.Exercise.Pattern is Pattern.Hinge);
     }
 }

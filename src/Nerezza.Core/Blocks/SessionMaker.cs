@@ -42,7 +42,10 @@ public sealed class SessionMaker(BlockInput input)
         Exercise exercise = ask.Chosen.Exercise;
         PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
         SetUp setUp = input.SetUpOf(exercise);
-        item = _prescriber.WithPlates(item, exercise) with { SetUp = setUp };
+        item = _prescriber.WithPlates(item, exercise);
+        if (_prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
+            setUp = setUp with { BarCm = PrescriptionRules.Shipped.File.SetUp.BarOnPlatesCm };
+        item = item with { SetUp = setUp };
         bool lifts = ask.Rule.Role is Role.Main or Role.Second or Role.Accessory or Role.Skill;
         return lifts && input.CueOf(exercise) is { } cue
             ? item with

@@ -69,7 +69,7 @@ internal sealed record OneRepMaxRules
 
 internal sealed record OwnCurveRules(double StartWeight, int LookBackDays, int WithinDays, double Apart, double Least, double Most);
 
-internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight);
+internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight, double MostOnBarbell);
 
 internal sealed record LoadingRules
 {

@@ -39,7 +39,7 @@ public sealed class MaxEstimates
     )
     {
         DateOnly newest = log.Select(day => day.Date).Concat(strength.Select(entry => entry.Date ?? today)).Append(today).Max();
-        var book = new MaxEstimates(client, catalogue, newest, EffortBias.From(log));
+        var book = new MaxEstimates(client, catalogue, newest, EffortBias.Of(log));
         List<DaySets> days = [.. book.Entered(strength), .. book.Logged(log)];
         foreach (var sets in days.GroupBy(day => (day.Exercise, day.Side)))
             book._curves[sets.Key] = OwnCurve.Of(catalogue[sets.Key.Exercise].Curve, [.. sets.SelectMany(book.PointsOf)]);
@@ -136,7 +136,7 @@ public sealed class MaxEstimates
                                 set.Amrap
                             )),
                     ],
-                    Bias,
+                    Bias.For(_catalogue[lift.Exercise], _catalogue),
                     MaxSource.Log
                 ))
         );
@@ -177,6 +177,7 @@ public sealed class MaxEstimates
         return new OneRepMax(exercise, side, Math.Round(kilograms, 6), Math.Round(logSd, 6), source, curve)
         {
             OwnK = curve == new RepCurve(_catalogue[exercise].Curve) ? null : curve.K,
+            Bias = source is MaxSource.Log && Bias.From.Count > 0 ? Bias.For(_catalogue[exercise], _catalogue) : null,
         };
     }
 

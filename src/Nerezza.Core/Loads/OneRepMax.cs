@@ -15,6 +15,9 @@ public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, do
     /// <summary>The k that the lifter's own sets bend the curve to; null where the exercise's own stands.</summary>
     public double? OwnK { get; init; }
 
+    /// <summary>By how much ratings behind it are corrected; null where none is, or nothing is known of the client's ratings.</summary>
+    public EffortBias? Bias { get; init; }
+
     /// <summary>Lower end of the 80 % interval, in kilograms.</summary>
     public double Low => Kilograms * Math.Exp(-LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
 

@@ -197,6 +197,12 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         return WarmUp.RampTo(heaviest.Load!.Value, heaviest.Percent?.Value ?? 0, means, need);
     }
 
+    /// <summary>Whether a pull from the floor has too small plates on it, or none that are known, to stand at its height.</summary>
+    public bool StandsLow(PrescribedItem item, Exercise exercise) =>
+        exercise.FromFloor
+        && exercise.Load is LoadSource.Barbell or LoadSource.TrapBar
+        && item.WarmUp.Select(set => set.PerSide).Concat(item.Sets.Select(set => set.PerSide)).Any(loader.LacksFullSize);
+
     /// <summary>Writes the plates of each set: the whole list of one exercise, warm-up first, is loaded with the fewest changes.</summary>
     public PrescribedItem WithPlates(PrescribedItem item, Exercise exercise)
     {

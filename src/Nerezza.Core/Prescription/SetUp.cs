@@ -11,6 +11,10 @@ public sealed record SetUp(double? BoxCm, double? PinCm, double? HeelCm, double?
     /// <summary>What makes the fault felt when it starts; null where none is open.</summary>
     public string? Aid { get; init; }
 
+    /// <summary>Height of the bar above the floor, centimetres, where a pull has no full-size plate on it and stands on blocks or on
+    /// plates laid under it (docs/handbook/10-loads.md, "What can be loaded"); null where its own plates hold it there.</summary>
+    public double? BarCm { get; init; }
+
     /// <summary>Nothing to set.</summary>
     public static SetUp None { get; } = new(null, null, null, null);
 

@@ -31,6 +31,43 @@ public sealed class GreedyChooser : IChooser
         return new Choice(run.Taken, Proof.Found);
     }
 
+    /// <summary>A choice made better by larger changes: again and again a few that stand are taken out, as a fixed row of numbers says,
+    /// and filled up anew; what is better stays. The same on every machine.</summary>
+    public static Choice Searched(ChoiceProblem problem, Choice choice)
+    {
+        var run = new ChoiceRun(problem);
+        int[] best = [.. Enumerable.Range(0, choice.Taken.Count).Where(i => choice.Taken[i])];
+        run.Restore(best);
+        long most = run.Worth;
+        uint number = 1;
+        for (int trial = 0; trial < Trials && best.Length > 0; trial++)
+        {
+            int few = LeastTakenOut + (int)(Next(ref number) % (MostTakenOut - LeastTakenOut + 1));
+            (int one, int other) = (-1, -1);
+            for (int i = 0; i < few; i++)
+            {
+                (other, one) = (one, best[Next(ref number) % best.Length]);
+                if (run.Has(one))
+                    run.Drop(one);
+            }
+            run.Fill(one, other);
+            run.Fill(-1, -1);
+            if (run.Worth > most)
+                (best, most) = (run.Standing, run.Worth);
+            else
+                run.Restore(best);
+        }
+        run.Restore(best);
+        return Polished(run);
+    }
+
+    private const int Trials = 150;
+    private const int LeastTakenOut = 3;
+    private const int MostTakenOut = 8;
+
+    /// <summary>A linear congruential row of numbers, its upper bits.</summary>
+    private static uint Next(ref uint number) => (number = number * 1664525 + 1013904223) >> 8;
+
     private static bool Improve(ChoiceRun run)
     {
         (bool[] best, long most) = (run.Taken, run.Worth);
@@ -91,6 +128,12 @@ internal sealed class ChoiceRun
 
     /// <summary>What is taken now, as a copy.</summary>
     public bool[] Taken => [.. _taken];
+
+    /// <summary>What is taken now, by place.</summary>
+    public int[] Standing => [.. Enumerable.Range(0, _taken.Length).Where(i => _taken[i])];
+
+    /// <summary>Whether an option is taken.</summary>
+    public bool Has(int option) => _taken[option];
 
     /// <summary>What it is worth, in the scale of the problem.</summary>
     public long Worth { get; private set; }

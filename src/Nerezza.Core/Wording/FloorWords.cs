@@ -16,6 +16,7 @@ public static class FloorWords
             setUp.PinCm is { } pins ? $"bar on pins at {Number(pins)} cm" : "",
             setUp.HeelCm is { } heel ? $"wedge of {Number(heel)} cm" : "",
             setUp.BlockCm is { } blocks ? $"blocks of {Number(blocks)} cm" : "",
+            setUp.BarCm is { } bar ? $"until a full-size plate is on, stand the bar on blocks or plates at {Number(bar)} cm" : "",
             setUp.Aid is { } aid ? $"to feel it: {aid}" : "",
         ];
         string text = string.Join(", ", parts.Where(part => part.Length > 0));

@@ -66,6 +66,10 @@ public sealed record SettingsPart
 
     [Between(0, 100, "centimetres")]
     public double? BlockCm { get; init; }
+
+    /// <summary>Height of the bar of a pull that has no full-size plate on it.</summary>
+    [Between(0, 50, "centimetres")]
+    public double? BarCm { get; init; }
     public string Stance { get; init; } = "";
     public string Note { get; init; } = "";
 }

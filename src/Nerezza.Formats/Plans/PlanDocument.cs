@@ -207,6 +207,17 @@ public sealed record MaxPart
     [Between(0, 4000, "kilograms")]
     public required double High { get; init; }
     public required MaxSource Source { get; init; }
+
+    /// <summary>The correction of the ratings behind it; null where nothing is corrected.</summary>
+    public BiasPart? Bias { get; init; }
+}
+
+/// <summary>By how many repetitions a client's ratings are corrected, and the exercises that showed it.</summary>
+public sealed record BiasPart
+{
+    [Between(-30, 30, "repetitions")]
+    public required double Reps { get; init; }
+    public required IReadOnlyList<string> From { get; init; }
 }
 
 public sealed record PassedOverPart

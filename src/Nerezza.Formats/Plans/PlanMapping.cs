@@ -99,6 +99,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             Low = Rounded(max.Low),
             High = Rounded(max.High),
             Source = max.Source,
+            Bias = max.Bias is { } bias ? new BiasPart { Reps = Rounded(bias.Repetitions), From = bias.From } : null,
         };
 
     public static ReferralPart ToReferral(Referral referral) =>
@@ -168,6 +169,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
                 PinCm = item.SetUp.PinCm,
                 HeelCm = item.SetUp.HeelCm,
                 BlockCm = item.SetUp.BlockCm,
+                BarCm = item.SetUp.BarCm,
                 Stance = catalogue[item.Exercise].Stance ?? "",
                 Note = FloorWords.Text(item.SetUp),
             },

@@ -152,10 +152,38 @@ public sealed class MaxEstimatesTests
             Reps = 8,
             Rpe = Rpe.Of(8),
         };
-        Assert.Equal(new EffortBias(2, 1), EffortBias.From([Day(Today, amrap)])); // 14 - 10 = 4, halved
-        EffortBias two = EffortBias.From([Day(Today, amrap), Day(Today.AddDays(7), hard, hard, amrap)]);
+        Assert.Equal(2, EffortBias.Of([Day(Today, amrap)]).Repetitions); // 14 - 10 = 4, halved
+        EffortBias two = EffortBias.Of([Day(Today, amrap), Day(Today.AddDays(7), hard, hard, amrap)]);
         Assert.Equal((4 + 4.6) / 3, two.Repetitions, 9);
-        Assert.Equal(EffortBias.None, EffortBias.From([Day(Today, hard)]));
+        Assert.Equal(["goblet-squat"], two.From);
+        Assert.Equal(EffortBias.None, EffortBias.Of([Day(Today, hard)]));
+    }
+
+    [Theory]
+    [InlineData("leg-extension", "back-squat-high-bar", 1)] // learned on a machine: one repetition on the bar
+    [InlineData("leg-extension", "seated-leg-curl", 2)]
+    [InlineData("conventional-deadlift", "back-squat-high-bar", 2)] // learned on a bar
+    [InlineData("leg-extension", "bench-press", 1)]
+    public void A_bias_of_easy_sets_moves_heavy_barbell_lifts_by_at_most_one_repetition(string learnedOn, string lift, double moves)
+    {
+        LogSet amrap = new()
+        {
+            Exercise = learnedOn,
+            Load = Load.FromKilograms(20),
+            Reps = 14,
+            Amrap = true,
+            ReserveSaid = new ReserveSaid(8, 2),
+        };
+        LogSet rated = new()
+        {
+            Exercise = lift,
+            Load = Load.FromKilograms(100),
+            Reps = 5,
+            Rpe = Rpe.Of(8),
+        };
+        OneRepMax max = Book(log: [Day(Today, amrap, rated)]).Find(lift)!;
+        Assert.Equal((moves, learnedOn), (max.Bias!.Repetitions, Assert.Single(max.Bias.From)));
+        Assert.Equal(100 / new RepCurve(Core.Catalogue.ExerciseCatalogue.Shipped[lift].Curve).Fraction(7 + moves), max.Kilograms, 3);
     }
 
     private static MaxEstimates Book(IReadOnlyList<StrengthEntry>? strength = null, IReadOnlyList<LogDay>? log = null) =>

@@ -37,6 +37,11 @@ export const codes = {
     'ramp-too-fast',
     'finding-unanswered',
     'referral-open',
+    'same-lift-twice',
+    'floor-pull-reps',
+    'too-light',
+    'no-progress',
+    'minutes-unused',
   ],
   checkSeverity: ['stop', 'warn', 'info'],
   conflict: [

@@ -2308,6 +2308,11 @@ export interface components {
             kg: number;
             kind?: null | components["schemas"]["Implement"];
         };
+        BiasPart: {
+            /** Format: double */
+            reps: number;
+            from: string[];
+        };
         /** @enum {unknown} */
         BlockBase: "made" | "empty";
         /** @enum {unknown} */
@@ -2402,7 +2407,7 @@ export interface components {
             weeks: number;
         };
         /** @enum {unknown} */
-        CheckCode: "hinge-spacing" | "session-too-long" | "load-not-loadable" | "guardian-consent" | "pattern-missing" | "block-length" | "weekly-high" | "weekly-low" | "session-cap" | "axial-budget" | "rectus-femoris-missing" | "push-pull-imbalance" | "deload-missing" | "strength-rest" | "lunge-spacing" | "sport-clash" | "order" | "strength-circuit" | "superset-clash" | "rep-range-repeat" | "grip-before-pull" | "jump-too-big" | "emphasis-late" | "pain-conflict" | "rung-locked" | "equipment-missing" | "no-safeties" | "ramp-too-fast" | "finding-unanswered" | "referral-open";
+        CheckCode: "hinge-spacing" | "session-too-long" | "load-not-loadable" | "guardian-consent" | "pattern-missing" | "block-length" | "weekly-high" | "weekly-low" | "session-cap" | "axial-budget" | "rectus-femoris-missing" | "push-pull-imbalance" | "deload-missing" | "strength-rest" | "lunge-spacing" | "sport-clash" | "order" | "strength-circuit" | "superset-clash" | "rep-range-repeat" | "grip-before-pull" | "jump-too-big" | "emphasis-late" | "pain-conflict" | "rung-locked" | "equipment-missing" | "no-safeties" | "ramp-too-fast" | "finding-unanswered" | "referral-open" | "same-lift-twice" | "floor-pull-reps" | "too-light" | "no-progress" | "minutes-unused";
         CheckPart: {
             code: string;
             severity: components["schemas"]["CheckSeverity"];
@@ -3253,6 +3258,7 @@ export interface components {
             /** Format: double */
             high: number;
             source: components["schemas"]["MaxSource"];
+            bias?: null | components["schemas"]["BiasPart"];
         };
         /** @enum {unknown} */
         MaxSource: "measured" | "ratio" | "log" | "guess";
@@ -3718,6 +3724,8 @@ export interface components {
             heelCm?: null | number;
             /** Format: double */
             blockCm?: null | number;
+            /** Format: double */
+            barCm?: null | number;
             stance?: string;
             note?: string;
         };
@@ -3914,6 +3922,7 @@ export type AttemptsView = components['schemas']['AttemptsView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarSection = components['schemas']['BarSection'];
+export type BiasPart = components['schemas']['BiasPart'];
 export type BlockBase = components['schemas']['BlockBase'];
 export type BlockFocus = components['schemas']['BlockFocus'];
 export type BlockKind = components['schemas']['BlockKind'];

@@ -54,3 +54,10 @@ export function typedNumber(value: string): number | null {
 
 /** Effort as it is read: under RPE 5 nobody can rate, and the word stands in its place. */
 export const effort = (rpe: number | null | undefined): string => (rpe === null || rpe === undefined ? 'easy' : `RPE ${plain(rpe, 1)}`)
+
+/** By how much a client's ratings are corrected, and from what that is known. */
+export function biasInWords(bias: { reps: number; from: readonly string[] }, name: (exercise: string) => string): string {
+  const count = Math.abs(bias.reps)
+  const much = `${plain(count, 1)} ${count === 1 ? 'repetition' : 'repetitions'} ${bias.reps < 0 ? 'fewer' : 'more'}`
+  return `Ratings are corrected: ${much} in reserve than said, known from ${bias.from.map(name).join(', ')} to the last repetition.`
+}

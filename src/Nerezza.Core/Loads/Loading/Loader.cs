@@ -18,6 +18,10 @@ public sealed class Loader(Equipment equipment)
     /// <summary>What the kit's plates make on one sleeve.</summary>
     public SleeveSums Sums => _kit.Sums;
 
+    /// <summary>Whether none of the plates on a sleeve is of full size; so too where the plates are not known.</summary>
+    public bool LacksFullSize(IReadOnlyList<Load>? perSide) =>
+        perSide is null || !perSide.Any(plate => equipment.Plates.Any(kind => kind.FullSize && kind.Mass == plate));
+
     /// <summary>The ways to load an exercise, the usual one first: for a bar exercise one for each bar of its kind.</summary>
     public IReadOnlyList<LoadMeans> MeansFor(Exercise exercise)
     {

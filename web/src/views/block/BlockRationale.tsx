@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import type { BlockView, CellView } from '../../api/schema'
 import { purposeNames, words } from '../../text/codes'
-import { effort, mass, massUnit, plain } from '../../text/numbers'
+import { biasInWords, effort, mass, massUnit, plain } from '../../text/numbers'
 import { Rationale, type ChainLink } from '../../ui/Rationale'
 import { platesInWords } from '../../ui/Plates'
 import { type Cell, middleSet } from '../../parts/grid'
@@ -63,6 +63,7 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
     max
       ? `The max is likely between ${mass(max.low, 0)} and ${mass(max.high, 0)} ${massUnit()}; it moves with every session that is logged.`
       : '',
+    max?.bias ? biasInWords(max.bias, name) : '',
     more?.trainingMaxKg && more.percentOfTrainingMax
       ? `Percents are of the max; the heaviest set is ${plain(more.percentOfTrainingMax, 1)} % of the training max, ` +
         `${mass(more.trainingMaxKg, 1)} ${massUnit()}.`

@@ -4,7 +4,7 @@ import type { ExerciseLine, IntakeView, StrengthSection } from '../../api/schema
 import { useDraft } from '../../hooks/useDraft'
 import { useAddMax, useRemoveMax } from '../../hooks/useIntake'
 import { shortDate, today } from '../../text/dates'
-import { mass, massUnit, typedNumber } from '../../text/numbers'
+import { biasInWords, mass, massUnit, typedNumber } from '../../text/numbers'
 import { NumberField, Plain, Primary, Section, SelectField, TextField } from '../../ui/form'
 import { Numeral } from '../../ui/Numeral'
 import { typedMass } from '../../parts/facts'
@@ -44,6 +44,11 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
               <Box textStyle="note" color="quiet">
                 likely {mass(max.low, 0)} to {mass(max.high, 0)}
               </Box>
+              {max.bias && (
+                <Box textStyle="note" color="quiet" maxW="20ch">
+                  {biasInWords(max.bias, name)}
+                </Box>
+              )}
             </Box>
           ))}
         </Flex>
