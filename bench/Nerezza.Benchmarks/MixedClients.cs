@@ -24,9 +24,10 @@ internal static class MixedClients
         [.. Always, .. "dumbbells bench bands kettlebells box pull-up-bar".Split(' ')],
         [
             .. Always,
-            .. "barbell rack bench dumbbells cable leg-press leg-curl-lying leg-extension glute-ham calf-machine-seated trap-bar landmine sled pulldown".Split(
-                ' '
-            ),
+            .. (
+                "barbell rack bench dumbbells cable leg-press leg-curl-lying leg-extension glute-ham calf-machine-seated trap-bar landmine "
+                + "sled pulldown"
+            ).Split(' '),
         ],
         [
             .. Always,

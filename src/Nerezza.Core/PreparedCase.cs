@@ -108,10 +108,10 @@ public sealed record PreparedCase
         ];
 
     /// <summary>Heights to set for an exercise.</summary>
-    public SetUp SetUpOf(Exercise exercise)
+    public SetUp SetUpOf(Exercise exercise, HeightCourse course)
     {
         int boxRung = Math.Max(1, Case.Ladders.FirstOrDefault(rung => rung.Ladder == Codes.Of(LadderId.BoxSquat))?.Rung ?? 1);
-        return SetUp.Of(exercise, Case.Screen, Case.Faults, boxRung);
+        return SetUp.Of(exercise, Case.Screen, Case.Faults, boxRung, course);
     }
 
     /// <summary>The same as it was known at the block's start: what is logged in it moves loads, never the choice. Itself where nothing

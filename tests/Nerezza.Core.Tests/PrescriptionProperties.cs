@@ -152,7 +152,12 @@ public sealed class PrescriptionProperties
                         foreach (PrescribedItem item in session.Items)
                         {
                             Pattern pattern = ExerciseCatalogue.Shipped[item.Exercise].Pattern;
-                            if (pattern is Pattern.Hinge && left < 7 || pattern is Pattern.Squat && left < 5)
+                            if (item.Role is Role.Main && item.Sets.All(set => set.Reps == 1) && left is >= 3 and <= 6)
+                                Assert.All(
+                                    item.Sets,
+                                    set => Assert.True(set.Rpe.Value <= 6.5 && !(set.Percent?.Value > 82), $"{item.Exercise} {left} {set}")
+                                );
+                            else if (pattern is Pattern.Hinge && left < 7 || pattern is Pattern.Squat && left < 5)
                                 Assert.All(
                                     item.Sets,
                                     set =>

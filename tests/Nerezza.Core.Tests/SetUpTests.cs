@@ -1,5 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
@@ -34,22 +35,7 @@ public sealed class SetUpTests
         double? blocks
     )
     {
-        Screen screen = new()
-        {
-            Squat = new ScreenSquat
-            {
-                Depth = null,
-                LeanDeg = null,
-                HeelRise = null,
-                KneesIn = null,
-                TuckAtHipHeightCm = tuck,
-                Shift = null,
-                BetterWithHeelsRaised = null,
-                BetterWithPlateInFront = null,
-                Bar = ScreenBar.None,
-                LoadKg = null,
-            },
-        };
+        Screen screen = new() { Squat = Tucks(tuck) };
         LiftFault[] faults =
         [
             new()
@@ -65,7 +51,58 @@ public sealed class SetUpTests
                 AtBarHeightCm = flat,
             },
         ];
-        Assert.Equal(new SetUp(box, pins, wedge, blocks), SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, rung));
+        Assert.Equal(
+            new SetUp(box, pins, wedge, blocks),
+            SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, rung, HeightCourse.Start)
+        );
+    }
+
+    /// <summary>A box comes down by 2 cm after every two sessions, blocks and pins by 2.5 cm and never under their own height, a wedge by
+    /// half a centimetre a fortnight where the ankle is stiff.</summary>
+    [Theory]
+    [InlineData("box-squat", 1, 0, 45.0)]
+    [InlineData("box-squat", 2, 1, 43.0)]
+    [InlineData("box-squat", 7, 3, 39.0)]
+    [InlineData("box-squat", 40, 19, 28.0)]
+    [InlineData("block-pull", 2, 1, 15.0)]
+    [InlineData("block-pull", 20, 9, 10.0)]
+    [InlineData("rack-pull", 4, 2, 50.0)]
+    [InlineData("heels-raised-back-squat", 2, 1, 2.5)]
+    [InlineData("heels-raised-back-squat", 2, 2, 2.0)]
+    [InlineData("heels-raised-back-squat", 8, 4, 1.5)]
+    public void Heights_come_down_over_a_block(string exercise, int sessions, int weeks, double height)
+    {
+        Screen screen = new() { KneeToWallCm = new BothSides(6, 7), Squat = Tucks(45) };
+        LiftFault[] faults =
+        [
+            new()
+            {
+                Lift = "conventional-deadlift",
+                Fault = FaultCode.LumbarRounds,
+                AtBarHeightCm = exercise is "rack-pull" ? 55 : 40,
+            },
+        ];
+        SetUp now = SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, 1, new HeightCourse(sessions, weeks));
+        Assert.Equal(height, now.BoxCm ?? now.PinCm ?? now.BlockCm ?? now.HeelCm);
+        SetUp first = SetUp.Of(ExerciseCatalogue.Shipped[exercise], screen, faults, 1, HeightCourse.Start);
+        Assert.Equal(now with { If = null } != first, now.If is not null);
+    }
+
+    [Fact]
+    public void A_counterbalance_gets_lighter_every_second_week_down_to_the_lightest_plate()
+    {
+        ClientCase plain = PlainCase.With(70, [Weekday.Mon, Weekday.Thu], []);
+        double?[] plates =
+        [
+            .. Enumerable
+                .Range(0, 10)
+                .Select(week =>
+                    Counterbalance
+                        .In(week, ExerciseCatalogue.Shipped["plate-counterbalance-squat"], new Loader(plain.Equipment), 80)
+                        ?.Kilograms
+                ),
+        ];
+        Assert.Equal([10, 10, 5, 5, 2.5, 2.5, 1.25, 1.25, 1.25, 1.25], plates);
     }
 
     /// <summary>A pull from the floor stands at 22.5 cm: on its own full-size plates, or on blocks, said with the height.</summary>
@@ -103,4 +140,19 @@ public sealed class SetUpTests
         Assert.DoesNotContain(plan.Selection.All, one => one.Exercise.FromFloor && one.Exercise.Load is LoadSource.Barbell);
         Assert.Contains(plan.Selection.All, one => one.Purpose is Purpose.Main && one.Exercise.Pattern is Pattern.Hinge);
     }
+
+    private static ScreenSquat Tucks(double? at) =>
+        new()
+        {
+            Depth = null,
+            LeanDeg = null,
+            HeelRise = null,
+            KneesIn = null,
+            TuckAtHipHeightCm = at,
+            Shift = null,
+            BetterWithHeelsRaised = null,
+            BetterWithPlateInFront = null,
+            Bar = ScreenBar.None,
+            LoadKg = null,
+        };
 }

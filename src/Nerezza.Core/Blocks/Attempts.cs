@@ -1,42 +1,60 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
-using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
-/// <summary>The attempts at a lift on the day: 91, 96 and 100 % of the forecast (docs/handbook/12-weeks-and-blocks.md), made
-/// loadable.</summary>
+/// <summary>The attempts at a lift on the day: 91, 96 and 100 % of the forecast with a safer and a bolder row, in the steps that a platform
+/// loads (docs/handbook/12-weeks-and-blocks.md#the-last-days).</summary>
 /// <param name="ForecastKg">Today's estimate; it moves with every session that is logged.</param>
-public sealed record Attempts(string Exercise, double ForecastKg, IReadOnlyList<Load> Loads)
+public sealed record Attempts(
+    string Exercise,
+    double ForecastKg,
+    IReadOnlyList<Load> Usual,
+    IReadOnlyList<Load> Safer,
+    IReadOnlyList<Load> Bolder
+)
 {
-    /// <summary>The attempts of the main lifts of a block that peaks or tests; none for a lift that caution caps, or without a max of its
-    /// own.</summary>
-    public static IReadOnlyList<Attempts> Of(BlockKind kind, ExerciseChoice selection, MaxEstimates maxes, Loader loader, double bodyMassKg)
+    /// <summary>The attempts of the main lifts of a block that peaks, tests or holds the competition; none without one, for a lift that
+    /// caution caps, or without a max of its own.</summary>
+    public static IReadOnlyList<Attempts> Of(Block block, Client client, ExerciseChoice selection, MaxEstimates maxes)
     {
-        if (kind is not (BlockKind.Peak or BlockKind.Test))
+        bool near = block.Kind is BlockKind.Peak or BlockKind.Test || block.Weeks.Any(week => week.Kind is WeekKind.Event);
+        if (!near || client.Competition is null)
             return [];
+        bool targets = selection.Mains.Any(lift => client.TargetLifts.Contains(lift.Exercise.Id));
         return
         [
             .. selection
-                .Mains.Where(lift => lift.Limits.CapsNothing)
+                .Mains.Where(lift => lift.Limits.CapsNothing && (!targets || client.TargetLifts.Contains(lift.Exercise.Id)))
                 .Select(lift => (lift.Exercise, Max: maxes.Find(lift.Exercise.Id)))
-                .Where(row => row.Max is { Source: not (MaxSource.Ratio or MaxSource.Guess) })
-                .Select(row => new Attempts(row.Exercise.Id, row.Max!.Kilograms, LoadsOf(row.Exercise, row.Max, loader, bodyMassKg)))
-                .Where(attempts => attempts.Loads.Count > 0),
+                .Where(row => row.Max is { Source: not (MaxSource.Ratio or MaxSource.Guess) } && row.Exercise.BodyFraction <= 0)
+                .DistinctBy(row => row.Exercise.Id)
+                .OrderBy(row => PlaceOf(row.Exercise.Pattern))
+                .Select(row => Of(row.Exercise.Id, row.Max!.Kilograms)),
         ];
     }
 
-    private static IReadOnlyList<Load> LoadsOf(Exercise exercise, OneRepMax max, Loader loader, double bodyMassKg)
+    private static Attempts Of(string exercise, double forecast)
     {
-        LoadMeans means = loader.MeansFor(exercise, max.Kilograms);
-        return
-        [
-            .. BlockRules
-                .Shipped.File.Attempts.Select(part => means.Nearest(part * max.Kilograms - exercise.BodyFraction * bodyMassKg))
-                .OfType<Load>(),
-        ];
+        AttemptsRule rule = BlockRules.Shipped.File.Attempts;
+        IReadOnlyList<Load> Row(IReadOnlyList<double> parts) =>
+            [
+                .. parts.Select(part =>
+                    Load.FromKilograms(Math.Round(part * forecast / rule.StepKg, MidpointRounding.AwayFromZero) * rule.StepKg)
+                ),
+            ];
+        return new Attempts(exercise, forecast, Row(rule.Usual), Row(rule.Safer), Row(rule.Bolder));
     }
+
+    /// <summary>Squat, press, pull.</summary>
+    private static int PlaceOf(Pattern pattern) =>
+        pattern switch
+        {
+            Pattern.Squat => 0,
+            Pattern.PressHorizontal => 1,
+            _ => 2,
+        };
 }

@@ -42,10 +42,13 @@ public sealed record BlockInput
     public required Func<Exercise, double> SkillCap { get; init; }
 
     /// <summary>Heights to set for an exercise.</summary>
-    public required Func<Exercise, SetUp> SetUpOf { get; init; }
+    public required Func<Exercise, HeightCourse, SetUp> SetUpOf { get; init; }
 
     /// <summary>The cue for this client's fault; null where the exercise's own goes.</summary>
     public required Func<Exercise, FaultCue?> CueOf { get; init; }
+
+    /// <summary>Pieces for event work.</summary>
+    public required EventLoads EventLoads { get; init; }
 
     /// <summary>The first week in which a set may go to as many repetitions as possible.</summary>
     public required int FirstAmrapWeek { get; init; }
@@ -74,23 +77,24 @@ public sealed class BlockBuilder(BlockInput input)
         List<ExerciseSlot> slots = [.. days.SelectMany(day => day.Lifts.Select(lift => targets.SlotOf(day, lift, days, heavy)))];
         var calibrating = new CalibratingSets(input.Client, input.Catalogue, input.FirstAmrapWeek);
         List<Week> weeks = [];
+        LastDays? last = LastDays.Before(
+            Phases.MayHold(kind) ? EventDays.FirstIn(input.Request, input.Client) : null,
+            input.Client,
+            slots,
+            Enumerable.Range(1, input.Request.Weeks).SelectMany(week => slots.Select(slot => slot.DateIn(week)))
+        );
         foreach (WeekShape shape in WeekShape.LayOut(input.Request, kind, input.Client, input.Schools.Progression))
         {
-            List<(ExerciseSlot Slot, ItemTarget Ask)> asks =
-            [
-                .. slots
-                    .Where(slot => !_events.IsOn(slot.DateIn(shape.Number)) && WeekOfRest.Keeps(slot, slots, shape.Kind))
-                    .Select(slot => (slot, targets.AskOf(slot, shape))),
-            ];
+            List<Asked> asks = [.. days.SelectMany(day => AsksOf(day, slots, shape, targets, last))];
             if (shape.Kind is WeekKind.Load)
                 asks = Apart(asks);
-            (Weekday Day, string Exercise)? amrap = calibrating.In(shape, kind, [.. asks.Select(row => (row.Slot.Day.Weekday, row.Ask))]);
+            (Weekday Day, string Exercise)? amrap = calibrating.In(shape, kind, [.. asks.Select(row => (row.Day.Weekday, row.Ask))]);
             weeks.Add(
                 new Week(
                     shape.Number,
                     shape.Kind,
                     [
-                        .. asks.GroupBy(row => row.Slot.Day)
+                        .. asks.GroupBy(row => row.Day)
                             .Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], shape)),
                     ]
                 )
@@ -98,6 +102,34 @@ public sealed class BlockBuilder(BlockInput input)
         }
         return new Block(kind, input.Request.Start, weeks);
     }
+
+    /// <summary>What a day of a week asks for; near an event the target lifts of its windows, whatever day they stood on.</summary>
+    private IEnumerable<Asked> AsksOf(DayPlan day, IReadOnlyList<ExerciseSlot> slots, WeekShape shape, WeekTargets targets, LastDays? last)
+    {
+        DateOnly date = day.Split.FirstDate.AddDays(7 * (shape.Number - 1));
+        if (_events.IsOn(date))
+            return [];
+        IEnumerable<ExerciseSlot> here = slots.Where(slot =>
+            slot.Day == day && HasTurn(slot.Chosen, shape) && WeekOfRest.Keeps(slot, slots, shape.Kind)
+        );
+        if (last is null || !last.Covers(date))
+            return here.Select(slot => new Asked(day, slot, targets.AskOf(slot, shape) with { Course = CourseOf(slot, slots, shape) }));
+        return last.On(date)
+            .Select(row => new Asked(day, row.Slot, targets.LastAskOf(row.Slot, shape, row.Time)))
+            .Concat(here.Where(slot => last.Keeps(slot, date)).Select(slot => new Asked(day, slot, targets.AskOf(slot, shape))));
+    }
+
+    /// <summary>Whether a form that takes turns stands in a week; a deload repeats the week before it.</summary>
+    private static bool HasTurn(Chosen lift, WeekShape shape) =>
+        lift.Turn is null
+        || (lift.Turn.Weeks is TurnWeeks.Odd) == ((shape.Kind is WeekKind.Deload ? shape.Number - 1 : shape.Number) % 2 == 1);
+
+    /// <summary>Sessions of an exercise before this one, were every one done.</summary>
+    private static HeightCourse CourseOf(ExerciseSlot slot, IReadOnlyList<ExerciseSlot> slots, WeekShape shape) =>
+        new(
+            (shape.Number - 1) * slots.Count(other => other.Chosen.Exercise.Id == slot.Chosen.Exercise.Id) + slot.Exposure,
+            shape.Number - 1
+        );
 
     /// <summary>The weeks without a session in them.</summary>
     public static Block Empty(BlockKind kind, BlockInput input) =>
@@ -113,11 +145,11 @@ public sealed class BlockBuilder(BlockInput input)
 
     /// <summary>A main or second lift that comes again in the week comes at repetitions of its own: the nearest free ones that the exercise
     /// has.</summary>
-    private static List<(ExerciseSlot Slot, ItemTarget Ask)> Apart(List<(ExerciseSlot Slot, ItemTarget Ask)> asks)
+    private static List<Asked> Apart(List<Asked> asks)
     {
         HashSet<(string, int)> taken = [];
-        List<(ExerciseSlot, ItemTarget)> apart = [];
-        foreach ((ExerciseSlot slot, ItemTarget ask) in asks)
+        List<Asked> apart = [];
+        foreach ((DayPlan day, ExerciseSlot slot, ItemTarget ask) in asks)
         {
             (string id, int reps, RepRange range) = (ask.Chosen.Exercise.Id, ask.Target.Reps, ask.Chosen.Exercise.Reps);
             bool starts = ask.Rule.Role is Role.Accessory && ask.Target.Load is null,
@@ -128,7 +160,8 @@ public sealed class BlockBuilder(BlockInput input)
                 : reps;
             taken.Add((id, free));
             apart.Add(
-                (
+                new Asked(
+                    day,
                     slot,
                     free == reps
                         ? ask
@@ -143,15 +176,15 @@ public sealed class BlockBuilder(BlockInput input)
         return apart;
     }
 
-    private static (ExerciseSlot Slot, ItemTarget Ask) WithAmrap(
-        (ExerciseSlot Slot, ItemTarget Ask) row,
-        (Weekday Day, string Exercise)? amrap
-    ) =>
-        amrap == (row.Slot.Day.Weekday, row.Ask.Chosen.Exercise.Id)
-            ? (row.Slot, row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } })
+    private static Asked WithAmrap(Asked row, (Weekday Day, string Exercise)? amrap) =>
+        amrap == (row.Day.Weekday, row.Ask.Chosen.Exercise.Id)
+            ? row with
+            {
+                Ask = row.Ask with { Target = row.Ask.Target with { Last = LastSet.Amrap } },
+            }
             : row;
 
-    private Session SessionOf(DayPlan day, IReadOnlyList<(ExerciseSlot Slot, ItemTarget Ask)> asks, WeekShape shape)
+    private Session SessionOf(DayPlan day, IReadOnlyList<Asked> asks, WeekShape shape)
     {
         Session session = _maker.Make(
             day.Weekday,
@@ -166,6 +199,9 @@ public sealed class BlockBuilder(BlockInput input)
         return session with { Items = fitted, Minutes = SessionTime.Minutes(fitted, input.Catalogue) };
     }
 }
+
+/// <summary>What a day asks of a track.</summary>
+internal sealed record Asked(DayPlan Day, ExerciseSlot Slot, ItemTarget Ask);
 
 /// <summary>One exercise on one weekday through the weeks; it remembers the last load week, which the next one and the deload are measured
 /// from.</summary>

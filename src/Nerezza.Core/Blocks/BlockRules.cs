@@ -106,8 +106,14 @@ internal sealed record BlocksFile
     /// <summary>The last days before an event.</summary>
     public required PeakingRule Peaking { get; init; }
 
+    /// <summary>Phases of a block with an event inside it.</summary>
+    public required PhaseRule Phases { get; init; }
+
+    /// <summary>What the last ten days before it hold.</summary>
+    public required LastDaysRule LastDays { get; init; }
+
     /// <summary>Attempts at an event.</summary>
-    public required IReadOnlyList<double> Attempts { get; init; }
+    public required AttemptsRule Attempts { get; init; }
 
     /// <summary>What weeks without training take off.</summary>
     public required IReadOnlyList<LayOffRule> LayOff { get; init; }
@@ -172,6 +178,64 @@ internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double 
 internal sealed record EffortRule(double Novice, double Care, double Cap, double UnderCap);
 
 internal sealed record LighterRule(double Percent, double Rpe);
+
+internal sealed record PhaseRule
+{
+    /// <summary>Weeks of peak, the event's own among them where it falls late.</summary>
+    public required int PeakWeeks { get; init; }
+
+    /// <summary>The same for novices and intermediates of few years.</summary>
+    public required int PeakWeeksShort { get; init; }
+
+    /// <summary>Years under which an intermediate has the short one.</summary>
+    public required double ShortUnderYears { get; init; }
+
+    /// <summary>Load weeks that a deload follows when one more week is there.</summary>
+    public required int LoadWeeksToRest { get; init; }
+
+    /// <summary>Days into a week from which an event is late in it.</summary>
+    public required int LateInWeekFromDay { get; init; }
+}
+
+/// <summary>Days before an event.</summary>
+internal sealed record LastDaysRule
+{
+    /// <summary>Days that these rules cover.</summary>
+    public required int Days { get; init; }
+
+    /// <summary>The last heavy pull: from, to.</summary>
+    public required IReadOnlyList<int> Hinge { get; init; }
+
+    /// <summary>The last heavy squat.</summary>
+    public required IReadOnlyList<int> Squat { get; init; }
+
+    /// <summary>The last heavy bench press.</summary>
+    public required IReadOnlyList<int> Press { get; init; }
+
+    /// <summary>Openers stand no nearer than this.</summary>
+    public required int OpenersAtLatest { get; init; }
+
+    /// <summary>Days in which nothing comes that was not there before.</summary>
+    public required int NothingNewDays { get; init; }
+
+    /// <summary>Days without accessories.</summary>
+    public required int NoAccessoriesDays { get; init; }
+
+    /// <summary>Openers as a part of the first attempt, their sets, and their effort at most.</summary>
+    public required double OpenersOfFirst { get; init; }
+
+    /// <summary>Fewest repetitions of a lift's range up to which it is done in singles.</summary>
+    public required int SinglesFromReps { get; init; }
+
+    /// <summary>Singles of a lift.</summary>
+    public required int OpenerSets { get; init; }
+
+    /// <summary>Effort of openers at most.</summary>
+    public required double OpenerRpe { get; init; }
+}
+
+/// <summary>Attempts as parts of the forecast, and the step that the platform loads, kg.</summary>
+internal sealed record AttemptsRule(IReadOnlyList<double> Usual, IReadOnlyList<double> Safer, IReadOnlyList<double> Bolder, double StepKg);
 
 internal sealed record PeakingRule(int LastHingeDays, int LastSquatDays, double LightFraction, double LightRpe);
 

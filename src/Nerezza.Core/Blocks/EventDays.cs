@@ -10,6 +10,13 @@ public sealed class EventDays(Client client)
 {
     private readonly DateOnly[] _dates = [.. client.Events.Select(one => one.Date).Append(client.Competition).OfType<DateOnly>().Order()];
 
+    /// <summary>The first event inside the weeks asked for; null where none is.</summary>
+    public static DateOnly? FirstIn(BlockRequest request, Client client) =>
+        new EventDays(client)
+            ._dates.Where(date => date >= request.Start && date.DayNumber - request.Start.DayNumber < 7 * request.Weeks)
+            .Cast<DateOnly?>()
+            .FirstOrDefault();
+
     /// <summary>Whether an event is on this day: nothing else is trained then.</summary>
     public bool IsOn(DateOnly date) => _dates.Contains(date);
 

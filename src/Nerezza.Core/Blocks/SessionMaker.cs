@@ -41,7 +41,9 @@ public sealed class SessionMaker(BlockInput input)
     {
         Exercise exercise = ask.Chosen.Exercise;
         PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
-        SetUp setUp = input.SetUpOf(exercise);
+        SetUp setUp = input.SetUpOf(exercise, ask.Course);
+        if (ask.Course.Weeks >= PrescriptionRules.Shipped.File.SetUp.Course.CounterbalanceWeeks && Counterbalance.Is(exercise))
+            setUp = setUp with { If = LowerIf.PlateHeld };
         item = _prescriber.WithPlates(item, exercise);
         if (_prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
             setUp = setUp with { BarCm = PrescriptionRules.Shipped.File.SetUp.BarOnPlatesCm };

@@ -17,7 +17,7 @@ internal static class WeekOfRest
         List<ExerciseSlot> today = [.. slots.Where(other => other.Day == slot.Day)];
         return kind switch
         {
-            WeekKind.Load => true,
+            WeekKind.Load or WeekKind.Peak or WeekKind.Event => true,
             WeekKind.Deload => Stays(slot) || IsFirst(slot, today, Region.IsPush) || IsFirst(slot, today, Region.IsPull),
             WeekKind.Test => (slot.Chosen.Purpose is Purpose.Main && IsFirstOfItsPattern(slot, slots))
                 || today

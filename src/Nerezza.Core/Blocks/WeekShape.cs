@@ -15,6 +15,12 @@ public enum WeekKind
 
     /// <summary>A week of tests.</summary>
     Test,
+
+    /// <summary>A week that leads up to an event inside the block.</summary>
+    Peak,
+
+    /// <summary>The week of an event.</summary>
+    Event,
 }
 
 /// <summary>One week's place in its wave: after each deload a new wave starts.</summary>
@@ -35,6 +41,8 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         bool care = client.AgeIn(request.Start) >= rule.CareFromAge || client.Diet is Diet.Deficit;
         int longest = care ? rule.EveryWeeksWithCare : rule.EveryWeeks;
+        if (Phases.MayHold(kind) && EventDays.FirstIn(request, client) is { } on)
+            return Phases.Round(on, request, kind, client, longest);
         WeekKind all = kind switch
         {
             BlockKind.Test => WeekKind.Test,
@@ -50,13 +58,23 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
                 || (care && request.Weeks >= longest)
                 || (client.Level is not Level.Novice && request.Weeks >= rule.NeededFromWeeks)
             );
-        if (!deloads)
-            return [.. Enumerable.Range(1, request.Weeks).Select(n => new WeekShape(n, all, n - 1, request.Weeks))];
-        int waves = (request.Weeks + longest - 1) / longest;
+        return deloads ? Waves(request.Weeks, longest) : Alike(request.Weeks, all);
+    }
+
+    /// <summary>Weeks of one kind.</summary>
+    public static IReadOnlyList<WeekShape> Alike(int count, WeekKind kind) =>
+        [.. Enumerable.Range(1, count).Select(n => new WeekShape(n, kind, n - 1, count))];
+
+    /// <summary>Waves of even length, the longer first, each ending in a deload; a lone week is one of load.</summary>
+    public static IReadOnlyList<WeekShape> Waves(int count, int longest)
+    {
+        if (count <= 1)
+            return Alike(count, WeekKind.Load);
+        int waves = (count + longest - 1) / longest;
         List<WeekShape> weeks = [];
         for (int wave = 0; wave < waves; wave++)
         {
-            int length = request.Weeks / waves + (wave < request.Weeks % waves ? 1 : 0),
+            int length = count / waves + (wave < count % waves ? 1 : 0),
                 loads = Math.Max(1, length - 1);
             for (int i = 0; i < length; i++)
                 weeks.Add(new WeekShape(weeks.Count + 1, i < loads ? WeekKind.Load : WeekKind.Deload, Math.Min(i, loads - 1), loads));

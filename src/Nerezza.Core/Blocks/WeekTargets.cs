@@ -100,11 +100,74 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>What a week asks of a track.</summary>
     public ItemTarget AskOf(ExerciseSlot track, WeekShape shape)
     {
+        if (shape.Kind is WeekKind.Peak or WeekKind.Event && track.Chosen.Purpose is Purpose.Main && kind is not BlockKind.Peak)
+            return Near(PeakOf(track, shape), track, shape);
         WeekTarget target = shape.Kind is WeekKind.Deload && track.Before is { } last ? DeloadOf(last, track) : LoadWeek(track, shape);
-        (double fraction, Rpe rpe) = _events.MostOn(track.DateIn(shape.Number), track.Chosen.Exercise.Pattern);
-        target = target with { MostFraction = Math.Min(target.MostFraction, fraction), MostRpe = Rpe.Min(target.MostRpe, rpe) };
-        return new ItemTarget(track.Chosen, track.Role, track.Range, target);
+        if (shape.Kind is WeekKind.Peak or WeekKind.Event && kind is not BlockKind.Peak)
+            target = target with { Sets = Fewer(target.Sets, BlockKindRule.Of(BlockKind.Peak), least: 1) };
+        return Near(new ItemTarget(track.Chosen, track.Role, track.Range, target), track, shape);
     }
+
+    /// <summary>Light where an event is near.</summary>
+    private ItemTarget Near(ItemTarget ask, ExerciseSlot track, WeekShape shape)
+    {
+        (double fraction, Rpe rpe) = _events.MostOn(track.DateIn(shape.Number), track.Chosen.Exercise.Pattern);
+        return ask with
+        {
+            Target = ask.Target with
+            {
+                MostFraction = Math.Min(ask.Target.MostFraction, fraction),
+                MostRpe = Rpe.Min(ask.Target.MostRpe, rpe),
+            },
+        };
+    }
+
+    /// <summary>What one of the last days before an event asks of a target lift: heavy once more in its window, or openers.</summary>
+    public ItemTarget LastAskOf(ExerciseSlot track, WeekShape shape, LastTime time)
+    {
+        ItemTarget heavy = PeakOf(track, shape with { Index = Math.Max(1, shape.Loads - 1) });
+        if (time is LastTime.Heavy)
+            return heavy;
+        LastDaysRule rule = BlockRules.Shipped.File.LastDays;
+        return heavy with
+        {
+            Range = new RepRange(1, 1),
+            Target = heavy.Target with
+            {
+                Sets = rule.OpenerSets,
+                Reps = 1,
+                Rpe = Rpe.Min(Rpe.Of(rule.OpenerRpe), track.MostRpe),
+                MostRpe = Rpe.Min(Rpe.Of(rule.OpenerRpe), track.MostRpe),
+                AimFraction = rule.OpenersOfFirst * BlockRules.Shipped.File.Attempts.Usual[0],
+            },
+        };
+    }
+
+    /// <summary>A main lift in the weeks before an event: the row of a peak, sets down, intensity kept.</summary>
+    private ItemTarget PeakOf(ExerciseSlot track, WeekShape shape)
+    {
+        BlockKindRule peak = BlockKindRule.Of(BlockKind.Peak);
+        RoleRule role = RoleRule.Of(track.Role.Role, Aim.Peak, track.Chosen.Exercise.Pattern);
+        RepRange range = role.Reps.Overlap(track.Chosen.Exercise.Reps) ?? track.Chosen.Exercise.Reps;
+        Rpe hardest = Rpe.Min(peak.LastRpe, Rpe.Min(Rpe.Of(_effort.Last.Value + BlockRules.Shipped.File.Effort.UnderCap), track.MostRpe));
+        return new ItemTarget(
+            track.Chosen,
+            role,
+            range,
+            new WeekTarget
+            {
+                Sets = Fewer(SetsOf(track, shape), peak, peak.LeastMainSets),
+                Reps = range.Middle,
+                Rpe = EffortSpan.Rising(shape with { Loads = Math.Max(2, shape.Loads) }, Rpe.Min(peak.FirstRpe, hardest), hardest),
+                MostFraction = MostOf(track, shape),
+                MostRpe = track.MostRpe,
+                Kind = TargetKind.Straight,
+            }
+        );
+    }
+
+    private static int Fewer(int sets, BlockKindRule peak, int least) =>
+        Math.Max(Math.Min(sets, least), (int)Math.Round(sets * peak.SetsFactor, MidpointRounding.AwayFromZero));
 
     private WeekTarget LoadWeek(ExerciseSlot track, WeekShape shape)
     {
@@ -122,18 +185,31 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
                     Last = LastSet.Alike,
                 }
                 : First(track, shape, away);
+        int? metres = MetresOf(track, shape);
+        IReadOnlyList<MedleyRun> medley = MedleyOf(track, metres);
         return target with
         {
             Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)),
-            Metres = MetresOf(track, shape),
+            Metres = medley.Count > 0 ? medley.Sum(run => run.Metres) : metres,
+            Medley = medley,
             Seconds = SecondsOf(track.Chosen.Exercise, shape),
         };
     }
 
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
-        track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets
+        track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets + PicksMore(track, shape)
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Sets
         : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
+
+    /// <summary>A single more a fortnight on what is picked from the floor.</summary>
+    private static int PicksMore(ExerciseSlot track, WeekShape shape) =>
+        track.Chosen.Exercise.Pattern is Pattern.Hinge ? shape.Index / PrescriptionRules.Shipped.File.EventLoads.WeeksToAPickMore : 0;
+
+    /// <summary>The implements in a row, each its metres; a lone carry is no medley.</summary>
+    private IReadOnlyList<MedleyRun> MedleyOf(ExerciseSlot track, int? metres) =>
+        track.Chosen.Medley.Count < 2 || metres is not { } each
+            ? []
+            : [.. track.Chosen.Medley.Select(one => new MedleyRun(one.Id, track.MostFraction < 1 ? null : input.EventLoads.Of(one), each))];
 
     /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
     private static int PullsAtMost(ExerciseSlot track, int sets) =>
@@ -181,8 +257,17 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             MostRpe = track.MostRpe,
             Kind = calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role),
             LoadFactor = away.Load,
+            Load = LoadGiven(track, shape),
         };
     }
+
+    /// <summary>A load that a rule gives, not the max: the plate of a counterbalance, the piece of an event.</summary>
+    private Load? LoadGiven(ExerciseSlot track, WeekShape shape) =>
+        track.MostFraction < 1 ? null // caution: at what feels right
+        : Counterbalance.Is(track.Chosen.Exercise)
+            ? Counterbalance.In(shape.Number - 1, track.Chosen.Exercise, input.Loader, input.Client.MassKg)
+        : track.Chosen.Reason is ChosenReason.EventWork && track.Chosen.Medley.Count < 2 ? input.EventLoads.Of(track.Chosen.Exercise)
+        : null;
 
     /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again
     /// starts
@@ -257,6 +342,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             Kind = TargetKind.Straight,
             AimFraction = aim,
             Metres = hardest.Metres,
+            Medley = hardest.Medley,
             Seconds = hardest.Seconds,
         };
     }

@@ -17,7 +17,7 @@ internal static class WeekChecks
         DeloadRule rule = BlockRules.Shipped.File.Deload;
         if (
             block.Kind is BlockKind.Deload or BlockKind.Test or BlockKind.Peak or BlockKind.Return
-            || block.Weeks.Any(week => week.Kind is WeekKind.Deload)
+            || block.Weeks.Any(week => week.Kind is WeekKind.Deload or WeekKind.Peak or WeekKind.Event)
         )
             yield break;
         bool care =

@@ -11,6 +11,9 @@ public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, We
     /// <summary>The letter of its superset; null when it stands alone.</summary>
     public string? Superset { get; init; }
 
+    /// <summary>How far into the block its heights are.</summary>
+    public HeightCourse Course { get; init; } = HeightCourse.Start;
+
     /// <summary>What the coach changed by hand; planning again keeps it.</summary>
     public Pins Pinned { get; init; }
 }

@@ -95,6 +95,9 @@ public sealed record PrescribedSet
     /// <summary>Seconds of a hold; null for work by repetitions.</summary>
     public int? Seconds { get; init; }
 
-    /// <summary>Distance of a carry, metres; null for work by repetitions.</summary>
+    /// <summary>The implements of a medley in a row; empty where it is none.</summary>
+    public IReadOnlyList<MedleyRun> Medley { get; init; } = [];
+
+    /// <summary>Distance of a carry, metres, of a medley the whole; null for work by repetitions.</summary>
     public int? Metres { get; init; }
 }

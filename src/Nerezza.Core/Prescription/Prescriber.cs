@@ -77,6 +77,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
             Tempo = TempoOf(ask, exercise),
             Rest = ask.Target.Rest ?? PrescriptionRules.Shipped.RestOf(ask.Rule, exercise.Id),
             Metres = ask.Target.Metres,
+            Medley = ask.Target.Medley,
             Seconds = ask.Target.Seconds,
         };
 

@@ -121,6 +121,9 @@ internal sealed record RolesFile
     /// <summary>Set-up that faults and screen ask for.</summary>
     public required SetUpRule SetUp { get; init; }
 
+    /// <summary>Loads of event work.</summary>
+    public required EventLoadsRule EventLoads { get; init; }
+
     /// <summary>Steps of ramps, ascending sets and back-offs.</summary>
     public required ShapesRule Shapes { get; init; }
 
@@ -238,8 +241,71 @@ internal sealed record SetUpRule(
     IReadOnlyList<string> Blocks,
     double BoxStepCm,
     double WedgeCm,
-    double BarOnPlatesCm
+    double BarOnPlatesCm,
+    CourseRule Course
 );
+
+/// <summary>Loads of event work as parts of the heaviest done, or of body mass by level.</summary>
+internal sealed record EventLoadsRule
+{
+    /// <summary>Metres of a carry that count as clean.</summary>
+    public required int CleanMetres { get; init; }
+
+    /// <summary>Of the heaviest carry.</summary>
+    public required double CarryOfHeaviest { get; init; }
+
+    /// <summary>In front: novice, intermediate, advanced.</summary>
+    public required IReadOnlyList<double> FrontPart { get; init; }
+
+    /// <summary>In each hand.</summary>
+    public required IReadOnlyList<double> HandPart { get; init; }
+
+    /// <summary>Of the heaviest pick.</summary>
+    public required double PickOfHeaviest { get; init; }
+
+    /// <summary>A pick without a log at most, of body mass.</summary>
+    public required double PickMostPart { get; init; }
+
+    /// <summary>A throw, of body mass.</summary>
+    public required double ThrowPart { get; init; }
+
+    /// <summary>A throw at most.</summary>
+    public required double ThrowMostPart { get; init; }
+
+    /// <summary>Weeks after which a pick has a single more.</summary>
+    public required int WeeksToAPickMore { get; init; }
+}
+
+/// <summary>How heights come down over a block.</summary>
+internal sealed record CourseRule
+{
+    /// <summary>Sessions without the fault that each step asks for.</summary>
+    public required int CleanSessions { get; init; }
+
+    /// <summary>Step of pins and blocks, cm.</summary>
+    public required double BarStepCm { get; init; }
+
+    /// <summary>Height under which a box does not go by itself, cm.</summary>
+    public required double LowestBoxCm { get; init; }
+
+    /// <summary>Knee-to-wall that a week of mobility work is expected to win, cm.</summary>
+    public required double KneeToWallAWeekCm { get; init; }
+
+    /// <summary>Wedge that comes off for each centimetre won.</summary>
+    public required double WedgePerCm { get; init; }
+
+    /// <summary>Steps of a wedge, cm.</summary>
+    public required double WedgeStepCm { get; init; }
+
+    /// <summary>Exercises whose plate in front is a counterbalance.</summary>
+    public required IReadOnlyList<string> Counterbalance { get; init; }
+
+    /// <summary>The plate of the first weeks as a part of body mass.</summary>
+    public required double CounterbalancePart { get; init; }
+
+    /// <summary>Weeks after which it gets lighter.</summary>
+    public required int CounterbalanceWeeks { get; init; }
+}
 
 internal sealed record WeakerSideRule(double ExtraBelow, IReadOnlyList<string> OfBridge, IReadOnlyList<string> OfSquat);
 

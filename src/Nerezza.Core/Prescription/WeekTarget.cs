@@ -38,6 +38,9 @@ public sealed record WeekTarget
     /// <summary>A load that is given; percent and effort follow. Held to what can be made and to the caps.</summary>
     public Load? Load { get; init; }
 
+    /// <summary>The implements of a medley; empty where it is none.</summary>
+    public IReadOnlyList<MedleyRun> Medley { get; init; } = [];
+
     /// <summary>The load left after a lay-off, 0 to 1.</summary>
     public double LoadFactor { get; init; } = 1;
 

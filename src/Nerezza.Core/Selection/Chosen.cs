@@ -44,8 +44,26 @@ public enum ChosenReason
     /// <summary>It is the client's event itself.</summary>
     EventWork,
 
+    /// <summary>It takes turns with another form of the same lift.</summary>
+    TakesTurns,
+
     /// <summary>It stands in for one that cannot be done today.</summary>
     StandsIn,
+}
+
+/// <summary>Two forms of a lift, one a week.</summary>
+/// <param name="With">The other form.</param>
+/// <param name="Weeks">The weeks of this one.</param>
+public sealed record Turn(string With, TurnWeeks Weeks);
+
+/// <summary>Which weeks of a block.</summary>
+public enum TurnWeeks
+{
+    /// <summary>The first, third and so on.</summary>
+    Odd,
+
+    /// <summary>The second, fourth and so on.</summary>
+    Even,
 }
 
 /// <summary>Hard sets of a muscle in a load week without an exercise and with it, and what the week should hold.</summary>
@@ -68,6 +86,12 @@ public sealed record Chosen
 
     /// <summary>How it is done.</summary>
     public required Role Role { get; init; }
+
+    /// <summary>The other form with which it takes turns; null where it stands every week.</summary>
+    public Turn? Turn { get; init; }
+
+    /// <summary>The implements of a medley in a row, this one first; empty where it is none.</summary>
+    public IReadOnlyList<Exercise> Medley { get; init; } = [];
 
     /// <summary>Another aim than the block's for its row of docs/handbook/11-prescription.md; null for the block's.</summary>
     public Aim? Aim { get; init; }

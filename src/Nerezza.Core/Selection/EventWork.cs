@@ -11,27 +11,43 @@ public static class EventWork
 {
     private static readonly EventsRule Rule = SelectionRules.Shipped.Events;
 
-    /// <summary>The exercises, in the order of the session; empty where events are no goal or the block builds something else.</summary>
+    /// <summary>The work in the order of the session; empty where events are no goal or the block builds something else.</summary>
     /// <param name="able">What kit and caution allow.</param>
-    public static IReadOnlyList<Exercise> Of(Client client, BlockKind kind, IReadOnlyList<Exercise> able)
+    public static IReadOnlyList<EventPart> Of(Client client, BlockKind kind, IReadOnlyList<Exercise> able)
     {
         if (client.Goal is not Goal.Events || kind is not (BlockKind.Strength or BlockKind.Muscle or BlockKind.Peak))
             return [];
         // Without an event by name all of them are prepared for.
-        IEnumerable<EventKind> kinds =
-            client.Events.Count > 0 ? client.Events.Select(one => one.Kind).Distinct() : Enum.GetValues<EventKind>();
-        List<Exercise> work = [];
-        foreach (EventKind one in kinds.Order())
-            work.AddRange(
-                Rule.Exercises[Codes.Of(one)]
-                    .Select(id => able.FirstOrDefault(exercise => exercise.Id == id))
-                    .OfType<Exercise>()
-                    .Except(work)
-                    .Take(one is EventKind.CarryMedley ? Rule.MedleyImplements : 1)
-            );
+        List<EventKind> kinds =
+        [
+            .. client.Events.Count > 0 ? client.Events.Select(one => one.Kind).Distinct() : Enum.GetValues<EventKind>(),
+        ];
+        List<EventPart> work = [];
+        foreach (EventKind one in Order.Where(kinds.Contains))
+        {
+            List<Exercise> fits =
+            [
+                .. Rule.Exercises[Codes.Of(one)].Select(id => able.FirstOrDefault(exercise => exercise.Id == id)).OfType<Exercise>(),
+            ];
+            if (fits.Count == 0)
+                continue;
+            bool medley = one is EventKind.CarryMedley;
+            work.Add(new EventPart(fits[0], medley ? [.. fits.Take(ImplementsOf(client))] : []));
+        }
         return work;
     }
+
+    /// <summary>Throws fresh, then the medley, then picks.</summary>
+    private static readonly EventKind[] Order = [EventKind.LoadedThrow, EventKind.CarryMedley, EventKind.FloorPick];
+
+    private static int ImplementsOf(Client client) =>
+        client.Level is Level.Advanced ? Rule.MedleyImplementsAdvanced : Rule.MedleyImplements;
 
     /// <summary>What an event exercise is for: carries by distance, everything else as the lift of the day.</summary>
     public static Role RoleOf(Exercise exercise) => exercise.Pattern is Pattern.Carry ? Role.Carry : Role.Main;
 }
+
+/// <summary>One part of an event session.</summary>
+/// <param name="Exercise">The exercise; of a medley its first implement.</param>
+/// <param name="Medley">The implements of a medley in a row; empty where it is none.</param>
+public sealed record EventPart(Exercise Exercise, IReadOnlyList<Exercise> Medley);

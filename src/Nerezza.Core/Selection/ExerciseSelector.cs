@@ -18,6 +18,7 @@ public sealed class ExerciseSelector
     private readonly LoadReach _reach;
     private readonly Dictionary<string, PassedOver> _out = [];
     private readonly List<Exercise> _able = [];
+    private readonly Turns _turns;
 
     private ExerciseSelector(SelectionInput input, IChooser chooser)
     {
@@ -35,6 +36,7 @@ public sealed class ExerciseSelector
         _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Prepared);
         _reach = new LoadReach(input.Prepared.Loader, input.Prepared.Maxes, input.Prepared.LoadKg, input.Prepared.Client.MassKg);
+        _turns = new Turns(input, FirstAble, Beside);
         foreach (Exercise exercise in input.Prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
             if (_eligibility.Judge(exercise) is { } reason)
@@ -65,7 +67,7 @@ public sealed class ExerciseSelector
         IReadOnlyList<DayFrame> frames = weekFrame.Of([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)], events);
         frames = new PickedWork(_input, ToPicked).On(frames);
         Scoring toward = _scoring.Toward(TargetsOf(frames));
-        var candidates = new SlotCandidates(_input, _able, toward, _reach, Leads(frames));
+        var candidates = new SlotCandidates(_input, _able, toward, _reach, Leads(frames).Concat(_turns.Kept(Leads(frames))));
         IReadOnlyList<Slot> slots = new SlotMaker(_input, candidates, School, weekFrame.Leads).Of(frames);
         var written = new SlotProblem(_input, frames, slots, candidates.Trainable);
         ChoiceProblem problem = written.Build();
@@ -82,13 +84,21 @@ public sealed class ExerciseSelector
                     )
             ),
         ]);
-        IReadOnlyList<DayPlan> days =
-        [
-            .. week.Where(day => day.Lifts.Count > 0)
-                .Select(day => DayPlan.InOrder(day.Day, day.Lifts.Select(lift => InSeason(lift, day.Day)), _input.Prepared.Case.Schools)),
-        ];
+        IReadOnlyList<DayPlan> days = [.. week.Where(day => day.Lifts.Count > 0).Select(day => InOrder(day.Day, day.Lifts, week))];
         return Whole(days, [.. drills.Where(drill => drill.Role is Role.Capacity)], toward, choice.Proof, problem, written, choice);
     }
+
+    private DayPlan InOrder(SplitDay day, IReadOnlyList<Chosen> lifts, IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week)
+    {
+        List<string> standing = [.. week.SelectMany(other => other.Lifts).Select(lift => lift.Exercise.Id)];
+        return DayPlan.InOrder(
+            day,
+            lifts.SelectMany(lift => _turns.Of(lift, standing)).Select(lift => InSeason(lift, day)),
+            _input.Prepared.Case.Schools
+        );
+    }
+
+    private Chosen Beside(Exercise exercise, Chosen lift) => With(exercise, lift.Purpose, lift.Role, ChosenReason.TakesTurns);
 
     /// <summary>Leg work about hard sport is capped.</summary>
     private Chosen InSeason(Chosen lift, SplitDay day) =>
@@ -123,7 +133,11 @@ public sealed class ExerciseSelector
             _input.Prepared.Client.TargetLifts.Contains(exercise.Id) ? ChosenReason.TargetLift : ChosenReason.UsualLift
         );
 
-    private Chosen ToEvent(Exercise exercise) => With(exercise, Purpose.Event, EventWork.RoleOf(exercise), ChosenReason.EventWork);
+    private Chosen ToEvent(EventPart part) =>
+        With(part.Exercise, Purpose.Event, EventWork.RoleOf(part.Exercise), ChosenReason.EventWork) with
+        {
+            Medley = part.Medley,
+        };
 
     private Chosen ToPicked(Exercise exercise) =>
         With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);

@@ -51,6 +51,8 @@ internal sealed class MainLiftChoice(
                 .OrderByDescending(row => Math.Round(row.Grade, 6))
                 .ThenBy(row => row.exercise.Id, StringComparer.Ordinal),
         ];
+        if (picks.All(pick => pick.Kind is not PickKind.Main) && OtherTarget(lead) is { } target)
+            return ToChosen(target, scores.Toward([target.Id]), [(lead.Exercise, lead.Score)]);
         bool answersItself = findings.Any(finding =>
             lead.Answers.Contains(finding.Code) && Grading.Of(lead.Exercise, finding) >= Grading.First
         );
@@ -59,6 +61,11 @@ internal sealed class MainLiftChoice(
         Scoring scoring = scores.Toward([lead.Exercise.Id]);
         return ToChosen(forms[0].Exercise, scoring, [(lead.Exercise, lead.Score)]) with { Reason = ChosenReason.AnswersFinding };
     }
+
+    /// <summary>Another lift of the pattern that the client named.</summary>
+    private Exercise? OtherTarget(Chosen lead) =>
+        TargetsOf(lead.Exercise.Pattern)
+            .Find(target => target.Id != lead.Exercise.Id && !reach.FallsShort(target) && eligibility.Judge(target) is null);
 
     private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue);
 

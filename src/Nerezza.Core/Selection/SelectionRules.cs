@@ -72,7 +72,11 @@ internal sealed record SelectionRules
 }
 
 /// <summary>Which exercises prepare for an event, best first.</summary>
-internal sealed record EventsRule(IReadOnlyDictionary<string, IReadOnlyList<string>> Exercises, int MedleyImplements);
+internal sealed record EventsRule(
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Exercises,
+    int MedleyImplements,
+    int MedleyImplementsAdvanced
+);
 
 internal sealed record SafetiesRule(IReadOnlyList<string> Patterns, IReadOnlyList<string> Loads, double FromRpe, double AloneRpe);
 

@@ -48,6 +48,9 @@ internal sealed record SlotRules
     /// <summary>Degrees of arm elevation under which arms are short of overhead.</summary>
     public required double ShortArmsDeg { get; init; }
 
+    /// <summary>Branches of a ladder that take turns week by week.</summary>
+    public required IReadOnlyList<IReadOnlyList<string>> Turns { get; init; }
+
     /// <summary>Load on the spine of a day from which rows are chest-supported.</summary>
     public required int SpineAxial { get; init; }
 

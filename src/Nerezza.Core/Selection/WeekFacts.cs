@@ -32,7 +32,9 @@ internal sealed class WeekFacts(SelectionInput input, IReadOnlyList<DayPlan> day
         Muscle muscle = chosen.Exercise.PrimeMovers.FirstOrDefault(input.Prepared.Client.Emphasis.Contains, chosen.Exercise.PrimeMovers[0]);
         double Sets(Func<Chosen, bool> which) =>
             days.SelectMany(day => day.Lifts)
-                .Where(one => one.Role is not (Role.Priming or Role.Skill or Role.Carry) && which(one))
+                .Where(one =>
+                    one.Role is not (Role.Priming or Role.Skill or Role.Carry) && one.Turn?.Weeks is not TurnWeeks.Even && which(one)
+                )
                 .Sum(one => input.Cost.SetsOf(one) * WeeklySets.Count(one.Exercise, muscle, input.Prepared.Case.Schools.SetCounting));
         SetLimits limits = _limits.Of(muscle);
         return new SetsInWeek(muscle, Sets(one => one.Exercise.Id != chosen.Exercise.Id), Sets(_ => true), limits.Low, limits.High);

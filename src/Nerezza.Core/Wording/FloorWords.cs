@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Prescription;
 
@@ -7,6 +8,19 @@ namespace Nerezza.Core.Wording;
 /// <summary>Says what the floor proposes, in one sentence.</summary>
 public static class FloorWords
 {
+    /// <summary>What to set up for an item, in words: the implements of a medley first.</summary>
+    public static string Text(PrescribedItem item, ExerciseCatalogue catalogue)
+    {
+        string heights = Text(item.SetUp);
+        if (item.Sets[0].Medley is not { Count: > 0 } medley)
+            return heights;
+        IEnumerable<string> runs = medley.Select(run =>
+            $"{catalogue[run.Exercise].Name.ToLowerInvariant()} {(run.Load is { } load ? $"{Number(load.Kilograms)} kg" : "(weigh it)")} "
+            + $"{run.Metres} m"
+        );
+        return $"In a row, timed: {string.Join(", ", runs)}.{(heights.Length > 0 ? $" {heights}" : "")}";
+    }
+
     /// <summary>What to set up, in words; empty when nothing is to be set.</summary>
     public static string Text(SetUp setUp)
     {
@@ -17,6 +31,14 @@ public static class FloorWords
             setUp.HeelCm is { } heel ? $"wedge of {Number(heel)} cm" : "",
             setUp.BlockCm is { } blocks ? $"blocks of {Number(blocks)} cm" : "",
             setUp.BarCm is { } bar ? $"until a full-size plate is on, stand the bar on blocks or plates at {Number(bar)} cm" : "",
+            setUp.If switch
+            {
+                LowerIf.SessionsWereClean => "so low only if the last two sessions were without the fault",
+                LowerIf.KneeToWallGrew => "so low only if knee-to-wall has grown by twice what the wedge lost",
+                LowerIf.PlateHeld => "the lighter plate only if the squat stayed upright with the last one",
+                null => "",
+                _ => throw new UnreachableException(setUp.If.ToString()),
+            },
             setUp.Aid is { } aid ? $"to feel it: {aid}" : "",
         ];
         string text = string.Join(", ", parts.Where(part => part.Length > 0));

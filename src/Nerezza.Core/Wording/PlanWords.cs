@@ -95,6 +95,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                 ? "bends the trunk under load"
                 : "holds the trunk still against load",
             ChosenReason.Supports => $"takes the minutes that are left{Sets(chosen)}",
+            ChosenReason.TakesTurns => $"takes turns with {catalogue[chosen.Turn!.With].Name}, week by week",
             ChosenReason.StandsIn => "stands in, at the same repetitions and effort",
         };
         return $"{name} {why}";

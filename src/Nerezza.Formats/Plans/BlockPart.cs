@@ -118,6 +118,9 @@ public sealed record SetPart
 
     [Between(0, 1000, "metres")]
     public double? Metres { get; init; }
+
+    /// <summary>The implements of a medley in a row; null where it is none.</summary>
+    public IReadOnlyList<ImplementPart>? Implements { get; init; }
 }
 
 /// <summary>Effort in a word.</summary>
@@ -125,4 +128,18 @@ public enum EffortWord
 {
     /// <summary>Easier than anybody can rate.</summary>
     Easy,
+}
+
+/// <summary>One implement of a medley.</summary>
+public sealed record ImplementPart
+{
+    [ExerciseId]
+    public required string Exercise { get; init; }
+
+    /// <summary>Null where nothing tells it: weigh it.</summary>
+    [Between(0, 1000, "kilograms")]
+    public double? Kg { get; init; }
+
+    [Between(0, 1000, "metres")]
+    public required double Metres { get; init; }
 }

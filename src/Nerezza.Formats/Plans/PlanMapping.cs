@@ -171,7 +171,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
                 BlockCm = item.SetUp.BlockCm,
                 BarCm = item.SetUp.BarCm,
                 Stance = catalogue[item.Exercise].Stance ?? "",
-                Note = FloorWords.Text(item.SetUp),
+                Note = FloorWords.Text(item, catalogue),
             },
             Sets = [.. item.Sets.Select(ToSet)],
         };
@@ -193,6 +193,18 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             RestSeconds = set.Rest.Seconds,
             Side = set.Side,
             Metres = set.Metres,
+            Implements =
+                set.Medley.Count == 0
+                    ? null
+                    :
+                    [
+                        .. set.Medley.Select(run => new ImplementPart
+                        {
+                            Exercise = run.Exercise,
+                            Kg = run.Load?.Kilograms,
+                            Metres = run.Metres,
+                        }),
+                    ],
             Amrap = set.Amrap,
             Seconds = set.Seconds,
         };

@@ -57,9 +57,26 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
         string side = middle.Side is null ? "" : " a side";
         string warmUp =
             item.WarmUp.Count == 0 ? "" : $"  ramp {string.Join(", ", item.WarmUp.Select(set => $"{Kg(set.Load)}x{set.Reps}"))}";
+        string runs = string.Concat(
+            middle.Medley.Select(run => $"  {run.Exercise} {(run.Load is { } load ? Kg(load) + " kg" : "weigh it")} {run.Metres} m")
+        );
         return $"   {Codes.Of(item.Purpose), -10} {Shortened(catalogue[item.Exercise].Name), -38} {Work(item, middle) + side, -15} "
-            + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s{warmUp}";
+            + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s{warmUp}{Heights(item.SetUp)}{runs}";
     }
+
+    private static string Heights(SetUp setUp) =>
+        string.Concat(
+            new[]
+            {
+                ("box", setUp.BoxCm),
+                ("pins", setUp.PinCm),
+                ("wedge", setUp.HeelCm),
+                ("blocks", setUp.BlockCm),
+                ("bar at", setUp.BarCm),
+            }
+                .Where(row => row.Item2 is > 0)
+                .Select(row => $"  {row.Item1} {row.Item2!.Value.ToString("0.#", CultureInfo.InvariantCulture)} cm")
+        );
 
     private static string Shortened(string name) => name.Length <= 38 ? name : name[..37] + ".";
 

@@ -80,7 +80,14 @@ public sealed record DraftView
 }
 
 /// <summary>The attempts at a lift on the day.</summary>
-public sealed record AttemptsView(string Exercise, double ForecastKg, IReadOnlyList<double> Kg);
+/// <param name="Kg">The usual row.</param>
+public sealed record AttemptsView(
+    string Exercise,
+    double ForecastKg,
+    IReadOnlyList<double> Kg,
+    IReadOnlyList<double> SaferKg,
+    IReadOnlyList<double> BolderKg
+);
 
 /// <summary>Something to do every day.</summary>
 public sealed record DailyWork(string Exercise, string Because);

@@ -49,7 +49,9 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
                 .. plan.Attempts.Select(one => new AttemptsView(
                     one.Exercise,
                     Math.Round(one.ForecastKg, 1),
-                    [.. one.Loads.Select(load => load.Kilograms)]
+                    [.. one.Usual.Select(load => load.Kilograms)],
+                    [.. one.Safer.Select(load => load.Kilograms)],
+                    [.. one.Bolder.Select(load => load.Kilograms)]
                 )),
             ],
             Daily = floor.Daily(plan),

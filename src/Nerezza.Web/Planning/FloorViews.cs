@@ -66,7 +66,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Role = item.Role,
             Because = _words.Because(item),
             Cues = item.Cues,
-            SetUp = FloorWords.Text(item.SetUp),
+            SetUp = FloorWords.Text(item, catalogue),
             WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             Sets = [.. item.Sets.Select((set, place) => Set(set, place, done))],
             Proposal = Proposal(item, exercise, @case, done, means, plan),

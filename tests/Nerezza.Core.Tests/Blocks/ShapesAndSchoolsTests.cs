@@ -91,7 +91,7 @@ public sealed class ShapesAndSchoolsTests
         Plan plan = Planner.Make(
             plain with
             {
-                Client = plain.Client with { BirthYear = born },
+                Client = plain.Client with { BirthYear = born, Competition = plain.Block.Start.AddDays(30) },
                 Block = plain.Block with { Kind = kind, Weeks = 1 },
             }
         );
@@ -99,7 +99,7 @@ public sealed class ShapesAndSchoolsTests
             expected
                 == string.Join(
                     ", ",
-                    plan.Attempts.Select(one => $"{one.Exercise} {string.Join(' ', one.Loads.Select(load => load.Kilograms))}")
+                    plan.Attempts.Select(one => $"{one.Exercise} {string.Join(' ', one.Usual.Select(load => load.Kilograms))}")
                 ),
             $"{because}: {string.Join(", ", plan.Attempts.Select(one => $"{one.Exercise} {one.ForecastKg}"))}"
         );

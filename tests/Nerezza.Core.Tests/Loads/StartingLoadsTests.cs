@@ -2,6 +2,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Tests.Loads;
 
@@ -89,6 +90,7 @@ public sealed class StartingLoadsTests
             exercise =>
                 !free.Contains(exercise.Load)
                 && exercise.Pattern is not (Pattern.Carry or Pattern.Throw or Pattern.Mobility or Pattern.Drill or Pattern.Priming)
+                && !Counterbalance.Is(exercise)
                 && none.FindOrGuess(exercise.Id) is null
         );
     }

@@ -81,7 +81,9 @@ public sealed class CompositionLaws
             .. plan
                 .Selection.Days.SelectMany(day => day.Lifts)
                 .Where(lift =>
-                    SlotKinds.MovementOf(lift.Exercise.Id) == "floor-pulls" && lift.Purpose is not (Purpose.Learn or Purpose.Prime)
+                    SlotKinds.MovementOf(lift.Exercise.Id) == "floor-pulls"
+                    && lift.Purpose is not (Purpose.Learn or Purpose.Prime)
+                    && lift.Turn?.Weeks is not TurnWeeks.Even
                 ),
         ];
         int leading = pulls.Count(pull => pull.Purpose is Purpose.Main);
@@ -94,6 +96,7 @@ public sealed class CompositionLaws
             day.Lifts.Where(lift =>
                     lift.Purpose is not (Purpose.WeakPoint or Purpose.Emphasis or Purpose.Learn or Purpose.Prime or Purpose.Event)
                     && lift.Reason is not ChosenReason.Picked
+                    && lift.Turn?.Weeks is not TurnWeeks.Even
                 )
                 .GroupBy(lift => SlotKinds.MovementOf(lift.Exercise.Id))
                 .Where(form => form.Count() > 1)

@@ -7,6 +7,14 @@ export function words(code: string): string {
 }
 
 /** What a place in the week is for, as a coach says it. */
+export const weekKinds: Readonly<Record<(typeof codes.weekKind)[number], string>> = {
+  load: 'Load',
+  deload: 'Deload',
+  test: 'Test',
+  peak: 'Peak',
+  event: 'Week of the event',
+}
+
 export const purposeNames: Readonly<Record<(typeof codes.purpose)[number], string>> = {
   learn: 'To learn',
   prime: 'To feel',

@@ -34,7 +34,8 @@ export const Beside = memo(function Beside({ attempts, daily, name }: Props) {
               {name(row.exercise)}: {row.kg.map((kg) => mass(kg)).join(', ')} {massUnit()}
               <Box as="span" color="quiet">
                 {' '}
-                of a max of {mass(row.forecastKg, 1)} today
+                of a max of {mass(row.forecastKg, 1)} today; safer {row.saferKg.map((kg) => mass(kg)).join(', ')}, bolder{' '}
+                {row.bolderKg.map((kg) => mass(kg)).join(', ')}
               </Box>
             </Box>
           ))}

@@ -35,7 +35,7 @@ export function Chain({ view }: { view: BlockView }) {
             Array.from({ length: block.weeks }, (_, w) => {
               const start = new Date(new Date(`${block.start}T00:00:00Z`).getTime() + w * 7 * 86_400_000).toISOString().slice(0, 10)
               const total = b === 0 ? view.totals[w] : undefined
-              const deload = b === 0 && view.plan.block?.weeks[w]?.kind === 'deload'
+              const kind = b === 0 ? (view.plan.block?.weeks[w]?.kind ?? 'load') : 'load'
               return (
                 <chakra.tr
                   key={`${block.start}-${start}`}
@@ -46,7 +46,7 @@ export function Chain({ view }: { view: BlockView }) {
                   <Cell>{w === 0 ? words(block.kind ?? '') : ''}</Cell>
                   <Cell>
                     {shortDate(start)}
-                    {deload ? ', deload' : ''}
+                    {kind === 'load' ? '' : `, ${weekKinds[kind].toLowerCase()}`}
                     {isNow(start) ? ', now' : ''}
                   </Cell>
                   <Cell>{total?.meanPercent ? `${plain(total.meanPercent, 0)} %` : ''}</Cell>

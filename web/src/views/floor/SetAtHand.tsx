@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
+import { weekKinds } from '../../text/codes'
 import { effort, clock, mass, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { SetBars } from '../../ui/SetBars'
@@ -37,7 +38,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
               {set.side === 'left' ? 'Left side' : 'Right side'}
             </chakra.span>
           )}
-          {view.session?.weekKind === 'deload' ? ', deload' : ''}
+          {view.session && view.session.weekKind !== 'load' ? `, ${weekKinds[view.session.weekKind].toLowerCase()}` : ''}
         </Box>
         <Box
           color={rest.tooSoon ? colors.ink : colors.quiet}
