@@ -113,7 +113,8 @@ public sealed class BlockBuilder(BlockInput input)
             slot.Day == day && HasTurn(slot.Chosen, shape) && WeekOfRest.Keeps(slot, slots, shape.Kind)
         );
         if (last is null || !last.Covers(date))
-            return here.Select(slot => new Asked(day, slot, targets.AskOf(slot, shape) with { Course = CourseOf(slot, slots, shape) }));
+            return here.Where(slot => last?.Waits(slot, date) is not true)
+                .Select(slot => new Asked(day, slot, targets.AskOf(slot, shape) with { Course = CourseOf(slot, slots, shape) }));
         return last.On(date)
             .Select(row => new Asked(day, row.Slot, targets.LastAskOf(row.Slot, shape, row.Time)))
             .Concat(here.Where(slot => last.Keeps(slot, date)).Select(slot => new Asked(day, slot, targets.AskOf(slot, shape))));

@@ -224,6 +224,9 @@ internal sealed record LastDaysRule
     /// <summary>Openers as a part of the first attempt, their sets, and their effort at most.</summary>
     public required double OpenersOfFirst { get; init; }
 
+    /// <summary>Days before its last heavy day on which a lift is not trained heavy again.</summary>
+    public required int RestBeforeHeavyDays { get; init; }
+
     /// <summary>Fewest repetitions of a lift's range up to which it is done in singles.</summary>
     public required int SinglesFromReps { get; init; }
 

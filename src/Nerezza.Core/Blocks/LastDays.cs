@@ -52,6 +52,15 @@ internal sealed class LastDays
         && (slot.Chosen.Purpose is not Purpose.Main || !_patterns.Contains(slot.Chosen.Exercise.Pattern))
         && (slot.Chosen.Purpose is not Purpose.Second || DaysTo(date) > Rule.NothingNewDays);
 
+    /// <summary>Whether a lift waits on a day before the window because its last heavy day is near.</summary>
+    public bool Waits(ExerciseSlot slot, DateOnly date) =>
+        slot.Chosen.Purpose is Purpose.Main
+        && _lifts.Any(day =>
+            day.Key > date
+            && day.Key.DayNumber - date.DayNumber <= Rule.RestBeforeHeavyDays
+            && day.Value.Exists(row => row.Time is LastTime.Heavy && row.Slot.Chosen.Exercise.Pattern == slot.Chosen.Exercise.Pattern)
+        );
+
     private int DaysTo(DateOnly date) => _on.DayNumber - date.DayNumber;
 
     /// <summary>The first track of each target lift, in the order of a meet; without targets the lifts that lead.</summary>

@@ -59,10 +59,13 @@ public sealed class SessionMaker(BlockInput input)
     }
 
     private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) =>
-        ask.Rule.Role switch
-        {
-            Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
-            Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
-            Role.Priming or Role.Skill or Role.SingleJoint or Role.Trunk or Role.Carry or Role.Capacity => WarmUpNeed.SingleJoint,
-        };
+        // What balances needs no ramp.
+        Counterbalance.Is(ask.Chosen.Exercise)
+            ? WarmUpNeed.SingleJoint
+            : ask.Rule.Role switch
+            {
+                Role.Main or Role.Second => cold ? WarmUpNeed.ColdPattern : WarmUpNeed.WarmPattern,
+                Role.Accessory => cold ? WarmUpNeed.Accessory : WarmUpNeed.WarmPattern,
+                Role.Priming or Role.Skill or Role.SingleJoint or Role.Trunk or Role.Carry or Role.Capacity => WarmUpNeed.SingleJoint,
+            };
 }

@@ -78,12 +78,19 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>The role's range where the exercise shares it, else the exercise's; what comes again in the week moves.</summary>
     private RepRange RangeOf(Chosen chosen, RoleRule role, int exposure)
     {
-        bool low = chosen.Role is Role.Main && _rule.Aim is Aim.Strength && input.Schools.StrengthReps is StrengthReps.Low;
+        bool low =
+            chosen.Role is Role.Main
+            && _rule.Aim is Aim.Strength
+            && input.Schools.StrengthReps is StrengthReps.Low
+            && !IsGuessed(chosen.Exercise);
         RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
         RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
         bool moves = exposure > 0 && (chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second);
         return moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
     }
+
+    /// <summary>Singles and doubles ask for a max that is more than a guess.</summary>
+    private bool IsGuessed(Exercise exercise) => maker.MaxOf(exercise)?.Source is null or MaxSource.Guess;
 
     /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two
     /// higher.</summary>
@@ -147,8 +154,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     private ItemTarget PeakOf(ExerciseSlot track, WeekShape shape)
     {
         BlockKindRule peak = BlockKindRule.Of(BlockKind.Peak);
-        RoleRule role = RoleRule.Of(track.Role.Role, Aim.Peak, track.Chosen.Exercise.Pattern);
-        RepRange range = role.Reps.Overlap(track.Chosen.Exercise.Reps) ?? track.Chosen.Exercise.Reps;
+        RoleRule role = IsGuessed(track.Chosen.Exercise)
+            ? track.Role
+            : RoleRule.Of(track.Role.Role, Aim.Peak, track.Chosen.Exercise.Pattern);
+        RepRange range = IsGuessed(track.Chosen.Exercise)
+            ? track.Range
+            : role.Reps.Overlap(track.Chosen.Exercise.Reps) ?? track.Chosen.Exercise.Reps;
         Rpe hardest = Rpe.Min(peak.LastRpe, Rpe.Min(Rpe.Of(_effort.Last.Value + BlockRules.Shipped.File.Effort.UnderCap), track.MostRpe));
         return new ItemTarget(
             track.Chosen,
@@ -341,6 +352,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             MostRpe = most,
             Kind = TargetKind.Straight,
             AimFraction = aim,
+            // A piece or a counterbalance is what it is.
+            Load = Counterbalance.Is(track.Chosen.Exercise) || track.Chosen.Reason is ChosenReason.EventWork ? hardest.Load : null,
             Metres = hardest.Metres,
             Medley = hardest.Medley,
             Seconds = hardest.Seconds,

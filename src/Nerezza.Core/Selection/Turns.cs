@@ -37,10 +37,11 @@ internal sealed class Turns(SelectionInput input, Func<IEnumerable<string>, Exer
     private Exercise? OtherOf(Chosen lift, IReadOnlyList<string> week)
     {
         string id = lift.Exercise.Id;
-        IEnumerable<string> others =
-            lift.Purpose is Purpose.Main && week.Count(other => other == id) == 1 ? AskedBeside(lift.Exercise)
-            : lift.Purpose is Purpose.Learn or Purpose.Prime ? []
+        IEnumerable<string> others = lift.Purpose is Purpose.Learn or Purpose.Prime
+            ? []
             : SlotRules.Shipped.Turns.Where(pair => pair.Contains(id)).SelectMany(pair => pair);
+        if (lift.Purpose is Purpose.Main && week.Count(other => other == id) == 1)
+            others = AskedBeside(lift.Exercise).Concat(others);
         return firstAble(others.Where(other => other != id && !week.Contains(other)));
     }
 

@@ -61,7 +61,8 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
             middle.Medley.Select(run => $"  {run.Exercise} {(run.Load is { } load ? Kg(load) + " kg" : "weigh it")} {run.Metres} m")
         );
         return $"   {Codes.Of(item.Purpose), -10} {Shortened(catalogue[item.Exercise].Name), -38} {Work(item, middle) + side, -15} "
-            + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s{warmUp}{Heights(item.SetUp)}{runs}";
+            + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s"
+            + $"{warmUp}{Heights(item.SetUp)}{runs}";
     }
 
     private static string Heights(SetUp setUp) =>

@@ -75,8 +75,8 @@ public sealed class EventWorkTests
         Assert.Equal(Enumerable.Range(0, weeks.Count).Select(week => (int?)(2 * (20 + 5 * week))), runs.Select(run => run.Sets[0].Metres));
     }
 
-    /// <summary>80 kg, intermediate: 60 % in front, 45 % a hand, of what pieces there are; what the log tells goes before; a keg and a stone
-    /// are weighed first.</summary>
+    /// <summary>80 kg, intermediate: 60 % in front, 45 % a hand, of what pieces there are; what the log tells goes before; a keg
+    /// and a stone are weighed first.</summary>
     [Theory]
     [InlineData("sandbag-front-carry", null, 50.0)] // 48 kg: nearest of 10, 20, 50, 80
     [InlineData("sandbag-front-carry", 100.0, 80.0)] // 80 % of 100

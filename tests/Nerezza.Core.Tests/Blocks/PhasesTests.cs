@@ -55,16 +55,19 @@ public sealed class PhasesTests
                     .SelectMany(session => session.Items)
                     .Where(item => item.Role is Role.Main)
                     .Select(item =>
-                        $"{item.Exercise} {item.Sets.Count}x{item.Sets[0].Reps} {(item.Sets[0].Reps == 1 ? "easy" : item.Sets.Max(set => set.Rpe.Value))}"
+                        $"{item.Exercise} {item.Sets.Count}x{item.Sets[0].Reps} "
+                        + (item.Sets[0].Reps == 1 ? "easy" : $"{item.Sets.Max(set => set.Rpe.Value)}")
                     )
             );
         Assert.Equal("conventional-deadlift 3x2 9", Day(10)); // Wednesday
         Assert.Equal("", Day(8)); // Friday: no second heavy lift
         Assert.Equal("back-squat-high-bar 3x2 9", Day(7)); // Saturday
-        Assert.Equal("bench-press 3x2 9", Day(5)); // Monday
-        Assert.Equal("back-squat-high-bar 2x1 easy, bench-press 2x1 easy, conventional-deadlift 2x1 easy", Day(3)); // Wednesday
+        Assert.Equal("bench-press 3x5 9", Day(5)); // Monday; its max is a guess, and nobody does doubles on a guess
+        // Wednesday
+        Assert.Equal("back-squat-high-bar 2x1 easy, bench-press 2x1 easy, conventional-deadlift 2x1 easy", Day(3));
         Assert.Equal("", Day(1));
-        Assert.Equal(["back-squat-high-bar", "conventional-deadlift"], plan.Attempts.Select(one => one.Exercise)); // the bench has no max of its own
+        // The bench has no max of its own.
+        Assert.Equal(["back-squat-high-bar", "conventional-deadlift"], plan.Attempts.Select(one => one.Exercise));
     }
 
     [Fact]

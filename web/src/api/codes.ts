@@ -339,7 +339,7 @@ export const codes = {
   targetKind: ['straight', 'ramp', 'ascending', 'top-and-back-off', 'calibration'],
   urgency: ['emergency', 'doctor', 'clearance'],
   verdict: ['accepted', 'rejected', 'added'],
-  weekKind: ['load', 'deload', 'test'],
+  weekKind: ['load', 'deload', 'test', 'peak', 'event'],
   weekday: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
   workSets: ['straight', 'ramp', 'ascending'],
 } as const

@@ -2291,6 +2291,8 @@ export interface components {
             /** Format: double */
             forecastKg: number;
             kg: number[];
+            saferKg: number[];
+            bolderKg: number[];
         };
         BandPointSection: {
             /** Format: double */
@@ -3029,6 +3031,13 @@ export interface components {
         };
         /** @enum {unknown} */
         Implement: "barbell" | "rack" | "bench" | "dumbbells" | "kettlebells" | "bands" | "cable" | "safety-bar" | "trap-bar" | "smith" | "leg-press" | "hack-squat" | "leg-curl-seated" | "leg-curl-lying" | "leg-extension" | "calf-machine-standing" | "calf-machine-seated" | "hip-thrust-machine" | "hip-abduction-machine" | "glute-kickback-machine" | "glute-ham" | "hip-extension-45" | "hip-extension-90" | "reverse-hyper" | "sissy-bench" | "box" | "blocks" | "wedge" | "plates" | "belt-squat" | "sandbag" | "keg" | "stone" | "farmers-handles" | "sled" | "landmine" | "pulldown" | "row-machine" | "fly-machine" | "pull-up-bar" | "foam-roller" | "dowel" | "wall" | "roll-out-wheel" | "hip-adduction-machine" | "dip-bars" | "log";
+        ImplementPart: {
+            exercise: string;
+            /** Format: double */
+            kg?: null | number;
+            /** Format: double */
+            metres: number;
+        };
         ImportText: {
             text: string;
         };
@@ -3690,6 +3699,7 @@ export interface components {
             seconds?: null | number;
             /** Format: double */
             metres?: null | number;
+            implements?: null | components["schemas"]["ImplementPart"][];
         };
         SetView: {
             /** Format: uuid */
@@ -3878,7 +3888,7 @@ export interface components {
             reps: number;
         };
         /** @enum {unknown} */
-        WeekKind: "load" | "deload" | "test";
+        WeekKind: "load" | "deload" | "test" | "peak" | "event";
         WeekPart: {
             /** Format: int32 */
             number: number;
@@ -4003,6 +4013,7 @@ export type Hold = components['schemas']['Hold'];
 export type HoldPart = components['schemas']['HoldPart'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
+export type ImplementPart = components['schemas']['ImplementPart'];
 export type ImportText = components['schemas']['ImportText'];
 export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { BlockView } from '../../api/schema'
-import { words } from '../../text/codes'
+import { weekKinds, words } from '../../text/codes'
 import { shortDate, today } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { intensity } from '../../ui/intensity'
