@@ -149,6 +149,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Sides = prepared.Sides,
             SkillCap = prepared.SkillCapOf,
             SetUpOf = prepared.SetUpOf,
+            Ladders = prepared.Ladders,
             EventLoads = new EventLoads(prepared.Client, prepared.Case.Log, prepared.Loader),
             CueOf = prepared.CueOf,
             FirstAmrapWeek = prepared.Case.Log.Count == 0 ? PrescriptionRules.NewFromWeek : 1,

@@ -47,6 +47,9 @@ public sealed record BlockInput
     /// <summary>The cue for this client's fault; null where the exercise's own goes.</summary>
     public required Func<Exercise, FaultCue?> CueOf { get; init; }
 
+    /// <summary>The rungs that are open to the client.</summary>
+    public required LadderProgress Ladders { get; init; }
+
     /// <summary>Pieces for event work.</summary>
     public required EventLoads EventLoads { get; init; }
 

@@ -47,6 +47,7 @@ public sealed class SessionMaker(BlockInput input)
         item = _prescriber.WithPlates(item, exercise);
         if (_prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
             setUp = setUp with { BarCm = PrescriptionRules.Shipped.File.SetUp.BarOnPlatesCm };
+        setUp = setUp with { Opens = Gates.OpenedBy(item, exercise, input.Ladders, input.Client.MassKg) };
         item = item with { SetUp = setUp };
         bool lifts = ask.Rule.Role is Role.Main or Role.Second or Role.Accessory or Role.Skill;
         return lifts && input.CueOf(exercise) is { } cue

@@ -39,6 +39,9 @@ public sealed record SetUp(double? BoxCm, double? PinCm, double? HeelCm, double?
     /// <summary>What this height rests on, where it is lower than at the block's start; null at the start.</summary>
     public LowerIf? If { get; init; }
 
+    /// <summary>The next rung of a ladder that these sets open, done as planned; null where they open none.</summary>
+    public string? Opens { get; init; }
+
     /// <summary>Nothing to set.</summary>
     public static SetUp None { get; } = new(null, null, null, null);
 

@@ -62,10 +62,12 @@ internal sealed class MainLiftChoice(
         return ToChosen(forms[0].Exercise, scoring, [(lead.Exercise, lead.Score)]) with { Reason = ChosenReason.AnswersFinding };
     }
 
-    /// <summary>Another lift of the pattern that the client named.</summary>
+    /// <summary>Another lift of the pattern that the client named, where the lead is one too: what a finding changed stays changed.</summary>
     private Exercise? OtherTarget(Chosen lead) =>
-        TargetsOf(lead.Exercise.Pattern)
-            .Find(target => target.Id != lead.Exercise.Id && !reach.FallsShort(target) && eligibility.Judge(target) is null);
+        !context.Client.TargetLifts.Contains(lead.Exercise.Id)
+            ? null
+            : TargetsOf(lead.Exercise.Pattern)
+                .Find(target => target.Id != lead.Exercise.Id && !reach.FallsShort(target) && eligibility.Judge(target) is null);
 
     private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue);
 

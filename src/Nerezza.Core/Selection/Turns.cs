@@ -15,13 +15,17 @@ internal sealed class Turns(SelectionInput input, Func<IEnumerable<string>, Exer
     {
         if (input.Prepared.Case.Block.Weeks < 2 || OtherOf(lift, week) is not { } other || !_given.Add(other.Id))
             return [lift];
+        Chosen mate = beside(other, lift);
+        // What stands for a finding takes turns only with another answer.
+        if (lift.Purpose is Purpose.WeakPoint && (mate.Answers.Count == 0 || mate.Grade is null))
+            return [lift];
         return
         [
             lift with
             {
                 Turn = new Turn(other.Id, TurnWeeks.Odd),
             },
-            beside(other, lift) with
+            mate with
             {
                 Sets = lift.Sets,
                 Aim = lift.Aim,

@@ -12,6 +12,8 @@ public static class FloorWords
     public static string Text(PrescribedItem item, ExerciseCatalogue catalogue)
     {
         string heights = Text(item.SetUp);
+        if (item.SetUp.Opens is { } opens)
+            heights = $"{heights} Done as planned, these sets are the gate to {catalogue[opens].Name.ToLowerInvariant()}.".TrimStart();
         if (item.Sets[0].Medley is not { Count: > 0 } medley)
             return heights;
         IEnumerable<string> runs = medley.Select(run =>
