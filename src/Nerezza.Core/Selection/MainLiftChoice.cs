@@ -62,7 +62,8 @@ internal sealed class MainLiftChoice(
         return ToChosen(forms[0].Exercise, scoring, [(lead.Exercise, lead.Score)]) with { Reason = ChosenReason.AnswersFinding };
     }
 
-    /// <summary>Another lift of the pattern that the client named, where the lead is one too: what a finding changed stays changed.</summary>
+    /// <summary>Another lift of the pattern that the client named, where the lead is one too.</summary>
+    /// <remarks>What a finding changed stays changed.</remarks>
     private Exercise? OtherTarget(Chosen lead) =>
         !context.Client.TargetLifts.Contains(lead.Exercise.Id)
             ? null
