@@ -32,7 +32,7 @@ public sealed record Attempts(
                 .Select(lift => (lift.Exercise, Max: maxes.Find(lift.Exercise.Id)))
                 .Where(row => row.Max is { Source: not (MaxSource.Ratio or MaxSource.Guess) } && row.Exercise.BodyFraction <= 0)
                 .DistinctBy(row => row.Exercise.Id)
-                .OrderBy(row => PlaceOf(row.Exercise.Pattern))
+                .OrderBy(row => Meet.PlaceOf(row.Exercise.Pattern))
                 .Select(row => Of(row.Exercise.Id, row.Max!.Kilograms)),
         ];
     }
@@ -48,13 +48,14 @@ public sealed record Attempts(
             ];
         return new Attempts(exercise, forecast, Row(rule.Usual), Row(rule.Safer), Row(rule.Bolder));
     }
+}
 
-    /// <summary>Squat, press, pull.</summary>
-    private static int PlaceOf(Pattern pattern) =>
-        pattern switch
-        {
-            Pattern.Squat => 0,
-            Pattern.PressHorizontal => 1,
-            _ => 2,
-        };
+/// <summary>The order of a meet: squat, press, pull.</summary>
+internal static class Meet
+{
+    /// <summary>The patterns in their order.</summary>
+    public static IReadOnlyList<Pattern> Order { get; } = [Pattern.Squat, Pattern.PressHorizontal, Pattern.Hinge];
+
+    /// <summary>The place of a pattern; what is no lift of a meet comes last.</summary>
+    public static int PlaceOf(Pattern pattern) => Order.TakeWhile(one => one != pattern).Count();
 }

@@ -115,12 +115,12 @@ public sealed class BlockBuilder(BlockInput input)
         IEnumerable<ExerciseSlot> here = slots.Where(slot =>
             slot.Day == day && HasTurn(slot.Chosen, shape) && WeekOfRest.Keeps(slot, slots, shape.Kind)
         );
+        Asked Ask(ExerciseSlot slot, ItemTarget ask) => new(day, slot, ask with { Course = CourseOf(slot, slots, shape) });
         if (last is null || !last.Covers(date))
-            return here.Where(slot => last?.Waits(slot, date) is not true)
-                .Select(slot => new Asked(day, slot, targets.AskOf(slot, shape) with { Course = CourseOf(slot, slots, shape) }));
+            return here.Where(slot => last?.Waits(slot, date) is not true).Select(slot => Ask(slot, targets.AskOf(slot, shape)));
         return last.On(date)
-            .Select(row => new Asked(day, row.Slot, targets.LastAskOf(row.Slot, shape, row.Time)))
-            .Concat(here.Where(slot => last.Keeps(slot, date)).Select(slot => new Asked(day, slot, targets.AskOf(slot, shape))));
+            .Select(row => Ask(row.Slot, targets.LastAskOf(row.Slot, shape, row.Time)))
+            .Concat(here.Where(slot => last.Keeps(slot, date)).Select(slot => Ask(slot, targets.AskOf(slot, shape))));
     }
 
     /// <summary>Whether a form that takes turns stands in a week; a deload repeats the week before it.</summary>

@@ -82,6 +82,9 @@ internal sealed record BlocksFile
     /// <summary>Sets of a floor pull at most.</summary>
     public required int FloorPullSets { get; init; }
 
+    /// <summary>Sets that giving way leaves, and that evening out adds to.</summary>
+    public required DisplacementRule Displacement { get; init; }
+
     /// <summary>A cap on effort up to which nothing is expected to grow.</summary>
     public required double CappedRpe { get; init; }
 
@@ -178,6 +181,8 @@ internal sealed record UndulatingRule(double HeavyRpe, double MediumRpe, double 
 internal sealed record EffortRule(double Novice, double Care, double Cap, double UnderCap);
 
 internal sealed record LighterRule(double Percent, double Rpe);
+
+internal sealed record DisplacementRule(int LeastSets, int MostSets);
 
 internal sealed record PhaseRule
 {

@@ -8,8 +8,7 @@ namespace Nerezza.Core.Blocks;
 /// (docs/handbook/09-composition.md#displacement). What the coach picked and event work never give way.</summary>
 public static class Displacement
 {
-    private const int LeastSets = 2;
-    private const int MostSets = 5;
+    private static readonly DisplacementRule Rule = BlockRules.Shipped.File.Displacement;
 
     /// <summary>The choice with one set less, or one exercise of low order less; null where nothing may give way.</summary>
     /// <param name="concerns">What would help.</param>
@@ -27,11 +26,11 @@ public static class Displacement
                 .ThenBy(row => row.Lift.Exercise.Id, StringComparer.Ordinal)
                 .Cast<(DayPlan, Chosen)?>()
                 .FirstOrDefault();
-        if (Least(row => row.Lift.Purpose is not Purpose.Main && setsOf(row.Lift) > LeastSets) is { } more)
+        if (Least(row => row.Lift.Purpose is not Purpose.Main && setsOf(row.Lift) > Rule.LeastSets) is { } more)
             return With(choice, more, more.Lift with { Sets = setsOf(more.Lift) - 1 });
         if (Least(row => MayGo(row.Lift, choice)) is { } spare)
             return With(choice, spare, null);
-        if (Least(row => setsOf(row.Lift) > LeastSets) is { } main)
+        if (Least(row => setsOf(row.Lift) > Rule.LeastSets) is { } main)
             return With(choice, main, main.Lift with { Sets = setsOf(main.Lift) - 1 });
         return null;
     }
@@ -40,7 +39,7 @@ public static class Displacement
     public static ExerciseChoice? OneMore(ExerciseChoice choice, Func<Chosen, bool> of, Func<Chosen, int> setsOf) =>
         choice
             .Days.SelectMany(
-                day => day.Lifts.Where(lift => MayGiveWay(lift) && of(lift) && setsOf(lift) < MostSets),
+                day => day.Lifts.Where(lift => MayGiveWay(lift) && of(lift) && setsOf(lift) < Rule.MostSets),
                 (day, lift) => (day, lift)
             )
             .OrderBy(row => setsOf(row.lift))

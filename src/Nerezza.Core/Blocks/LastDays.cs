@@ -66,18 +66,17 @@ internal sealed class LastDays
     /// <summary>The first track of each target lift, in the order of a meet; without targets the lifts that lead.</summary>
     private static IEnumerable<ExerciseSlot> TargetsOf(Client client, IReadOnlyList<ExerciseSlot> slots)
     {
-        Pattern[] order = [Pattern.Squat, Pattern.PressHorizontal, Pattern.Hinge];
         List<ExerciseSlot> mains =
         [
             .. slots.Where(slot =>
                 slot.Chosen.Purpose is Purpose.Main
-                && order.Contains(slot.Chosen.Exercise.Pattern)
+                && Meet.Order.Contains(slot.Chosen.Exercise.Pattern)
                 && slot.Chosen.Exercise.Reps.Bottom <= Rule.SinglesFromReps // what is never done for few has no openers
             ),
         ];
         List<ExerciseSlot> targets = [.. mains.Where(slot => client.TargetLifts.Contains(slot.Chosen.Exercise.Id))];
-        return order
-            .Select(pattern => (targets.Count > 0 ? targets : mains).Find(slot => slot.Chosen.Exercise.Pattern == pattern))
+        return Meet
+            .Order.Select(pattern => (targets.Count > 0 ? targets : mains).Find(slot => slot.Chosen.Exercise.Pattern == pattern))
             .OfType<ExerciseSlot>();
     }
 

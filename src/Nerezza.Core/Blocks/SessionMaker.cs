@@ -26,6 +26,9 @@ public sealed class SessionMaker(BlockInput input)
             ? input.Maxes.Find(exercise.Id, input.Sides.For(exercise).First) ?? input.Maxes.FindOrGuess(exercise.Id)
             : input.Maxes.FindOrGuess(exercise.Id);
 
+    /// <summary>Whether the max of an exercise is more than a guess.</summary>
+    public bool IsKnown(Exercise exercise) => MaxOf(exercise)?.Source is not (null or MaxSource.Guess);
+
     /// <summary>What can be loaded for an item at today's max; null without one.</summary>
     public LoadFit? FitOf(PrescribedItem item)
     {

@@ -14,6 +14,10 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
     private readonly EventDays _events = new(input.Client);
     private readonly EffortSpan _effort = EffortSpan.Of(input.Client, BlockKindRule.Of(kind), input.Request.Start);
+    private readonly PeakTargets _peak = new(
+        EffortSpan.Of(input.Client, BlockKindRule.Of(kind), input.Request.Start),
+        exercise => maker.IsKnown(exercise)
+    );
 
     /// <summary>The course of an exercise on a day.</summary>
     public ExerciseSlot SlotOf(DayPlan day, Chosen chosen, IReadOnlyList<DayPlan> days, IReadOnlySet<DayPlan> heavy)
@@ -82,15 +86,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             chosen.Role is Role.Main
             && _rule.Aim is Aim.Strength
             && input.Schools.StrengthReps is StrengthReps.Low
-            && !IsGuessed(chosen.Exercise);
+            && maker.IsKnown(chosen.Exercise);
         RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
         RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
         bool moves = exposure > 0 && (chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second);
         return moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
     }
-
-    /// <summary>Singles and doubles ask for a max that is more than a guess.</summary>
-    private bool IsGuessed(Exercise exercise) => maker.MaxOf(exercise)?.Source is null or MaxSource.Guess;
 
     /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two
     /// higher.</summary>
@@ -107,11 +108,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>What a week asks of a track.</summary>
     public ItemTarget AskOf(ExerciseSlot track, WeekShape shape)
     {
-        if (shape.Kind is WeekKind.Peak or WeekKind.Event && track.Chosen.Purpose is Purpose.Main && kind is not BlockKind.Peak)
-            return Near(PeakOf(track, shape), track, shape);
+        bool peaks = shape.Kind is WeekKind.Peak or WeekKind.Event && kind is not BlockKind.Peak;
+        if (peaks && track.Chosen.Purpose is Purpose.Main)
+            return Near(_peak.Of(track, shape, SetsOf(track, shape), MostOf(track, shape)), track, shape);
         WeekTarget target = shape.Kind is WeekKind.Deload && track.Before is { } last ? DeloadOf(last, track) : LoadWeek(track, shape);
-        if (shape.Kind is WeekKind.Peak or WeekKind.Event && kind is not BlockKind.Peak)
-            target = target with { Sets = Fewer(target.Sets, BlockKindRule.Of(BlockKind.Peak), least: 1) };
+        if (peaks)
+            target = target with { Sets = PeakTargets.Fewer(target.Sets, least: 1) };
         return Near(new ItemTarget(track.Chosen, track.Role, track.Range, target), track, shape);
     }
 
@@ -129,56 +131,9 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         };
     }
 
-    /// <summary>What one of the last days before an event asks of a target lift: heavy once more in its window, or openers.</summary>
-    public ItemTarget LastAskOf(ExerciseSlot track, WeekShape shape, LastTime time)
-    {
-        ItemTarget heavy = PeakOf(track, shape with { Index = Math.Max(1, shape.Loads - 1) });
-        if (time is LastTime.Heavy)
-            return heavy;
-        LastDaysRule rule = BlockRules.Shipped.File.LastDays;
-        return heavy with
-        {
-            Range = new RepRange(1, 1),
-            Target = heavy.Target with
-            {
-                Sets = rule.OpenerSets,
-                Reps = 1,
-                Rpe = Rpe.Min(Rpe.Of(rule.OpenerRpe), track.MostRpe),
-                MostRpe = Rpe.Min(Rpe.Of(rule.OpenerRpe), track.MostRpe),
-                AimFraction = rule.OpenersOfFirst * BlockRules.Shipped.File.Attempts.Usual[0],
-            },
-        };
-    }
-
-    /// <summary>A main lift in the weeks before an event: the row of a peak, sets down, intensity kept.</summary>
-    private ItemTarget PeakOf(ExerciseSlot track, WeekShape shape)
-    {
-        BlockKindRule peak = BlockKindRule.Of(BlockKind.Peak);
-        RoleRule role = IsGuessed(track.Chosen.Exercise)
-            ? track.Role
-            : RoleRule.Of(track.Role.Role, Aim.Peak, track.Chosen.Exercise.Pattern);
-        RepRange range = IsGuessed(track.Chosen.Exercise)
-            ? track.Range
-            : role.Reps.Overlap(track.Chosen.Exercise.Reps) ?? track.Chosen.Exercise.Reps;
-        Rpe hardest = Rpe.Min(peak.LastRpe, Rpe.Min(Rpe.Of(_effort.Last.Value + BlockRules.Shipped.File.Effort.UnderCap), track.MostRpe));
-        return new ItemTarget(
-            track.Chosen,
-            role,
-            range,
-            new WeekTarget
-            {
-                Sets = Fewer(SetsOf(track, shape), peak, peak.LeastMainSets),
-                Reps = range.Middle,
-                Rpe = EffortSpan.Rising(shape with { Loads = Math.Max(2, shape.Loads) }, Rpe.Min(peak.FirstRpe, hardest), hardest),
-                MostFraction = MostOf(track, shape),
-                MostRpe = track.MostRpe,
-                Kind = TargetKind.Straight,
-            }
-        );
-    }
-
-    private static int Fewer(int sets, BlockKindRule peak, int least) =>
-        Math.Max(Math.Min(sets, least), (int)Math.Round(sets * peak.SetsFactor, MidpointRounding.AwayFromZero));
+    /// <summary>What one of the last days before an event asks of a target lift.</summary>
+    public ItemTarget LastAskOf(ExerciseSlot track, WeekShape shape, LastTime time) =>
+        _peak.Last(track, shape, SetsOf(track, shape), MostOf(track, shape), time);
 
     private WeekTarget LoadWeek(ExerciseSlot track, WeekShape shape)
     {
@@ -196,14 +151,12 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
                     Last = LastSet.Alike,
                 }
                 : First(track, shape, away);
-        int? metres = MetresOf(track, shape);
-        IReadOnlyList<MedleyRun> medley = MedleyOf(track, metres);
         return target with
         {
             Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)),
-            Metres = medley.Count > 0 ? medley.Sum(run => run.Metres) : metres,
-            Medley = medley,
-            Seconds = SecondsOf(track.Chosen.Exercise, shape),
+            Metres = WayAndTime.MetresOf(track, shape),
+            Medley = [.. track.Chosen.Medley.Select(one => new MedleyPiece(one.Id, PieceFor(one, track)))],
+            Seconds = WayAndTime.SecondsOf(track.Chosen.Exercise, shape),
         };
     }
 
@@ -215,12 +168,6 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>A single more a fortnight on what is picked from the floor.</summary>
     private static int PicksMore(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Exercise.Pattern is Pattern.Hinge ? shape.Index / PrescriptionRules.Shipped.File.EventLoads.WeeksToAPickMore : 0;
-
-    /// <summary>The implements in a row, each its metres; a lone carry is no medley.</summary>
-    private IReadOnlyList<MedleyRun> MedleyOf(ExerciseSlot track, int? metres) =>
-        track.Chosen.Medley.Count < 2 || metres is not { } each
-            ? []
-            : [.. track.Chosen.Medley.Select(one => new MedleyRun(one.Id, track.MostFraction < 1 ? null : input.EventLoads.Of(one), each))];
 
     /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
     private static int PullsAtMost(ExerciseSlot track, int sets) =>
@@ -274,11 +221,13 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
 
     /// <summary>A load that a rule gives, not the max: the plate of a counterbalance, the piece of an event.</summary>
     private Load? LoadGiven(ExerciseSlot track, WeekShape shape) =>
-        track.MostFraction < 1 ? null // caution: at what feels right
-        : Counterbalance.Is(track.Chosen.Exercise)
+        Counterbalance.Is(track.Chosen.Exercise) && track.MostFraction >= 1
             ? Counterbalance.In(shape.Number - 1, track.Chosen.Exercise, input.Loader, input.Client.MassKg)
-        : track.Chosen.Reason is ChosenReason.EventWork && track.Chosen.Medley.Count < 2 ? input.EventLoads.Of(track.Chosen.Exercise)
+        : track.Chosen.Reason is ChosenReason.EventWork && track.Chosen.Medley.Count == 0 ? PieceFor(track.Chosen.Exercise, track)
         : null;
+
+    /// <summary>The piece of an event; where caution sets a cap, what feels right.</summary>
+    private Load? PieceFor(Exercise exercise, ExerciseSlot track) => track.MostFraction < 1 ? null : input.EventLoads.Of(exercise);
 
     /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again
     /// starts
@@ -316,25 +265,6 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
                 WorkSets.Straight => TargetKind.Straight,
             }
             : TargetKind.Straight;
-
-    /// <summary>A carry grows from its shortest distance to its longest over the load weeks, in whole steps; an event by a step a
-    /// week.</summary>
-    private static int? MetresOf(ExerciseSlot track, WeekShape shape)
-    {
-        if (track.Role.Metres is not [var from, var to])
-            return null;
-        return track.Chosen.Reason is ChosenReason.EventWork
-            ? Math.Min(to, from + PrescriptionRules.Shipped.File.EventMetresAWeek * shape.Index)
-            : InSteps(from + shape.Through * (to - from), PrescriptionRules.Shipped.File.MetresStep);
-    }
-
-    /// <summary>Likewise a hold.</summary>
-    private static int? SecondsOf(Exercise exercise, WeekShape shape) =>
-        exercise.HoldSeconds is { } hold
-            ? hold.Hold(InSteps(hold.Bottom + shape.Through * (hold.Top - hold.Bottom), PrescriptionRules.Shipped.File.HoldStepSeconds))
-            : null;
-
-    private static int InSteps(double value, int step) => (int)Math.Round(value / step, MidpointRounding.AwayFromZero) * step;
 
     /// <summary>Half the sets at a load 10 % below the last load week's, RPE at most 6.</summary>
     private static WeekTarget DeloadOf(PrescribedItem last, ExerciseSlot track)

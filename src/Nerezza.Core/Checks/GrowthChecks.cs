@@ -51,8 +51,8 @@ internal static class GrowthChecks
         foreach (Week week in review.Block.Weeks.Where(week => week.Kind is WeekKind.Load).Take(1))
         foreach (Session session in week.Sessions)
         {
-            bool half = session.Minutes < CheckRules.Shipped.MinutesUsed * session.MinutesGiven;
-            if (!half || session.Items.Any(item => item.Purpose is Purpose.Event) || Short(review, week, session) is not { } muscle)
+            bool idle = session.Minutes < CheckRules.Shipped.MinutesUsed * session.MinutesGiven;
+            if (!idle || session.Items.Any(item => item.Purpose is Purpose.Event) || Short(review, week, session) is not { } muscle)
                 continue;
             yield return new Check.MinutesUnused(session.Minutes, session.MinutesGiven, muscle)
             {

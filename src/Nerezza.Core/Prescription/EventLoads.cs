@@ -60,5 +60,4 @@ public sealed class EventLoads(Client client, IReadOnlyList<LogDay> log, Loader 
 
 /// <summary>One implement of a medley.</summary>
 /// <param name="Load">Null where nothing tells its kg: weigh it.</param>
-/// <param name="Metres">How far.</param>
-public sealed record MedleyRun(string Exercise, Load? Load, int Metres);
+public sealed record MedleyPiece(string Exercise, Load? Load);

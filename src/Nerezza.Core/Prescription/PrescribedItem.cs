@@ -96,8 +96,8 @@ public sealed record PrescribedSet
     public int? Seconds { get; init; }
 
     /// <summary>The implements of a medley in a row; empty where it is none.</summary>
-    public IReadOnlyList<MedleyRun> Medley { get; init; } = [];
+    public IReadOnlyList<MedleyPiece> Medley { get; init; } = [];
 
-    /// <summary>Distance of a carry, metres, of a medley the whole; null for work by repetitions.</summary>
+    /// <summary>Distance of a carry, metres, of a medley with each implement; null for work by repetitions.</summary>
     public int? Metres { get; init; }
 }

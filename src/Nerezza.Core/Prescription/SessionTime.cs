@@ -33,7 +33,8 @@ public static class SessionTime
 
     /// <summary>Seconds that one set lasts: repetitions x tempo with X as one second, a hold its seconds, a carry its metres.</summary>
     public static double UnderTension(PrescribedSet set) =>
-        set.Seconds ?? (set.Metres is { } metres ? metres * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
+        set.Seconds
+        ?? (set.Metres is { } metres ? metres * Math.Max(1, set.Medley.Count) * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
 
     private static double RestOf(PrescribedItem item) => item.Sets.Take(item.Sets.Count - 1).Sum(set => set.Rest.Seconds);
 }

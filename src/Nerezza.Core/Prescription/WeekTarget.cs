@@ -39,7 +39,7 @@ public sealed record WeekTarget
     public Load? Load { get; init; }
 
     /// <summary>The implements of a medley; empty where it is none.</summary>
-    public IReadOnlyList<MedleyRun> Medley { get; init; } = [];
+    public IReadOnlyList<MedleyPiece> Medley { get; init; } = [];
 
     /// <summary>The load left after a lay-off, 0 to 1.</summary>
     public double LoadFactor { get; init; } = 1;

@@ -32,7 +32,7 @@ public static class EventWork
             if (fits.Count == 0)
                 continue;
             bool medley = one is EventKind.CarryMedley;
-            work.Add(new EventPart(fits[0], medley ? [.. fits.Take(ImplementsOf(client))] : []));
+            work.Add(new EventPart(fits[0], medley && fits.Count > 1 ? [.. fits.Take(ImplementsOf(client))] : []));
         }
         return work;
     }

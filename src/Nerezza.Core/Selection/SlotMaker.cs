@@ -35,6 +35,17 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>Jumps want a day that sport leaves fresh.</summary>
     private const int FreshRpe = 8;
 
+    private readonly PushPullSlots _pushPull = new(
+        input,
+        candidates,
+        new SlotFrame
+        {
+            Weights = "palette",
+            Reason = ChosenReason.Balances,
+            School = school,
+        }
+    );
+
     private readonly Season _season = new(input.Prepared.Client);
 
     private IEnumerable<Slot> LegDay(int day, IReadOnlyList<DayFrame> frames)
@@ -54,7 +65,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         foreach (Slot slot in OneLeg(day, frame))
             yield return slot;
         if (full)
-            foreach (Slot slot in PushAndPull(day, frames, again: false))
+            foreach (Slot slot in _pushPull.Of(day, frames, again: false))
                 yield return slot;
         if (minutes < Rules.Minutes.Short)
             yield break;
@@ -103,9 +114,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     {
         foreach (Slot slot in WeakPoints(day, frames[day], 1))
             yield return slot;
-        foreach (Slot slot in PushAndPull(day, frames, again: false))
+        foreach (Slot slot in _pushPull.Of(day, frames, again: false))
             yield return slot;
-        foreach (Slot slot in PushAndPull(day, frames, again: true))
+        foreach (Slot slot in _pushPull.Of(day, frames, again: true))
             yield return slot;
         if (Spreads)
             yield return Emphasis(day, "kneeExtension", 0);
@@ -256,82 +267,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>A thrust that leads one day may come again on another: its repetitions move.</summary>
     private IReadOnlyList<SlotOption> Thrusts(SlotFrame frame) => candidates.OfKind("thrust", frame with { Role = null });
 
-    private IEnumerable<Slot> PushAndPull(int day, IReadOnlyList<DayFrame> frames, bool again)
-    {
-        DayFrame frame = frames[day];
-        bool leads = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPush(one.Exercise)),
-            pulls = frame.Fixed.Any(one => one.Purpose is Purpose.Main && Region.IsPull(one.Exercise));
-        SlotFrame measure = FrameOf("palette", ChosenReason.Balances) with
-        {
-            Sets = again || frame.Day.Minutes < Rules.Minutes.Short ? Rules.Sets.Slight : null,
-        };
-        // Where a day holds one push or pull, the week's wants give the turns.
-        bool byTurns = frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Middle;
-        int worth =
-            again ? Rules.Worth.Further
-            : byTurns ? 0
-            : Rules.Worth.PushPull;
-        if (!leads || again)
-            yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, [.. Pushes(measure)]);
-        if (!pulls || again)
-            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(measure, frame)]);
-    }
-
-    private IEnumerable<SlotOption> Pushes(SlotFrame frame) =>
-        candidates
-            .OfKind(ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle", frame)
-            .Concat(
-                HasShortArms
-                    ? candidates.OfKind("pushUpShortArms", frame)
-                    : candidates.OfKind(ForStrength ? "pushUpStrength" : "pushUpMuscle", frame)
-            )
-            .DistinctBy(option => option.Exercise.Id)
-            .ToList()
-            is { Count: > 0 } usual
-            ? usual
-            : candidates.OfKind("pushAcrossElse", frame).Concat(candidates.OfKind("pushUpElse", frame));
-
-    private IEnumerable<SlotOption> Pulls(SlotFrame frame, DayFrame day)
-    {
-        IEnumerable<SlotOption> rows = candidates.OfKind(AcrossOn(day), frame),
-            downs = candidates.OfKind(
-                DoesPullUps ? "pullDownStrong"
-                    : HasShortArms ? "pullDownShortArms"
-                    : "pullDown",
-                frame
-            );
-        if (!rows.Any())
-            rows = candidates.OfKind("pullAcrossElse", frame);
-        if (!downs.Any())
-            downs = candidates.OfKind("pullDownElse", frame);
-        return rows.Concat(downs).DistinctBy(option => option.Exercise.Id);
-    }
-
-    /// <summary>Rows by use: upper-back findings, a spine that has had enough, muscle, a novice without machines, else dumbbells
-    /// (docs/handbook/09-composition.md#9-9-settled).</summary>
-    private string AcrossOn(DayFrame day) =>
-        input.Prepared.Findings.Any(finding => finding.Code is FindingCode.UpperBackWeak) ? "pullAcrossUpperBack"
-        : day.Fixed.Sum(one => one.Exercise.Axial * input.Cost.SetsOf(one)) >= Rules.SpineAxial ? "pullAcrossSpine"
-        : _client.Goal is Goal.Muscle ? "pullAcrossMuscle"
-        : _client.Level is Level.Novice && candidates.OfKind("pullAcrossMuscle", FrameOf("palette", ChosenReason.Balances)).All(IsFree)
-            ? "pullAcrossFree"
-        : "pullAcross";
-
-    private static bool IsFree(SlotOption option) => option.Exercise.Load is LoadSource.Dumbbell or LoadSource.Dumbbells;
-
     /// <summary>Who runs or plays, or comes back from an injury, pushes off one leg.</summary>
     private bool NeedsOneLegCalf => _client.Goal is Goal.Return or Goal.General || _client.OtherTraining.Count > 0;
-
-    private bool HasShortArms =>
-        input.Prepared.Findings.Any(finding => finding.Code is FindingCode.ShoulderRange or FindingCode.PainExtension);
-
-    /// <summary>Five good ones in the log, or a max that holds five.</summary>
-    private bool DoesPullUps =>
-        input
-            .Prepared.Case.Log.SelectMany(one => one.Sets)
-            .Any(set => set.Exercise is "chin-up" or "pull-up" && set.Reps >= Rules.PullUpsFrom)
-        || input.Prepared.Case.Strength.Any(entry => entry.Exercise is "chin-up" or "pull-up" && entry.Reps >= Rules.PullUpsFrom)
-        || input.Prepared.Client.TargetLifts.Any(id => id is "chin-up" or "pull-up");
 
     private IEnumerable<Slot> Trunk(int day)
     {

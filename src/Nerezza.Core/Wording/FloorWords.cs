@@ -13,15 +13,16 @@ public static class FloorWords
     {
         string heights = Text(item.SetUp);
         if (item.SetUp.Opens is { } opens)
-            heights = $"{heights} Done as planned, these sets are the gate to {catalogue[opens].Name.ToLowerInvariant()}.".TrimStart();
+            heights = $"{heights} Done as planned, these sets are the gate to {NameOf(opens, catalogue)}.".TrimStart();
         if (item.Sets[0].Medley is not { Count: > 0 } medley)
             return heights;
-        IEnumerable<string> runs = medley.Select(run =>
-            $"{catalogue[run.Exercise].Name.ToLowerInvariant()} {(run.Load is { } load ? $"{Number(load.Kilograms)} kg" : "(weigh it)")} "
-            + $"{run.Metres} m"
+        IEnumerable<string> pieces = medley.Select(piece =>
+            $"{NameOf(piece.Exercise, catalogue)} {(piece.Load is { } load ? $"{Number(load.Kilograms)} kg" : "(weigh it)")}"
         );
-        return $"In a row, timed: {string.Join(", ", runs)}.{(heights.Length > 0 ? $" {heights}" : "")}";
+        return $"In a row, timed, {item.Sets[0].Metres} m each: {string.Join(", ", pieces)}.{(heights.Length > 0 ? $" {heights}" : "")}";
     }
+
+    private static string NameOf(string exercise, ExerciseCatalogue catalogue) => catalogue[exercise].Name.ToLowerInvariant();
 
     /// <summary>What to set up, in words; empty when nothing is to be set.</summary>
     public static string Text(SetUp setUp)

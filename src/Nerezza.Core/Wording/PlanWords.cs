@@ -128,7 +128,22 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
                 Pattern.Abduction => chosen.Exercise.PrimeMovers.Contains(Muscle.Adductors)
                     ? $"presses the legs together, as sprints and changes of direction do{Sets(chosen)}"
                     : $"lifts the leg sideways, which nothing else does{Sets(chosen)}",
-                _ => $"brings a kind of work that the week would lack{Sets(chosen)}",
+                Pattern.Squat
+                or Pattern.Hinge
+                or Pattern.Thrust
+                or Pattern.Lunge
+                or Pattern.KneeExtension
+                or Pattern.Carry
+                or Pattern.Throw
+                or Pattern.PressHorizontal
+                or Pattern.PressVertical
+                or Pattern.PullHorizontal
+                or Pattern.PullVertical
+                or Pattern.Arms
+                or Pattern.Trunk
+                or Pattern.Priming
+                or Pattern.Mobility
+                or Pattern.Drill => $"brings a kind of work that the week would lack{Sets(chosen)}",
             };
 
     private static string Direction(Exercise exercise) =>
@@ -138,7 +153,21 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             Pattern.PressVertical => "press overhead",
             Pattern.PullHorizontal => "pull across",
             Pattern.PullVertical => "pull from above",
-            _ => "press or pull",
+            Pattern.Squat
+            or Pattern.Hinge
+            or Pattern.Thrust
+            or Pattern.Abduction
+            or Pattern.Lunge
+            or Pattern.KneeExtension
+            or Pattern.KneeFlexion
+            or Pattern.Calf
+            or Pattern.Carry
+            or Pattern.Throw
+            or Pattern.Arms
+            or Pattern.Trunk
+            or Pattern.Priming
+            or Pattern.Mobility
+            or Pattern.Drill => throw new UnreachableException($"{exercise.Id} is neither press nor pull"),
         };
 
     private static string Sets(Chosen chosen) =>

@@ -198,11 +198,11 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
                     ? null
                     :
                     [
-                        .. set.Medley.Select(run => new ImplementPart
+                        .. set.Medley.Select(piece => new ImplementPart
                         {
-                            Exercise = run.Exercise,
-                            Kg = run.Load?.Kilograms,
-                            Metres = run.Metres,
+                            Exercise = piece.Exercise,
+                            Kg = piece.Load?.Kilograms,
+                            Metres = set.Metres ?? 0,
                         }),
                     ],
             Amrap = set.Amrap,

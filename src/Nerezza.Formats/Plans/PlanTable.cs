@@ -58,7 +58,9 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
         string warmUp =
             item.WarmUp.Count == 0 ? "" : $"  ramp {string.Join(", ", item.WarmUp.Select(set => $"{Kg(set.Load)}x{set.Reps}"))}";
         string runs = string.Concat(
-            middle.Medley.Select(run => $"  {run.Exercise} {(run.Load is { } load ? Kg(load) + " kg" : "weigh it")} {run.Metres} m")
+            middle.Medley.Select(piece =>
+                $"  {piece.Exercise} {(piece.Load is { } load ? Kg(load) + " kg" : "weigh it")} {middle.Metres} m"
+            )
         );
         return $"   {Codes.Of(item.Purpose), -10} {Shortened(catalogue[item.Exercise].Name), -38} {Work(item, middle) + side, -15} "
             + $"{LoadOf(item), -18} {EffortOf(item), -9} {middle.Tempo.ToString(), -8} {middle.Rest.Seconds, 4} s"

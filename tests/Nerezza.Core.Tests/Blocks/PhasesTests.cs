@@ -83,6 +83,16 @@ public sealed class PhasesTests
                     };
                     if (Planner.Make(meet).Block is not { } block || meet.Client.Events.Any(one => one.Date is not null))
                         return;
+                    foreach (
+                        IGrouping<string, PrescribedItem> course in block
+                            .Weeks.SelectMany(week => week.Sessions)
+                            .SelectMany(session => session.Items)
+                            .GroupBy(item => item.Exercise)
+                    )
+                        Assert.All(
+                            course.Zip(course.Skip(1)),
+                            pair => Assert.False(pair.Second.SetUp.HeelCm > pair.First.SetUp.HeelCm, $"{course.Key}: the wedge grows again")
+                        );
                     foreach (Session session in block.Weeks.SelectMany(week => week.Sessions))
                     {
                         int left = block.Start.DayNumber + day - session.Date.DayNumber;

@@ -59,5 +59,5 @@ export const effort = (rpe: number | null | undefined): string => (rpe === null 
 export function biasInWords(bias: { reps: number; from: readonly string[] }, name: (exercise: string) => string): string {
   const count = Math.abs(bias.reps)
   const much = `${plain(count, 1)} ${count === 1 ? 'repetition' : 'repetitions'} ${bias.reps < 0 ? 'fewer' : 'more'}`
-  return `Ratings are corrected: ${much} in reserve than said, known from ${bias.from.map(name).join(', ')} to the last repetition.`
+  return `Ratings are corrected: ${much} in reserve than said, as sets of ${bias.from.map(name).join(', ')} to the last repetition showed.`
 }

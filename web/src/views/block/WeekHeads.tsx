@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import type { WeekPart } from '../../api/schema'
+import { weekKinds } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 
 /** The weeks across: number, kind where it is no load week, and the date that it begins on. */
@@ -16,7 +17,7 @@ export const WeekHeads = memo(function WeekHeads({ weeks }: { weeks: readonly We
                 {week.number}
               </span>
               <span className="grid-aside">
-                {week.kind === 'load' ? '' : `${week.kind} `}
+                {week.kind === 'load' ? '' : `${weekKinds[week.kind].toLowerCase()} `}
                 {week.sessions[0] ? shortDate(week.sessions[0].date) : ''}
               </span>
             </div>

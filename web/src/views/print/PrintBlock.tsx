@@ -3,7 +3,7 @@ import { useParams } from 'react-router'
 import type { BlockPart, ItemPart, WeekPart } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
 import { useCatalogue, useClients } from '../../hooks/useClients'
-import { weekdayNames, words } from '../../text/codes'
+import { weekdayNames, weekKinds, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { effort, mass, massUnit, plain } from '../../text/numbers'
 import { Failed, Loading } from '../../ui/states'
@@ -50,7 +50,7 @@ function Weeks({ plan, weeks, name }: { plan: BlockPart; weeks: WeekPart[]; name
             {weeks.map((week) => (
               <Th key={week.number} scope="col">
                 Week {week.number}
-                {week.kind === 'load' ? '' : `, ${week.kind}`}
+                {week.kind === 'load' ? '' : `, ${weekKinds[week.kind].toLowerCase()}`}
               </Th>
             ))}
           </tr>
