@@ -87,7 +87,9 @@ public static class PlanDifference
         one is not null && other is not null && one.Superset == other.Superset && one.Sets.SequenceEqual(other.Sets, SameSet);
 
     private static readonly IEqualityComparer<PrescribedSet> SameSet = EqualityComparer<PrescribedSet>.Create(
-        (one, other) => one! with { PerSide = null } == other! with { PerSide = null }
+        (one, other) =>
+            one! with { PerSide = null, Medley = [] } == other! with { PerSide = null, Medley = [] }
+            && one.Medley.SequenceEqual(other.Medley)
     );
 
     private static IEnumerable<PlanChange> Programs(Plan before, Plan after)

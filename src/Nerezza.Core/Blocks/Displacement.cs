@@ -54,7 +54,10 @@ public static class Displacement
     private static bool MayGo(Chosen lift, ExerciseChoice choice) =>
         lift.Purpose is Purpose.Support or Purpose.Trunk or Purpose.Emphasis or Purpose.Palette or Purpose.PushPull or Purpose.Second
         && lift.Answers.All(finding => choice.All.Any(other => other.Exercise.Id != lift.Exercise.Id && other.Answers.Contains(finding)))
-        && !(lift.Purpose is Purpose.Palette && SlotKinds.IsOneLeg(lift.Exercise));
+        && !(SlotKinds.IsOneLeg(lift.Exercise) && (lift.Purpose is Purpose.Palette || IsLastOneLeg(lift, choice)));
+
+    private static bool IsLastOneLeg(Chosen lift, ExerciseChoice choice) =>
+        !choice.All.Any(other => !ReferenceEquals(other, lift) && SlotKinds.IsOneLeg(other.Exercise));
 
     private static int OrderOf(Chosen lift) =>
         lift.Purpose switch

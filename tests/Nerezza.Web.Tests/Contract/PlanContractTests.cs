@@ -12,6 +12,7 @@ using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 using Nerezza.Solve;
+using Nerezza.Tests.Shared;
 using NJsonSchema;
 
 namespace Nerezza.Web.Tests.Contract;
@@ -25,15 +26,15 @@ public sealed class PlanContractTests
 
     [Fact]
     public void A_stranger_finds_nothing_wrong_with_the_plan_of_any_case() =>
-        MadeDocuments.Any.Sample(
+        Draw.Each(
+            MadeDocuments.Any,
+            150,
             made =>
             {
                 (CaseDocument document, PlanDocument plan) = PlanOf(made);
                 List<string> complaints = Complaints(document, plan);
                 Assert.True(complaints.Count == 0, string.Join('\n', complaints.Take(6)) + "\n" + made.ToJsonString());
-            },
-            iter: 150,
-            threads: 1
+            }
         );
 
     [Fact]
@@ -41,16 +42,16 @@ public sealed class PlanContractTests
     {
         JsonSchema cases = await JsonSchema.FromJsonAsync(Schemas.Find("case")!.ToJsonString()),
             plans = await JsonSchema.FromJsonAsync(Schemas.Find("plan")!.ToJsonString());
-        MadeDocuments.Any.Sample(
+        Draw.Each(
+            MadeDocuments.Any,
+            25,
             made =>
             {
                 Assert.Empty(cases.Validate(made.ToJsonString()));
                 string plan = JsonSerializer.Serialize(PlanOf(made).Plan, Json.Options);
                 Assert.Empty(plans.Validate(plan));
                 Assert.Equal(plan, JsonSerializer.Serialize(PlanOf(made).Plan, Json.Options));
-            },
-            iter: 25,
-            threads: 1
+            }
         );
     }
 

@@ -232,7 +232,7 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
         : 65;
 
     /// <summary>5 general + for each exercise (set-up + its warm-up sets + sets x time under tension + rests but the last) + 2 between; a
-    /// superset shares its rest.</summary>
+    /// superset shares its rest; a medley goes its way with each implement.</summary>
     private static double Minutes(SessionPart session)
     {
         double work = session.Items.Sum(item =>
@@ -247,7 +247,7 @@ internal sealed partial class PlanJudge(CaseDocument @case, PlanDocument plan)
 
     private static double UnderTension(SetPart set) =>
         set.Seconds
-        ?? set.Metres
+        ?? set.Metres * Math.Max(1, set.Implements?.Count ?? 1)
         ?? (set.Reps ?? 0)
             * set.Tempo!.Split('-').Sum(part => part == "X" ? 1 : int.Parse(part, System.Globalization.CultureInfo.InvariantCulture));
 
