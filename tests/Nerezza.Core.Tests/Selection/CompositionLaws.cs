@@ -245,6 +245,7 @@ public sealed class CompositionLaws
                                     && lift.Role is not Role.Carry
                                     && lift.Purpose is not Purpose.Main
                                     && lift.Reason is not ChosenReason.Picked
+                                    && lift.Turn?.Weeks is not TurnWeeks.Even
                                 )
                                 .Sum(lift => lift.Sets!.Value * lift.Exercise.ShareOf(muscle))
                         )
