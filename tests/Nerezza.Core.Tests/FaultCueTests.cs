@@ -17,6 +17,13 @@ public sealed class FaultCueTests
         );
 
     [Theory]
+    [InlineData(FaultCode.ExcessLean, "back-squat-high-bar", null, "wedge, or the bar in front")]
+    [InlineData(FaultCode.ExcessLean, "heels-raised-back-squat", 2.5, "the bar in front")]
+    [InlineData(FaultCode.UpperBackFolds, "safety-bar-squat", null, null)]
+    public void An_aid_leaves_out_what_the_set_up_holds(FaultCode fault, string exercise, double? heelCm, string? aid) =>
+        Assert.Equal(aid, FaultCue.Of(fault)!.AidFor(ExerciseCatalogue.Shipped[exercise], new SetUp(null, null, heelCm, null)));
+
+    [Theory]
     [InlineData(FaultCode.HipsShootUp, "Push the bar up with the back, all the way", "pause of 2 s two thirds down")]
     [InlineData(FaultCode.KneesCave, "Spread the floor apart", "light band round the knees")]
     public void It_stands_first_on_the_lift_with_its_aid_and_nowhere_else(FaultCode fault, string cue, string aid)

@@ -38,7 +38,7 @@ public sealed record ReturnToTraining(int WeeksDone, Morning LastMorning)
     }
 
     /// <summary>In a return the arms and the trunk go on as they would; the whole body comes back only from a lay-off
-    /// (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
+    /// (docs/handbook/11-prescription.md#return-row).</summary>
     public static bool Spares(BlockKind kind, LayOff away, Exercise exercise) =>
         kind is BlockKind.Return && away == LayOff.None && (Region.IsUpper(exercise.Pattern) || exercise.Pattern is Pattern.Trunk);
 

@@ -57,7 +57,7 @@ public sealed class SessionMaker(BlockInput input)
             ? item with
             {
                 Cues = [cue.Cue, .. item.Cues],
-                SetUp = setUp with { Aid = cue.Aid },
+                SetUp = setUp with { Aid = cue.AidFor(exercise, setUp) },
             }
             : item;
     }

@@ -114,7 +114,7 @@ public sealed record WeekProgression(Progression School, EffortSpan Effort)
 }
 
 /// <summary>Effort of a block's load weeks: m weeks rise from the first to the last, by at most 1 a week
-/// (docs/handbook/12-weeks-and-blocks.md#settled).</summary>
+/// (docs/handbook/12-weeks-and-blocks.md#rpe-of-load-weeks).</summary>
 public sealed record EffortSpan(Rpe First, Rpe Last)
 {
     /// <summary>The span of a client's block: 7 to 9; novices from 6, over 50 or in a deficit from 6.5; none of these above 8, straight

@@ -39,12 +39,15 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             Range = RangeOf(chosen, role, exposure),
             Exposure = exposure,
             MostFraction = Math.Min(chosen.Limits.MostFraction, staysLight ? light.Percent / 100 : 1),
-            MostRpe = Rpe.Min(chosen.Limits.MostRpe, staysLight ? Rpe.Of(light.Rpe) : Rpe.Ten),
+            MostRpe = Rpe.Min(
+                Rpe.Min(chosen.Limits.MostRpe, staysLight ? Rpe.Of(light.Rpe) : Rpe.Ten),
+                IsPractice(chosen) ? role.HighestRpe : Rpe.Ten
+            ),
         };
     }
 
     /// <summary>The aim of the block; all-round where that is the goal, and in a return for what the injury does not touch
-    /// (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
+    /// (docs/handbook/11-prescription.md#return-row).</summary>
     private Aim AimOf(Chosen chosen) =>
         IsSpared(chosen) || (input.Client.Goal is Goal.General && kind is (BlockKind.Strength or BlockKind.Muscle))
             ? Aim.General
@@ -55,8 +58,13 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         ReturnToTraining.Spares(kind, input.Away, chosen.Exercise)
         && (chosen.Exercise.Pattern is not Pattern.Trunk || chosen.Limits.MostFraction >= 1);
 
+    /// <summary>A main lift that is learned: easy from week to week.</summary>
+    private static bool IsPractice(Chosen chosen) => chosen is { Role: Role.Main, Aim: Aim.Practice };
+
     private EffortSpan EffortOf(ExerciseSlot track)
     {
+        if (IsPractice(track.Chosen))
+            return new EffortSpan(track.Role.LowestRpe, track.Role.HighestRpe);
         if (IsSpared(track.Chosen))
             return new EffortSpan(
                 Rpe.Of(BlockRules.Shipped.File.Effort.Care),
@@ -161,15 +169,17 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     }
 
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
-        track.Chosen.Reason is ChosenReason.EventWork ? track.Role.WorkSets + PicksMore(track, shape)
+        track.Chosen.Reason is ChosenReason.EventWork or ChosenReason.InPlaceOfThrow ? track.Role.WorkSets + PicksMore(track, shape)
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Sets
         : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
 
     /// <summary>A single more a fortnight on what is picked from the floor.</summary>
     private static int PicksMore(ExerciseSlot track, WeekShape shape) =>
-        track.Chosen.Exercise.Pattern is Pattern.Hinge ? shape.Index / PrescriptionRules.Shipped.File.EventLoads.WeeksToAPickMore : 0;
+        track.Chosen is { Exercise.Pattern: Pattern.Hinge, Reason: ChosenReason.EventWork }
+            ? shape.Index / PrescriptionRules.Shipped.File.EventLoads.WeeksToAPickMore
+            : 0;
 
-    /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#settled-by-the-hard-cases).</summary>
+    /// <summary>Floor pulls have four sets at most (docs/handbook/11-prescription.md#reps-of-week-1).</summary>
     private static int PullsAtMost(ExerciseSlot track, int sets) =>
         track.Chosen.Exercise.FromFloor ? Math.Min(sets, BlockRules.Shipped.File.FloorPullSets) : sets;
 
@@ -198,7 +208,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         double cap = MostOf(track, shape);
         // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by
         // effort.
-        bool lift = track.Chosen.Role is Role.Main or Role.Second;
+        bool lift = track.Chosen.Role is Role.Main or Role.Second && track.Chosen.Aim is not Aim.Power;
         bool calibrates =
             lift
             && maker.MaxOf(track.Chosen.Exercise)?.Source is MaxSource.Ratio or MaxSource.Guess
@@ -215,6 +225,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             MostRpe = track.MostRpe,
             Kind = calibrates ? TargetKind.Calibration : ShapeOf(track.Chosen.Role),
             LoadFactor = away.Load,
+            Tempo = IsPractice(track.Chosen) ? track.Role.Tempo : null,
             Load = LoadGiven(track, shape),
         };
     }
@@ -229,9 +240,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>The piece of an event; where caution sets a cap, what feels right.</summary>
     private Load? PieceFor(Exercise exercise, ExerciseSlot track) => track.MostFraction < 1 ? null : input.EventLoads.Of(exercise);
 
-    /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#settled): several joints 8, single joints 12; what comes again
-    /// starts
-    /// two higher each time.</summary>
+    /// <summary>Repetitions of week 1 (docs/handbook/11-prescription.md#reps-of-week-1): several joints 8, single joints 12; what
+    /// comes again starts two higher each time.</summary>
     private static int StartOf(ExerciseSlot track)
     {
         RolesFile rules = PrescriptionRules.Shipped.File;
@@ -282,11 +292,16 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             MostRpe = most,
             Kind = TargetKind.Straight,
             AimFraction = aim,
-            // A piece or a counterbalance is what it is.
-            Load = Counterbalance.Is(track.Chosen.Exercise) || track.Chosen.Reason is ChosenReason.EventWork ? hardest.Load : null,
+            Load = LoadOfDeload(hardest, track.Chosen),
             Metres = hardest.Metres,
             Medley = hardest.Medley,
             Seconds = hardest.Seconds,
         };
     }
+
+    /// <summary>A piece or a counterbalance is what it is; without a percentage the load itself falls.</summary>
+    private static Load? LoadOfDeload(PrescribedSet last, Chosen chosen) =>
+        Counterbalance.Is(chosen.Exercise) || chosen.Reason is ChosenReason.EventWork ? last.Load
+        : last is { Percent: null, Load: { } load } ? Load.FromKilograms(load.Kilograms * BlockRules.Shipped.File.Deload.LoadFactor)
+        : null;
 }

@@ -40,6 +40,18 @@ internal static class BlockChecks
             yield return new Check.PatternMissing(Pattern.Hinge);
     }
 
+    /// <summary>What stands in the place of a throw is said once.</summary>
+    public static IEnumerable<Check> Throws(BlockInReview review) =>
+        review
+            .Block.Weeks.SelectMany(week => week.Sessions, (week, session) => new SessionInWeek(week.Number, session))
+            .SelectMany(at => at.Session.Items, (at, item) => (at, item))
+            .Where(row => row.item.Ask.Chosen.Reason is ChosenReason.InPlaceOfThrow)
+            .Take(1)
+            .Select(row => new Check.NothingToThrow(row.item.Exercise, EventLoads.MostToThrow(review.Context.Client.MassKg))
+            {
+                At = row.at.Place,
+            });
+
     public static IEnumerable<Check> Hinges(BlockInReview review)
     {
         ExerciseCatalogue catalogue = review.Context.Catalogue;

@@ -42,6 +42,7 @@ public sealed class BlockReviewer(CheckContext context)
             BlockChecks.Guardian,
             BlockChecks.Length,
             BlockChecks.Patterns,
+            BlockChecks.Throws,
             BlockChecks.Hinges,
             WeekChecks.Deload,
             WeekChecks.Lunges,

@@ -64,6 +64,11 @@ public abstract partial record Check
     public sealed record FloorPullReps(string Exercise, int Reps, int Most)
         : ExerciseCheck(CheckCode.FloorPullReps, CheckSeverity.Warn, Exercise);
 
+    /// <summary>Nothing is light enough to throw.</summary>
+    /// <param name="Most">What a piece may weigh at most.</param>
+    public sealed record NothingToThrow(string Exercise, Load Most)
+        : ExerciseCheck(CheckCode.EquipmentMissing, CheckSeverity.Info, Exercise);
+
     /// <summary>A main lift easier than anybody can rate.</summary>
     /// <param name="Heaviest">The heaviest set that is planned.</param>
     public sealed record TooLight(string Exercise, Load Heaviest) : StandingCheck(CheckCode.TooLight, CheckSeverity.Warn, Exercise);

@@ -50,7 +50,7 @@ internal static class WeekChecks
 
     /// <summary>No heavy squat or hinge on the day before hard sport, on the day of it or the day after it. A lift at RPE 6, or of two
     /// sets at
-    /// RPE 7, is no heavy one (docs/handbook/09-composition.md#9-11-settled-by-a-dry-run-of-the-hard-cases).</summary>
+    /// RPE 7, is no heavy one (docs/handbook/09-composition.md#in-season).</summary>
     public static IEnumerable<Check> Sport(BlockInReview review) =>
         review.Block.Weeks.SelectMany(week =>
             week.Sessions.SelectMany(session => Sport(new SessionInWeek(week.Number, session), review.Context))

@@ -1,5 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Loads;
 
@@ -96,7 +97,10 @@ public sealed class MaxEstimates
                 or LoadSource.Sled
             );
         return takesLoad && _starting.Value.Of(one) is { } guess
-            ? MaxOf(exercise, side, guess.Kilograms, guess.LogSd, MaxSource.Guess)
+            ? MaxOf(exercise, side, guess.Kilograms, guess.LogSd, MaxSource.Guess) with
+            {
+                StartsLightest = Youth.Is(_client, Today),
+            }
             : null;
     }
 

@@ -18,6 +18,10 @@ public sealed record OneRepMax(string Exercise, Side? Side, double Kilograms, do
     /// <summary>By how much ratings behind it are corrected; null where none is, or nothing is known of the client's ratings.</summary>
     public EffortBias? Bias { get; init; }
 
+    /// <summary>Whether the first load is the lightest there is, whatever the guess: under 16
+    /// (docs/handbook/10-loads.md#settled-on-starting-loads).</summary>
+    public bool StartsLightest { get; init; }
+
     /// <summary>Lower end of the 80 % interval, in kilograms.</summary>
     public double Low => Kilograms * Math.Exp(-LoadRules.Shipped.OneRepMax.IntervalZ * LogSd);
 

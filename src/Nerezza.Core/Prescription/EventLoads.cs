@@ -3,10 +3,11 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Prescription;
 
-/// <summary>Loads of event work (docs/handbook/12-weeks-and-blocks.md#settled, #settled-by-the-hard-cases): a part of the heaviest in the
+/// <summary>Loads of event work (docs/handbook/12-weeks-and-blocks.md#event-loads): a part of the heaviest in the
 /// log, else of body mass, as the nearest piece there is. A keg, a stone or handles without a kg of their own are weighed first.</summary>
 public sealed class EventLoads(Client client, IReadOnlyList<LogDay> log, Loader loader)
 {
@@ -22,7 +23,11 @@ public sealed class EventLoads(Client client, IReadOnlyList<LogDay> log, Loader 
         };
 
     /// <summary>The piece nearest 15 % of body mass, never over 25 %.</summary>
-    private Load? Throw(Exercise exercise) => Nearest(exercise, Rule.ThrowPart * client.MassKg, most: Rule.ThrowMostPart * client.MassKg);
+    private Load? Throw(Exercise exercise) => Nearest(exercise, Rule.ThrowPart * client.MassKg, most: MostToThrow(client.MassKg).Kilograms);
+
+    /// <summary>The heaviest piece that is thrown.</summary>
+    public static Load MostToThrow(double massKg) =>
+        Load.FromKilograms(Math.Round(SelectionRules.Shipped.Events.ThrowMostPart * massKg, 1));
 
     /// <summary>80 % of the heaviest clean 20 m, else a part of body mass by level.</summary>
     private Load? Carry(Exercise exercise)

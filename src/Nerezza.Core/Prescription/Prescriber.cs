@@ -125,9 +125,11 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
         SetWanted wanted = wish.Wanted;
         if (wanted.MostFraction < 1)
             return Fitted(wish, ask, fit) is { Load.Grams: > 0 } capped ? capped : null;
-        double target = ask.Target.Load?.Kilograms ?? fit.Curve.Fraction(wanted.Reps, wanted.Rpe) * fit.MaxKg - fit.BodyKg;
+        double usual = fit.Curve.Fraction(wanted.Reps, wanted.Rpe) * fit.MaxKg - fit.BodyKg,
+            hardest = fit.Curve.Fraction(wanted.Reps, ask.Target.MostRpe) * fit.MaxKg - fit.BodyKg,
+            target = ask.Target.Load?.Kilograms ?? (max.StartsLightest ? 0 : usual);
         Load? near = fit.Means.Nearest(target) is { Grams: > 0 } some ? some : fit.Means.Steps.FirstOrDefault(step => step.Grams > 0);
-        if (near is not { Grams: > 0 } load)
+        if (near is not { Grams: > 0 } load || (max.StartsLightest && ask.Target.Load is null && load.Kilograms > hardest))
             return null;
         // The lower end is where loads start; whether one can be lifted at all, the estimate itself says.
         bool CanBeDone(Load one) => (fit with { MaxKg = max.Kilograms }).RepsAt(one, wanted with { Rpe = Rpe.Ten }) >= wanted.Range.Bottom;

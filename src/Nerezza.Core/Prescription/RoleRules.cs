@@ -269,9 +269,6 @@ internal sealed record EventLoadsRule
     /// <summary>A throw, of body mass.</summary>
     public required double ThrowPart { get; init; }
 
-    /// <summary>A throw at most.</summary>
-    public required double ThrowMostPart { get; init; }
-
     /// <summary>Weeks after which a pick has a single more.</summary>
     public required int WeeksToAPickMore { get; init; }
 }

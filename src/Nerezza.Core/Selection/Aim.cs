@@ -21,6 +21,9 @@ public enum Aim
     /// <summary>A weak point trained by a form of the main lift.</summary>
     WeakPoint,
 
+    /// <summary>A fast lift, never tired.</summary>
+    Power,
+
     /// <summary>A single to find out where the max stands.</summary>
     Test,
 

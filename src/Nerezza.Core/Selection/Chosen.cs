@@ -44,6 +44,9 @@ public enum ChosenReason
     /// <summary>It is the client's event itself.</summary>
     EventWork,
 
+    /// <summary>Nothing is light enough to throw, and it stands in its place.</summary>
+    InPlaceOfThrow,
+
     /// <summary>It takes turns with another form of the same lift.</summary>
     TakesTurns,
 

@@ -13,7 +13,8 @@ public static class EventWork
 
     /// <summary>The work in the order of the session; empty where events are no goal or the block builds something else.</summary>
     /// <param name="able">What kit and caution allow.</param>
-    public static IReadOnlyList<EventPart> Of(Client client, BlockKind kind, IReadOnlyList<Exercise> able)
+    /// <param name="isTooHeavy">Whether there is no piece light enough to throw.</param>
+    public static IReadOnlyList<EventPart> Of(Client client, BlockKind kind, IReadOnlyList<Exercise> able, Func<Exercise, bool> isTooHeavy)
     {
         if (client.Goal is not Goal.Events || kind is not (BlockKind.Strength or BlockKind.Muscle or BlockKind.Peak))
             return [];
@@ -29,10 +30,17 @@ public static class EventWork
             [
                 .. Rule.Exercises[Codes.Of(one)].Select(id => able.FirstOrDefault(exercise => exercise.Id == id)).OfType<Exercise>(),
             ];
+            bool throws = one is EventKind.LoadedThrow;
+            if (throws && fits.Count > 0 && fits.TrueForAll(exercise => isTooHeavy(exercise)))
+            {
+                if (able.FirstOrDefault(exercise => exercise.Id == Rule.InPlaceOfThrow) is { } swing)
+                    work.Add(new EventPart(swing, [], ChosenReason.InPlaceOfThrow));
+                continue;
+            }
             if (fits.Count == 0)
                 continue;
             bool medley = one is EventKind.CarryMedley;
-            work.Add(new EventPart(fits[0], medley && fits.Count > 1 ? [.. fits.Take(ImplementsOf(client))] : []));
+            work.Add(new EventPart(fits[0], medley && fits.Count > 1 ? [.. fits.Take(ImplementsOf(client))] : [], ChosenReason.EventWork));
         }
         return work;
     }
@@ -50,4 +58,5 @@ public static class EventWork
 /// <summary>One part of an event session.</summary>
 /// <param name="Exercise">The exercise; of a medley its first implement.</param>
 /// <param name="Medley">The implements of a medley in a row; empty where it is none.</param>
-public sealed record EventPart(Exercise Exercise, IReadOnlyList<Exercise> Medley);
+/// <param name="Reason">The event itself, or what stands in its place.</param>
+public sealed record EventPart(Exercise Exercise, IReadOnlyList<Exercise> Medley, ChosenReason Reason);

@@ -35,7 +35,13 @@ public sealed class ExerciseSelector
         };
         _scoring = new Scoring(_context);
         _eligibility = new Eligibility(input.Prepared);
-        _reach = new LoadReach(input.Prepared.Loader, input.Prepared.Maxes, input.Prepared.LoadKg, input.Prepared.Client.MassKg);
+        _reach = new LoadReach(
+            input.Prepared.Loader,
+            input.Prepared.Maxes,
+            input.Prepared.LoadKg,
+            input.Prepared.Client.MassKg,
+            input.Prepared.Case.Equipment.Items
+        );
         _turns = new Turns(input, FirstAble, Beside);
         foreach (Exercise exercise in input.Prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {
@@ -52,7 +58,10 @@ public sealed class ExerciseSelector
     private ExerciseChoice Choose()
     {
         IReadOnlyList<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        IReadOnlyList<Chosen> events = [.. EventWork.Of(_input.Prepared.Client, _input.Kind, _able).Select(ToEvent)];
+        IReadOnlyList<Chosen> events =
+        [
+            .. EventWork.Of(_input.Prepared.Client, _input.Kind, _able, one => _reach.IsTooHeavyToThrow(one)).Select(ToEvent),
+        ];
         var mains = new MainLiftChoice(
             _context,
             _scoring,
@@ -134,9 +143,10 @@ public sealed class ExerciseSelector
         );
 
     private Chosen ToEvent(EventPart part) =>
-        With(part.Exercise, Purpose.Event, EventWork.RoleOf(part.Exercise), ChosenReason.EventWork) with
+        With(part.Exercise, Purpose.Event, EventWork.RoleOf(part.Exercise), part.Reason) with
         {
             Medley = part.Medley,
+            Aim = part.Reason is ChosenReason.InPlaceOfThrow ? Aim.Power : null,
         };
 
     private Chosen ToPicked(Exercise exercise) =>

@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
@@ -7,8 +8,15 @@ namespace Nerezza.Core.Selection;
 
 /// <summary>Whether a lift can be loaded heavily enough with what is there (docs/handbook/10-loads.md: loads must be what can really be
 /// loaded).</summary>
+/// <param name="kit">What is there.</param>
 /// <param name="loadKg">External kilograms of an exercise's 1RM, 0 where none is known.</param>
-internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise, double> loadKg, double massKg)
+internal sealed class LoadReach(
+    Loader loader,
+    MaxEstimates maxes,
+    Func<Exercise, double> loadKg,
+    double massKg,
+    IReadOnlySet<Implement> kit
+)
 {
     /// <summary>Whether even the heaviest load leaves the most repetitions of an exercise easier than a hard set. Without a max, or a known
     /// load, nothing is held against it.</summary>
@@ -16,7 +24,7 @@ internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise
 
     /// <summary>Whether even the lightest load is more than the fewest repetitions of an exercise allow at RPE 8, by the max or a first
     /// guess
-    /// of it (docs/handbook/09-composition.md#9-9-settled, "Too heavy").</summary>
+    /// of it (docs/handbook/09-composition.md#too-heavy).</summary>
     public bool IsTooHeavy(Exercise exercise)
     {
         if (maxes.FindOrGuess(exercise.Id) is not { } max)
@@ -39,6 +47,15 @@ internal sealed class LoadReach(Loader loader, MaxEstimates maxes, Func<Exercise
     /// <summary>Whether the kit can make it heavier; body weight that is lifted along counts.</summary>
     public bool IsLoadable(Exercise exercise) =>
         exercise.BodyFraction > 0 || loader.MeansFor(exercise).Any(means => means.Steps.Any(step => step.Grams > 0));
+
+    /// <summary>Whether every piece there is weighs more than is thrown; pieces that nobody has weighed, and a keg, may not.</summary>
+    public bool IsTooHeavyToThrow(Exercise exercise)
+    {
+        if (kit.Contains(Implement.Keg))
+            return false;
+        List<Load> pieces = [.. loader.MeansFor(exercise).SelectMany(means => means.Steps).Where(step => step.Grams > 0)];
+        return pieces.Count > 0 && pieces.TrueForAll(piece => piece.Kilograms > SelectionRules.Shipped.Events.ThrowMostPart * massKg);
+    }
 
     private const int HeaviestStart = 8;
 

@@ -29,7 +29,7 @@ internal sealed class MainLiftChoice(
     }
 
     /// <summary>What leads the second time in the week: a form of the lift that is a first answer to the gravest finding in it where one is
-    /// open (docs/handbook/09-composition.md#9-10-settled-by-a-dry-run-of-eight-clients), else the same lift.</summary>
+    /// open (docs/handbook/09-composition.md#twice), else the same lift.</summary>
     public Chosen Again(Chosen lead)
     {
         Pattern pattern = lead.Exercise.Pattern;
@@ -113,15 +113,30 @@ internal sealed class MainLiftChoice(
         bool isKnown =
             from.Exists(exercise => context.LoadKg(exercise) > 0 || IsPicked(exercise)) || TargetsOf(pattern).Exists(from.Contains);
         bool learns = kind is BlockKind.Foundation && !isKnown;
+        bool practises = IsPractised(pattern);
         if (!learns)
             return from;
         List<Exercise> first =
         [
             .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), []))
-                .Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
+                .Where(exercise => exercise.Sides is not Sides.One && (practises || reach.Holds(exercise))),
         ];
         return first.Count > 0 ? first : from;
     }
+
+    /// <summary>In a foundation block a lift with an open finding of skill leads as practice
+    /// (docs/handbook/09-composition.md#foundation-with-an-open-skill-finding).</summary>
+    private bool IsPractised(Pattern pattern) =>
+        kind is BlockKind.Foundation
+        && findings.Any(finding =>
+            finding.Cause is Cause.Skill
+            && Scoring.IsOpen(finding)
+            && (
+                pattern is Pattern.Squat
+                    ? finding.Code is FindingCode.SquatTiming
+                    : pattern is Pattern.Hinge && finding.Code is FindingCode.HingeTiming or FindingCode.SpinalControl
+            )
+        );
 
     private List<Exercise> AbleOf(IEnumerable<string> ids) =>
         [.. ids.Distinct().Select(id => context.Catalogue[id]).Where(exercise => eligibility.Judge(exercise) is null)];
@@ -174,6 +189,7 @@ internal sealed class MainLiftChoice(
             Score = ScoreOf(exercise, scoring),
             Parts = parts,
             Limits = eligibility.LimitsOf(exercise),
+            Aim = IsPractised(exercise.Pattern) ? Aim.Practice : null,
             InsteadOf =
             [
                 .. ranked

@@ -4,7 +4,7 @@ using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>The slots of presses and pulls, by use and not one for all (docs/handbook/09-composition.md#9-9-settled).</summary>
+/// <summary>The slots of presses and pulls, by use and not one for all (docs/handbook/09-composition.md#defaults-by-use).</summary>
 /// <param name="measure">How their candidates are scored.</param>
 internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candidates, SlotFrame measure)
 {
@@ -63,7 +63,7 @@ internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candida
     }
 
     /// <summary>Rows by use: upper-back findings, a spine that has had enough, muscle, a novice without machines, else dumbbells
-    /// (docs/handbook/09-composition.md#9-9-settled).</summary>
+    /// (docs/handbook/09-composition.md#defaults-by-use).</summary>
     private string AcrossOn(DayFrame day) =>
         input.Prepared.Findings.Any(finding => finding.Code is FindingCode.UpperBackWeak) ? "pullAcrossUpperBack"
         : day.Fixed.Sum(one => one.Exercise.Axial * input.Cost.SetsOf(one)) >= Rules.SpineAxial ? "pullAcrossSpine"

@@ -4,8 +4,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>What hard sport leaves of the days about it (docs/handbook/09-composition.md#9-6-context,
-/// docs/handbook/09-composition.md#9-9-settled, "In season"): the match is the latest hard day in the week.</summary>
+/// <summary>What hard sport leaves of the days about it (docs/handbook/09-composition.md#in-season): the match is the latest hard day in
+/// the week.</summary>
 public sealed class Season(Client client)
 {
     private static readonly InSeasonRule Rule = SlotRules.Shipped.InSeason;

@@ -74,6 +74,8 @@ internal sealed record SelectionRules
 /// <summary>Which exercises prepare for an event, best first.</summary>
 internal sealed record EventsRule(
     IReadOnlyDictionary<string, IReadOnlyList<string>> Exercises,
+    string InPlaceOfThrow,
+    double ThrowMostPart,
     int MedleyImplements,
     int MedleyImplementsAdvanced
 );

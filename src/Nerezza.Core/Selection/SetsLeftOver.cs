@@ -4,7 +4,7 @@ using Nerezza.Core.Clients;
 namespace Nerezza.Core.Selection;
 
 /// <summary>Gives the minutes that a day has left as single sets, in the order of the purposes
-/// (docs/handbook/09-composition.md#9-9-settled): never the main lift's, never past ten hard sets of a muscle or the load on the
+/// (docs/handbook/09-composition.md#left-over-minutes): never the main lift's, never past ten hard sets of a muscle or the load on the
 /// spine.</summary>
 internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
 {

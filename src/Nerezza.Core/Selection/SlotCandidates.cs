@@ -161,7 +161,7 @@ internal sealed class SlotCandidates
     }
 
     /// <summary>The slot's weights, moved by the school: positions take stimulus to carry-over, muscles carry-over to answers
-    /// (docs/handbook/09-composition.md#9-9-settled).</summary>
+    /// (docs/handbook/09-composition.md#weights-by-slot).</summary>
     private IReadOnlyList<double> WeightsOf(SlotFrame frame)
     {
         double[] weights = [.. Rules.Weights[frame.Weights]];

@@ -213,7 +213,7 @@ internal sealed partial class SlotProblem
 
     /// <summary>Short days have few exercises: under 40 minutes one besides the main lift, under 55 one of the legs and one push or
     /// pull, under
-    /// 70 one of the legs before the rest (docs/handbook/09-composition.md#9-9-settled).</summary>
+    /// 70 one of the legs before the rest (docs/handbook/09-composition.md#minutes-decide-the-list).</summary>
     private IEnumerable<ChoiceGroup> Few(int day)
     {
         SplitDay split = _frames[day].Day;

@@ -4,7 +4,7 @@ using Nerezza.Core.Clients;
 namespace Nerezza.Core.Selection;
 
 /// <summary>Which press or pull leads an upper day, and which one takes the main lift's rows on a full-body day
-/// (docs/handbook/09-composition.md#9-2-main-lifts, docs/handbook/09-composition.md#9-10-settled-by-a-dry-run-of-eight-clients).</summary>
+/// (docs/handbook/09-composition.md#9-2-main-lifts, docs/handbook/09-composition.md#upper-days).</summary>
 internal sealed class UpperLeads(SelectionInput input, Func<IEnumerable<string>, Exercise?> firstAble, Func<Exercise, Chosen> toMain)
 {
     private static readonly SlotRules Rules = SlotRules.Shipped;

@@ -101,7 +101,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
             .First();
 
     /// <summary>Three for novices, in a deficit and on short days; five for the advanced who train for strength; else four
-    /// (docs/handbook/09-composition.md#9-9-settled).</summary>
+    /// (docs/handbook/09-composition.md#sets-of-a-slot).</summary>
     private int SetsOf(SplitDay day, Chosen lead)
     {
         Client client = input.Prepared.Client;

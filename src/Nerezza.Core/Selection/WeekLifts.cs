@@ -46,7 +46,7 @@ public static class MainOrder
 
     /// <summary>The pattern of the gravest finding that is seen in a squat or hinge, pain apart; null where no fault of a lift stands
     /// behind
-    /// one (docs/handbook/09-composition.md#9-11-settled-by-a-dry-run-of-the-hard-cases).</summary>
+    /// one (docs/handbook/09-composition.md#twice).</summary>
     public static Pattern? WorstOf(PreparedCase prepared) =>
         prepared
             .Findings.Where(finding => finding.Cause is Cause.Strength or Cause.Skill && finding.Severity >= 2)

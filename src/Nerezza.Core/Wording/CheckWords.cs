@@ -59,6 +59,8 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.EffortOverPain effort => $"{Name(effort.Exercise)} is asked for at RPE {Number(effort.Asked.Value)}; "
                 + $"{Number(effort.Most.Value)} is the most until it is cleared.",
             Check.RungLocked locked => $"The rung of {Lower(locked.Exercise)} is not open yet.",
+            Check.NothingToThrow light => $"Nothing to throw weighs {Number(light.Most.Kilograms)} kg or less, a quarter of body mass: "
+                + $"{Lower(light.Exercise)}s stand in its place.",
             Check.EquipmentMissing kit => $"{Name(kit.Exercise)} needs kit that is not there: "
                 + $"{string.Join(", ", kit.Missing.Select(item => Codes.Of(item).Replace('-', ' ')))}.",
             Check.NoSafeties alone => $"{Name(alone.Exercise)} goes near failure, alone and without pins.",
@@ -109,6 +111,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.RuledOutByPain or Check.EffortOverPain or Check.PercentOverPain =>
                 "Choose another exercise, or lower it; plan again after a change of health answers.",
             Check.RungLocked => "Choose the rung below, or record the rung in the client's file.",
+            Check.NothingToThrow => "Enter a lighter bag or bell in Intake.",
             Check.EquipmentMissing => "Choose another exercise, or add the kit in Intake.",
             Check.NoSafeties => "Stop at RPE 8, set pins, or have a spotter.",
             Check.RampTooFast => "Take a set off, and add it back in two weeks.",

@@ -23,6 +23,22 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     /// do.</summary>
     public string Because(Chosen chosen) => $"{Found(chosen)}{Reason(chosen)}.{Growing(chosen)}";
 
+    /// <summary>Why an exercise stays the same in every load week; null where it grows, or where nothing says why, which is a check's to
+    /// say.</summary>
+    public static string? Stays(Standstill why, PrescribedItem item) =>
+        why switch
+        {
+            Standstill.Grows or Standstill.NoWord => null,
+            Standstill.Capped when item.Sets.All(set => set.IsEasy) && item.Ask.Chosen.Aim is Aim.Practice =>
+                "Stays easy and the same: practice, until the fault is gone.",
+            Standstill.Capped when item.Ask.Target.MostRpe.Value <= BlockRules.Shipped.File.CappedRpe =>
+                $"Stays the same from week to week: capped at RPE {item.Ask.Target.MostRpe.Value.ToString(CultureInfo.InvariantCulture)}.",
+            Standstill.Capped => "Stays the same from week to week: this block does not raise its load.",
+            Standstill.WaitsForSets => "Stays the same on paper: logged sets move it.",
+            Standstill.NothingHeavier =>
+                "Stays the same from week to week: the kit has nothing heavier and the repetitions are at the top of their range.",
+        };
+
     /// <summary>What an alternative would have been better and worse at.</summary>
     public static string Because(Alternative alternative) =>
         (alternative.Better, alternative.Part) switch
@@ -81,6 +97,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         string name = catalogue[chosen.Exercise.Id].Name;
         string why = chosen.Reason switch
         {
+            ChosenReason.InPlaceOfThrow => "stands in the place of the throw: nothing there is light enough to throw fast",
             ChosenReason.EventWork => "is the client's event itself, once a week in the place of a heavy hinge",
             ChosenReason.Picked => "is your own choice",
             ChosenReason.TargetLift => "is a target lift and leads the day while the client is fresh",

@@ -38,6 +38,9 @@ public sealed record ItemPart
     public required Purpose Purpose { get; init; }
     public string? Superset { get; init; }
     public required string Because { get; init; }
+
+    /// <summary>Why it stays the same in every load week; null where it grows.</summary>
+    public string? Stays { get; init; }
     public required IReadOnlyList<string> Cues { get; init; }
     public required IReadOnlyList<WarmUpPart> WarmUp { get; init; }
     public required SettingsPart Settings { get; init; }

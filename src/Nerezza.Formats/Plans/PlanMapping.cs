@@ -128,8 +128,14 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             TuckAtHipHeightCm = Rounded(standing.TuckAtHipHeightCm),
         };
 
-    public BlockPart ToBlock(Block block) =>
-        new()
+    public BlockPart ToBlock(Block block)
+    {
+        IReadOnlyDictionary<(Weekday Day, string Exercise), Standstill> growth = Progress.Of(block);
+        string? Stays(Week week, Session session, PrescribedItem item) =>
+            week.Kind is WeekKind.Load && growth.TryGetValue((session.Day, item.Exercise), out Standstill why)
+                ? PlanWords.Stays(why, item)
+                : null;
+        return new BlockPart
         {
             Kind = block.Kind,
             Start = block.Start,
@@ -146,14 +152,15 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
                             Day = session.Day,
                             Date = session.Date,
                             Minutes = session.Minutes,
-                            Items = [.. session.Items.Select(ToItem)],
+                            Items = [.. session.Items.Select(item => ToItem(item, Stays(week, session, item)))],
                         }),
                     ],
                 }),
             ],
         };
+    }
 
-    private ItemPart ToItem(PrescribedItem item) =>
+    private ItemPart ToItem(PrescribedItem item, string? stays) =>
         new()
         {
             Exercise = item.Exercise,
@@ -161,6 +168,7 @@ public sealed class PlanMapping(ExerciseCatalogue catalogue)
             Purpose = item.Purpose,
             Superset = item.Superset,
             Because = _words.Because(item),
+            Stays = stays,
             Cues = item.Cues,
             WarmUp = [.. item.WarmUp.Select(set => new WarmUpPart { Kg = set.Load.Kilograms, Reps = set.Reps })],
             Settings = new SettingsPart

@@ -32,11 +32,29 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
         foreach (Week week in plan.Block?.Weeks ?? [])
         foreach (string line in Lines(week))
             yield return line;
+        foreach (string line in Stays(plan.Block))
+            yield return line;
         foreach (string line in Sets(plan))
             yield return line;
         foreach (Check check in plan.Checks)
             yield return $"{Codes.Of(check.Severity), -5}{CheckWords.Where(check), -12}{_checks.Because(check)}";
         yield return "";
+    }
+
+    /// <summary>What does not grow, each with the word why.</summary>
+    private IEnumerable<string> Stays(Block? block)
+    {
+        if (block is null)
+            yield break;
+        foreach (((Weekday day, string exercise), Standstill why) in Progress.Of(block))
+        {
+            Session session = block
+                .Weeks.Where(week => week.Kind is WeekKind.Load)
+                .SelectMany(week => week.Sessions)
+                .Last(one => one.Day == day && one.Items.Any(item => item.Exercise == exercise));
+            if (PlanWords.Stays(why, session.Items.First(item => item.Exercise == exercise)) is { } words)
+                yield return $" {Codes.Of(day)} {Shortened(catalogue[exercise].Name)}: {words}";
+        }
     }
 
     private IEnumerable<string> Lines(Week week)

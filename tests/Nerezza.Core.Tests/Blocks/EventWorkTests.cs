@@ -113,6 +113,35 @@ public sealed class EventWorkTests
     }
 
     [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void Where_nothing_is_light_enough_to_throw_swings_stand_in_its_place_and_it_is_said(bool light)
+    {
+        ClientCase @case = CaseFor("sandbag kettlebells", [EventKind.LoadedThrow]);
+        Plan plan = Planner.Make(
+            @case with
+            {
+                Equipment = @case.Equipment with
+                {
+                    Sandbags = [.. (light ? new[] { 18.0, 40 } : new[] { 40.0, 60 }).Select(Load.FromKilograms)],
+                    Kettlebells = [Load.FromKilograms(24)],
+                },
+            }
+        );
+        List<PrescribedItem> fast =
+        [
+            .. plan.Block!.Weeks[0]
+                .Sessions.SelectMany(session => session.Items)
+                .Where(item => item.Exercise is "loaded-throw" or "kettlebell-swing" && item.Purpose is Purpose.Event),
+        ];
+        PrescribedItem item = Assert.Single(fast);
+        Assert.Equal(light ? ("loaded-throw", 18) : ("kettlebell-swing", 24), (item.Exercise, item.Sets[0].Load?.Kilograms));
+        if (!light)
+            Assert.Equal((5, 5), (item.Sets.Count, item.Sets[0].Reps));
+        Assert.Equal(!light, plan.Checks.OfType<Check.NothingToThrow>().Any(check => check.Most.Kilograms is 20));
+    }
+
+    [Theory]
     [InlineData(Goal.Strength, BlockKind.Strength)]
     [InlineData(Goal.Events, BlockKind.Foundation)]
     [InlineData(Goal.Events, BlockKind.Return)]

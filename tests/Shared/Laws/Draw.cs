@@ -4,8 +4,8 @@ using CsCheck;
 
 namespace Nerezza.Tests.Shared;
 
-/// <summary>Made-up cases for the laws of whole plans: the same ones on every run and machine, so that what is red for one is red for all.
-/// With NEREZZA_DRAW set to a number other ones are drawn; what those find is mended and the number of the drawing noted in the commit.</summary>
+/// <summary>Made-up cases for the laws of whole plans: the same ones on every run and machine, so that what is red for one is red for
+/// all. With NEREZZA_DRAW set to a number other ones are drawn; what those find is mended.</summary>
 internal static class Draw
 {
     /// <summary>How many broken cases a failure names.</summary>

@@ -3076,6 +3076,7 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             superset?: null | string;
             because: string;
+            stays?: null | string;
             cues: string[];
             warmUp: components["schemas"]["WarmUpPart"][];
             settings: components["schemas"]["SettingsPart"];

@@ -39,10 +39,12 @@ internal static class LeanRule
         double predicted = Predict(client, screen, screen.KneeToWallCm?.Smaller);
         if (predicted <= Numbers.AsksAbove || observed > predicted + Numbers.ExplainedWithin)
             return new Outcome.OwnBranch();
+        // Much less than predicted is doubt about the model, not about the client (docs/handbook/09-composition.md#9-2-main-lifts).
+        bool doubted = observed < predicted - Numbers.ExplainedWithin;
         Evidence evidence = new(
             LeanComparison.Measure,
             new Reading.Number(observed),
-            FormattableString.Invariant($"this body needs {predicted:0.0}")
+            FormattableString.Invariant($"this body needs {predicted:0.0}{(doubted ? " by the model, which may be wrong here" : "")}")
         );
         double excess = predicted - Numbers.AsksAbove,
             gained = predicted - Predict(client, screen, Numbers.AnkleWhatIfCm);

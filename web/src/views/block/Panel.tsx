@@ -116,6 +116,11 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
           {item.settings.note}
         </Box>
       )}
+      {item.stays && (
+        <Box mb={3} textStyle="note" color="panel.quiet">
+          {item.stays}
+        </Box>
+      )}
       <chakra.table w="100%" textStyle="note">
         <caption className="set-by-set">
           <Box as="span" color="panel.quiet">
