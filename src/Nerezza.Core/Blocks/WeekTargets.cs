@@ -203,7 +203,9 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             : new WeekProgression(input.Schools.Progression, EffortOf(track)).Of(shape, track.Role, track.Range, track.Exposure);
         if (progresses)
             (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, UnderHardest(track))));
-        if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
+        if (IsPractice(track.Chosen))
+            reps = track.Range.Hold(track.Range.Bottom + shape.Index);
+        else if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
             reps = Moved(reps, track);
         double cap = MostOf(track, shape);
         // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by
