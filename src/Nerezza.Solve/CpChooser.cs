@@ -9,7 +9,7 @@ namespace Nerezza.Solve;
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
-    private const double DeterministicSeconds = 0.08;
+    private const double DeterministicSeconds = 0.04;
     private static readonly GreedyChooser Greedy = new();
 
     /// <inheritdoc/>
