@@ -42,6 +42,10 @@ public sealed record Plan
     /// <summary>Edits of the coach that could not be made.</summary>
     public IReadOnlyList<RefusedEdit> Refused { get; init; } = [];
 
+    /// <summary>What of a hand's numbers could not stand, by its cell.</summary>
+    public IReadOnlyDictionary<CellPlace, IReadOnlyList<StandsInstead>> Instead { get; init; } =
+        new Dictionary<CellPlace, IReadOnlyList<StandsInstead>>();
+
     /// <summary>Hard sets per muscle a week.</summary>
     public IReadOnlyList<MuscleLedger> Ledger { get; init; } = [];
 

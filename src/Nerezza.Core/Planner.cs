@@ -75,13 +75,14 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     {
         if (basis is not PreparedPlan.Made made)
             return basis.Plan;
-        EditedBlock edited = edits.Count == 0 ? new EditedBlock(made.Block, []) : made.Editor.Apply(made.Block, edits);
+        EditedBlock edited = edits.Count == 0 ? EditedBlock.AsMade(made.Block) : made.Editor.Apply(made.Block, edits);
         BlockReview review = made.Reviewer.Review(edited.Block);
         return made.Plan with
         {
             Maxes = WithThoseUsed(made.Maxes, edited.Block, made.Plan.Selection),
             Block = edited.Block,
             Refused = edited.Refused,
+            Instead = edited.Instead,
             Ledger = review.Ledger,
             Totals = review.Totals,
             Checks = [.. made.Plan.Checks, .. review.Checks],

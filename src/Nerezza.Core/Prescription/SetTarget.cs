@@ -39,11 +39,19 @@ internal static class Wishes
                 Alike(hardest),
                 .. Enumerable.Repeat(Alike(Lighter(hardest, curve, Rules.Shapes.BackOff)), target.Sets - 1),
             ],
+            TargetKind.Straight when target.EachReps.Count > 0 => Each(target, hardest, curve),
             TargetKind.Straight or TargetKind.Calibration =>
             [
                 .. Enumerable.Range(0, target.Sets).Select(i => new SetTarget(hardest, Spread(i, target.Sets))),
             ],
         };
+    }
+
+    /// <summary>Sets of their own repetitions at the one load that the most of them allow.</summary>
+    private static List<SetTarget> Each(WeekTarget target, SetWanted most, RepCurve curve)
+    {
+        double aim = Math.Min(curve.Fraction(most.Reps, most.Rpe), most.AimFraction ?? 1);
+        return [.. target.EachReps.Select(reps => Alike(most with { Reps = reps, Range = new RepRange(reps, reps), AimFraction = aim }))];
     }
 
     private static SetTarget Alike(SetWanted set) => new(set, 0);

@@ -11,6 +11,9 @@ public sealed record WeekTarget
     /// <summary>Repetitions a set.</summary>
     public required int Reps { get; init; }
 
+    /// <summary>Repetitions set by set, where a hand wrote them so; empty where all sets are alike.</summary>
+    public IReadOnlyList<int> EachReps { get; init; } = [];
+
     /// <summary>Effort of the middle set of straight sets, else of the hardest.</summary>
     public required Rpe Rpe { get; init; }
 

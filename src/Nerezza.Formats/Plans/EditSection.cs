@@ -53,6 +53,10 @@ public sealed record EditSection
     [Between(1, 60, "repetitions")]
     public int? Reps { get; init; }
 
+    /// <summary>Repetitions set by set.</summary>
+    [Items(12, Least = 1), Between(1, 60, "repetitions")]
+    public IReadOnlyList<int>? EachReps { get; init; }
+
     [Between(10, 110, "percent")]
     public double? Percent { get; init; }
 
@@ -130,6 +134,7 @@ public static class EditMapping
         {
             Sets = edit.Sets,
             Reps = edit.Reps,
+            EachReps = edit.EachReps,
             Percent = edit.Percent,
             Rpe = edit.Rpe is { } rpe ? Rpe.Of(rpe) : null,
             Load = edit.Kg is { } kg ? Load.FromKilograms(kg) : null,
@@ -186,6 +191,7 @@ public static class EditMapping
             Exercise = at.Exercise,
             Sets = values.Sets,
             Reps = values.Reps,
+            EachReps = values.EachReps,
             Percent = values.Percent,
             Rpe = values.Rpe?.Value,
             Kg = values.Load?.Kilograms,

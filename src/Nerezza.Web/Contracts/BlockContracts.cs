@@ -1,5 +1,6 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
@@ -103,6 +104,9 @@ public sealed record CellView
 
     /// <summary>What the coach changed by hand.</summary>
     public required IReadOnlyList<string> Pinned { get; init; }
+
+    /// <summary>What of the coach's numbers could not stand.</summary>
+    public required IReadOnlyList<StandsInstead> Instead { get; init; }
 
     public required TargetKind Shape { get; init; }
 

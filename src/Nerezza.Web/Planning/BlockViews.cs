@@ -1,5 +1,6 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Loads;
@@ -141,7 +142,8 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
                             session,
                             item,
                             maxes.GetValueOrDefault(item.Exercise),
-                            Math.Round(catalogue[item.Exercise].BodyFraction * massKg, 1)
+                            Math.Round(catalogue[item.Exercise].BodyFraction * massKg, 1),
+                            plan.Instead.GetValueOrDefault(new CellPlace(week.Number, session.Day, item.Exercise), [])
                         )
                     )
                 )
@@ -149,7 +151,14 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             ?? [];
     }
 
-    private static CellView Cell(Week week, Session session, PrescribedItem item, OneRepMax? max, double bodyKg)
+    private static CellView Cell(
+        Week week,
+        Session session,
+        PrescribedItem item,
+        OneRepMax? max,
+        double bodyKg,
+        IReadOnlyList<StandsInstead> instead
+    )
     {
         double? bent = max?.OwnK is { } k ? Math.Round(k, 2) : null;
         double? part =
@@ -167,6 +176,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
                     .Where(pin => pin is not Pins.None && item.Ask.Pinned.HasFlag(pin))
                     .Select(pin => pin.ToString().ToLowerInvariant()),
             ],
+            Instead = instead,
             Shape = item.Ask.Target.Kind,
             UnderTensionSeconds = SessionTime.UnderTension(item.Sets[0]),
             LeastRestSeconds = item.Sets[^1].Rest.LeastSeconds,

@@ -21,6 +21,9 @@ public sealed record CellValues
     /// <summary>Repetitions.</summary>
     public int? Reps { get; init; }
 
+    /// <summary>Repetitions set by set; their number is that of the sets.</summary>
+    public IReadOnlyList<int>? EachReps { get; init; }
+
     /// <summary>Percent of e1RM: effort and load follow.</summary>
     public double? Percent { get; init; }
 
@@ -114,5 +117,13 @@ public enum EditRefusal
 /// <param name="Index">Its place in the list, from 0.</param>
 public sealed record RefusedEdit(int Index, BlockEdit Edit, EditRefusal Why);
 
-/// <summary>A block with the coach's edits, and those that could not be made.</summary>
-public sealed record EditedBlock(Block Block, IReadOnlyList<RefusedEdit> Refused);
+/// <summary>A block with the coach's edits, those that could not be made, and what could not stand as it was written.</summary>
+public sealed record EditedBlock(
+    Block Block,
+    IReadOnlyList<RefusedEdit> Refused,
+    IReadOnlyDictionary<CellPlace, IReadOnlyList<StandsInstead>> Instead
+)
+{
+    /// <summary>A block that no hand has touched.</summary>
+    public static EditedBlock AsMade(Block block) => new(block, [], new Dictionary<CellPlace, IReadOnlyList<StandsInstead>>());
+}

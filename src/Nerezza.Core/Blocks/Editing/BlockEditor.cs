@@ -31,25 +31,42 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
             )
                 Repeat(weeks, block, week);
         }
-        return new EditedBlock(
-            block with
-            {
-                Weeks =
-                [
-                    .. block.Weeks.Zip(
-                        weeks,
-                        (week, drafts) => week with { Sessions = [.. InOrder(drafts).Select(draft => draft.Make(_maker))] }
-                    ),
-                ],
-            },
-            refused
-        );
+        Block edited = block with
+        {
+            Weeks =
+            [
+                .. block.Weeks.Zip(
+                    weeks,
+                    (week, drafts) => week with { Sessions = [.. InOrder(drafts).Select(draft => draft.Make(_maker))] }
+                ),
+            ],
+        };
+        return new EditedBlock(edited, refused, InsteadIn(edited));
     }
+
+    /// <summary>Every cell of which something does not stand as it was written.</summary>
+    private Dictionary<CellPlace, IReadOnlyList<StandsInstead>> InsteadIn(Block block) =>
+        block
+            .Weeks.SelectMany(week => week.Sessions, (week, session) => (week, session))
+            .SelectMany(
+                at => at.session.Items.Where(item => item.Ask.Pinned is not Pins.None),
+                (at, item) =>
+                    (
+                        At: new CellPlace(at.week.Number, at.session.Day, item.Exercise),
+                        Missed: (IReadOnlyList<StandsInstead>)[.. Written.Missed(item, input.Loader, input.Catalogue[item.Exercise])]
+                    )
+            )
+            .Where(row => row.Missed.Count > 0)
+            .ToDictionary(row => row.At, row => row.Missed);
 
     private EditRefusal? Apply(List<List<SessionDraft>> weeks, BlockEdit edit) =>
         edit switch
         {
-            BlockEdit.Write write => At(weeks, write.At, (draft, i) => Put(draft, i, CellWriting.Write(draft.Asks[i], write.Values))),
+            BlockEdit.Write write => At(
+                weeks,
+                write.At,
+                (draft, i) => Put(draft, i, CellWriting.Write(draft.Asks[i], write.Values, draft.Shown(_maker, write.At.Exercise)))
+            ),
             BlockEdit.Add add => Add(weeks, add),
             BlockEdit.Remove remove => At(
                 weeks,
@@ -101,7 +118,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
         SessionDraft draft = DraftOn(weeks[add.At.Week - 1], add.At.Week, add.At.Day);
         if (draft.IndexOf(exercise.Id) >= 0)
             return EditRefusal.ThereAlready;
-        draft.Asks.Add(CellWriting.Write(NewAsk(exercise, add.Role, limits), add.Values));
+        draft.Asks.Add(CellWriting.Write(NewAsk(exercise, add.Role, limits), add.Values, null));
         draft.Touch();
         return null;
     }

@@ -19,5 +19,9 @@ internal sealed class SessionDraft(Weekday day, DateOnly date, int minutes, IEnu
     /// <summary>Says that something changed.</summary>
     public void Touch() => _made = null;
 
-    public Session Make(SessionMaker maker) => _made ?? maker.Make(day, date, minutes, Asks);
+    public Session Make(SessionMaker maker) => _made ??= maker.Make(day, date, minutes, Asks);
+
+    /// <summary>An exercise as it stands now.</summary>
+    public PrescribedItem? Shown(SessionMaker maker, string exercise) =>
+        Make(maker).Items.FirstOrDefault(item => item.Exercise == exercise);
 }
