@@ -13,6 +13,7 @@ import { block, item, set } from './made'
 const acts = { push: vi.fn<(...edits: EditSection[]) => void>(), undo: vi.fn(), redo: vi.fn(), keep: vi.fn(), drop: vi.fn() }
 const view = (of: Partial<BlockView> = {}) =>
   ({ done: [], remarks: [], cells: [], sets: [], totals: [], asMade: { block: block() }, ...of }) as unknown as BlockView
+const say = vi.fn<(words: string) => void>()
 const name = (exercise: string) => exercise
 
 /** The grid with its focus and field kept as the block view keeps them. */
@@ -22,7 +23,17 @@ function Page({ made, of }: { made: BlockPart; of: BlockView }) {
   return (
     <>
       <output>{`${field} ${place.week} ${place.day} ${place.exercise} ${useLocation().pathname}${useLocation().search}`}</output>
-      <BlockGrid block={made} view={of} name={name} place={place} onPlace={setPlace} field={field} onField={setField} acts={acts} />
+      <BlockGrid
+        block={made}
+        view={of}
+        name={name}
+        place={place}
+        onPlace={setPlace}
+        field={field}
+        onField={setField}
+        acts={acts}
+        say={say}
+      />
     </>
   )
 }
@@ -44,8 +55,13 @@ const focused = () => grid().querySelector<HTMLElement>('td[data-focus=true]')!
 const press = (key: string, more: object = {}) => fireEvent.keyDown(focused(), { key, ...more })
 const write = (more: object, week = 1) => ({ kind: 'write', week, day: 'wed', exercise: 'squat', ...more })
 
-beforeEach(() => void render(page()))
+// The first day of the block: nothing of it is past.
+beforeEach(() => {
+  vi.useFakeTimers({ toFake: ['Date'], now: new Date(`${block().start}T08:00:00`) })
+  render(page())
+})
 afterEach(() => {
+  vi.useRealTimers()
   cleanup()
   vi.clearAllMocks()
 })
@@ -191,5 +207,40 @@ describe('what stands in the grid', () => {
     // The same elements stand, and one of them says something else.
     expect(after.map(([cell]) => cell)).toEqual(before.map(([cell]) => cell))
     expect(after.filter(([, html], i) => html !== before[i]?.[1])).toHaveLength(1)
+  })
+})
+
+describe('what a cell does not take', () => {
+  const type = (typed: string, key: string) => {
+    press('4')
+    const input = screen.getByRole('textbox')
+    fireEvent.change(input, { target: { value: typed } })
+    fireEvent.keyDown(input, { key })
+  }
+
+  it('is refused alone, with its range, keeps its text for the next try, and the focus', () => {
+    type('abc', 'Enter')
+    expect(acts.push).not.toHaveBeenCalled()
+    expect(focused().textContent).toContain("'abc' is not taken: 1 to 60 repetitions")
+    expect(say).toHaveBeenLastCalledWith(expect.stringContaining("squat, week 1: 'abc' is not taken"))
+    expect(where()).toContain('reps 1 wed squat')
+    press('F2')
+    expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('abc')
+    fireEvent.change(screen.getByRole('textbox'), { target: { value: '3x5@8' } })
+    fireEvent.keyDown(screen.getByRole('textbox'), { key: 'Enter' })
+    expect(acts.push).toHaveBeenCalledWith(write({ sets: 3, reps: 5, rpe: 8 }))
+    expect(grid().textContent).not.toContain('is not taken')
+  })
+
+  it('is said where something else stands instead', () => {
+    cleanup()
+    const instead = [{ part: 'load', asked: 140, stands: 137.5, why: 'capped-effort', limit: 7 }]
+    render(page(block(), view({ cells: [{ week: 1, day: 'wed', exercise: 'squat', pinned: ['load'], instead }] as never })))
+    expect(focused().textContent).toContain('140 kg asked; 137.5 kg because RPE 7 is the cap')
+  })
+
+  it('filling says which weeks it left out', () => {
+    press('f')
+    expect(say).toHaveBeenLastCalledWith(expect.stringMatching(/^Filled week 2\./))
   })
 })

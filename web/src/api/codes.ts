@@ -6,6 +6,7 @@ export const codes = {
   blockFocus: ['whole', 'lower'],
   blockKind: ['auto', 'foundation', 'muscle', 'strength', 'peak', 'return', 'deload', 'test'],
   cause: ['capacity', 'skill', 'strength', 'pain', 'proportion'],
+  cellPart: ['reps', 'percent', 'rpe', 'load'],
   checkCode: [
     'hinge-spacing',
     'session-too-long',
@@ -205,6 +206,7 @@ export const codes = {
     'dip-bars',
     'log',
   ],
+  insteadReason: ['capped-effort', 'capped-load', 'over-the-max', 'kit', 'by-effort'],
   isolation: ['after', 'pre-exhaust'],
   ladderId: [
     'hip-thrust',

@@ -22,6 +22,7 @@ export const limits = {
     toWeek: { least: 1, most: 12, unit: 'a week' },
     sets: { least: 1, most: 12, unit: 'sets' },
     reps: { least: 1, most: 60, unit: 'repetitions' },
+    eachReps: { least: 1, most: 60, unit: 'repetitions' },
     percent: { least: 10, most: 110, unit: 'percent' },
     rpe: { least: 1, most: 10, unit: 'an RPE' },
     kg: { least: 0, most: 1000, unit: 'kilograms' },

@@ -2381,12 +2381,15 @@ export interface components {
         };
         /** @enum {unknown} */
         Cause: "capacity" | "skill" | "strength" | "pain" | "proportion" | null;
+        /** @enum {unknown} */
+        CellPart: "reps" | "percent" | "rpe" | "load";
         CellView: {
             /** Format: int32 */
             week: number;
             day: components["schemas"]["Weekday"];
             exercise: string;
             pinned: string[];
+            instead: components["schemas"]["StandsInstead"][];
             shape: components["schemas"]["TargetKind"];
             /** Format: double */
             underTensionSeconds: number;
@@ -2616,6 +2619,7 @@ export interface components {
             sets?: null | number;
             /** Format: int32 */
             reps?: null | number;
+            eachReps?: null | number[];
             /** Format: double */
             percent?: null | number;
             /** Format: double */
@@ -3050,6 +3054,8 @@ export interface components {
             exercise: string;
             because: string;
         };
+        /** @enum {unknown} */
+        InsteadReason: "capped-effort" | "capped-load" | "over-the-max" | "kit" | "by-effort";
         IntakeView: {
             /** Format: uuid */
             id: string;
@@ -3801,6 +3807,16 @@ export interface components {
             /** Format: double */
             tuckAtHipHeightCm?: null | number;
         };
+        StandsInstead: {
+            part: components["schemas"]["CellPart"];
+            /** Format: double */
+            asked: number;
+            /** Format: double */
+            stands: null | number;
+            why: components["schemas"]["InsteadReason"];
+            /** Format: double */
+            limit: null | number;
+        };
         /** @enum {unknown} */
         Station: "intake" | "health" | "screen" | "findings" | "block" | "floor";
         StepView: {
@@ -3943,6 +3959,7 @@ export type BlockView = components['schemas']['BlockView'];
 export type BodyPart = components['schemas']['BodyPart'];
 export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
+export type CellPart = components['schemas']['CellPart'];
 export type CellView = components['schemas']['CellView'];
 export type ChainLink = components['schemas']['ChainLink'];
 export type CheckCode = components['schemas']['CheckCode'];
@@ -4018,6 +4035,7 @@ export type ImplementPart = components['schemas']['ImplementPart'];
 export type ImportText = components['schemas']['ImportText'];
 export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];
+export type InsteadReason = components['schemas']['InsteadReason'];
 export type IntakeView = components['schemas']['IntakeView'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
@@ -4125,6 +4143,7 @@ export type SlotLine = components['schemas']['SlotLine'];
 export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];
+export type StandsInstead = components['schemas']['StandsInstead'];
 export type Station = components['schemas']['Station'];
 export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];

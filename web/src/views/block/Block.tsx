@@ -50,6 +50,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   const block = view.plan.block as BlockPart
   const [at, setAt] = useState<Place | null>(null)
   const [field, setField] = useState<FieldKey>('reps')
+  const [said, setSaid] = useState('')
   const [panel, setPanel] = useState(true)
   const [whole, setWhole] = useState(false)
   const [open, setOpen] = useState<OpenPart | null>(search.get('plan') === 'again' ? 'plan' : null)
@@ -91,7 +92,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
             panel={panel}
             onPanel={turnPanel}
           />
-          <EditBar edits={edits} field={field} onField={setField} />
+          <EditBar edits={edits} field={field} onField={setField} said={said} />
           {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}
           {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" onDone={close} />}
           {open === 'versions' && <Versions clientId={clientId} current={kept.number} onDone={close} />}
@@ -121,6 +122,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
               field={field}
               onField={setField}
               acts={edits.acts}
+              say={setSaid}
             />
           ) : (
             <Box px={2.5} py={5}>

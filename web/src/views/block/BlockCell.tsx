@@ -1,9 +1,9 @@
 import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react'
-import type { ItemPart } from '../../api/schema'
+import type { ItemPart, StandsInstead } from '../../api/schema'
 import { mass, massUnit } from '../../text/numbers'
 import { Numeral } from '../../ui/Numeral'
 import { SetBars } from '../../ui/SetBars'
-import { type FieldKey, fieldOf } from './fields'
+import { type FieldKey, fieldOf, insteadInWords } from './fields'
 import { type Day, percentInWords, type Place, setsInWords, barsOf, topSet } from '../../parts/grid'
 
 export interface CellActs {
@@ -12,6 +12,14 @@ export interface CellActs {
   commit: (typed: string, key: string | null) => void
   cancel: () => void
 }
+
+/** A typed text that a cell does not take. */
+export interface Refused {
+  typed: string
+  why: string
+}
+
+const none: readonly StandsInstead[] = []
 
 interface Props {
   week: number
@@ -24,6 +32,12 @@ interface Props {
   /** The load that the plan was made with. */
   made: number | null
   byHand: boolean
+  /** The session's day is over. */
+  past: boolean
+  /** What of the coach's numbers could not stand. */
+  instead: readonly StandsInstead[]
+  /** What was typed last and is not taken, and why. */
+  refused: Refused | null
   focused: boolean
   /** What is being typed; null while nothing is. */
   typing: string | null
@@ -36,7 +50,7 @@ interface Props {
  * of it changed.
  */
 export const BlockCell = memo(function BlockCell(props: Props) {
-  const { week, day, exercise, name, item, done, made, byHand, focused, typing, acts } = props
+  const { week, day, exercise, name, item, done, made, byHand, past, refused, focused, typing, acts } = props
   const at = { week, day, exercise }
   if (!item) return <td tabIndex={focused ? 0 : -1} data-focus={focused} className="grid-cell" onClick={() => acts.place(at)} />
   const top = topSet(item)
@@ -44,15 +58,18 @@ export const BlockCell = memo(function BlockCell(props: Props) {
   const notes = [
     done > 0 ? `${done} of ${item.sets.length} done` : '',
     item.superset ? `superset ${item.superset}` : '',
+    past && done < item.sets.length ? 'past' : '',
     byHand ? 'by hand' : '',
     changed ? `was ${mass(made)}` : '',
   ].filter(Boolean)
+  const told = [...(props.instead ?? none).map(insteadInWords), ...(refused ? [refused.why] : [])]
   const label = [
     `${name}, week ${week}: ${setsInWords(item)}`,
     percentInWords(top.percent, top.rpe),
     top.kg ? mass(top.kg) : 'by effort',
     ...notes,
     top.kg ? massUnit() : '',
+    ...told,
   ].filter(Boolean)
   return (
     <td
@@ -60,7 +77,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
       data-focus={focused}
       aria-selected={focused}
       onClick={() => acts.place(at)}
-      onDoubleClick={() => acts.type(fieldOf(props.field).shown(item))}
+      onDoubleClick={() => acts.type(refused?.typed ?? fieldOf(props.field).shown(item))}
       onFocus={() => !focused && acts.place(at)}
       className="grid-cell"
     >
@@ -82,6 +99,11 @@ export const BlockCell = memo(function BlockCell(props: Props) {
           <Typing field={props.field} start={typing} acts={acts} />
         )}
         {notes.length > 0 && typing === null && <div className="grid-notes">{notes.join(', ')}</div>}
+        {told.length > 0 && typing === null && (
+          <div className="grid-notes" data-refused={refused !== null}>
+            {told.join('. ')}
+          </div>
+        )}
       </div>
     </td>
   )

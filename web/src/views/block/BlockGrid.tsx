@@ -5,9 +5,11 @@ import { useNavigate, useParams } from 'react-router'
 import type { BlockPart, BlockView } from '../../api/schema'
 import type { EditActs } from '../../hooks/useBlockEdits'
 import { purposeNames, weekdayNames } from '../../text/codes'
-import { BlockCell, type CellActs } from './BlockCell'
+import { today } from '../../text/dates'
+import { BlockCell, type CellActs, type Refused } from './BlockCell'
 import { DayHead, type Dragged, dropId, LiftHead, SessionHead } from './DayRow'
 import { type FieldKey, fieldOf, write } from './fields'
+import { readTyped } from './typed'
 import { cellAt, cellView, sessionOn, type Day, daysFrom, doneOf, loadAsMade, move, type Place, rowsOf } from '../../parts/grid'
 import './grid.css'
 import { LedgerRows } from './LedgerRows'
@@ -23,14 +25,21 @@ export interface GridProps {
   field: FieldKey
   onField: (field: FieldKey) => void
   acts: EditActs
+  /** Says in words what an act did. */
+  say: (words: string) => void
 }
+
+const keyOf = (place: Place) => `${place.week} ${place.day} ${place.exercise}`
+
+const nothing: readonly [] = []
 
 // One object for good: another one would make every part that can be dragged draw itself again.
 const afterSixPixels = { activationConstraint: { distance: 6 } }
 
 /** Weeks across, sessions down; each exercise a row of bars that shows the wave. It is edited like a sheet: arrows, a number, Enter. */
 export const BlockGrid = memo(function BlockGrid(props: GridProps) {
-  const { block, view, name, place, onPlace, field, acts } = props
+  const { block, view, name, place, onPlace, field, acts, say } = props
+  const [refused, setRefused] = useState<Readonly<Record<string, Refused | null>>>({})
   const grid = useRef<HTMLTableElement>(null)
   const [typing, setTyping] = useState<string | null>(null)
   const [dragging, setDragging] = useState(false)
@@ -51,6 +60,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
   }
   const onKey = useGridKeys({
     ...props,
+    refusedIn: (at) => refused[keyOf(at)]?.typed ?? null,
     typing,
     go,
     type: setTyping,
@@ -61,9 +71,13 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
   })
   const commit = (typed: string, key: string | null) => {
     const cell = cellAt(block, place)
-    if (cell && typed.trim() !== '' && typed !== fieldOf(field).shown(cell.item))
-      acts.push(write(place, fieldOf(field).written(typed, cell.item)))
+    const unchanged = !cell || typed.trim() === '' || typed === fieldOf(field).shown(cell.item)
+    const read = unchanged ? null : readTyped(typed, field, cell.item)
     stop()
+    setRefused((all) => ({ ...all, [keyOf(place)]: read && 'refused' in read ? { typed, why: read.refused } : null }))
+    // A cell that is not taken keeps the focus, and its text for the next try.
+    if (read && 'refused' in read) return say(`${name(place.exercise)}, week ${place.week}: ${read.refused}`)
+    if (read) acts.push(write(place, read.values))
     if (key) go(move(block, place, key))
   }
   // The cells keep one set of acts, so that they are drawn again only when what stands in them changes.
@@ -85,6 +99,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
     const to = event.over?.data.current as { day: Day } | undefined
     if (from && to && from.day !== to.day) acts.push(...carried(block, from, to.day))
   }
+  const now = today()
   const rows = useMemo(() => rowsOf(block), [block])
   const numbers = useMemo(() => block.weeks.map((week) => week.number), [block.weeks])
   const free = dragging ? daysFrom(block.start).filter((day) => rows.every((row) => row.day !== day)) : []
@@ -133,6 +148,9 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
                         done={cell ? doneOf(view.done, cell.session.date, exercise).length : 0}
                         made={loadAsMade(view.asMade, at)}
                         byHand={(cellView(view.cells, at)?.pinned.length ?? 0) > 0}
+                        past={cell ? cell.session.date < now : false}
+                        instead={cellView(view.cells, at)?.instead ?? nothing}
+                        refused={refused[keyOf(at)] ?? null}
                         focused={focused}
                         typing={focused ? typing : null}
                         field={focused ? field : 'reps'}

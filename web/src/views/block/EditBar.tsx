@@ -9,6 +9,8 @@ interface Props {
   edits: BlockEdits
   field: FieldKey
   onField: (field: FieldKey) => void
+  /** What the last act in the grid did or did not take. */
+  said: string
 }
 
 /** What a typed number changes. */
@@ -30,7 +32,7 @@ const Fields = memo(function Fields({ field, onField }: { field: FieldKey; onFie
 })
 
 /** What a typed number changes, undo and redo, and the way to keep or leave what was changed. */
-export function EditBar({ edits, field, onField }: Props) {
+export function EditBar({ edits, field, onField, said }: Props) {
   return (
     <Box
       px={2.5}
@@ -63,6 +65,9 @@ export function EditBar({ edits, field, onField }: Props) {
           </Primary>
         </Flex>
       </Flex>
+      <Box role="status" textStyle="note" mt={said ? 1 : 0}>
+        {said}
+      </Box>
       {edits.problem && (
         <Box role="alert" color="stop" fontWeight="semibold" textStyle="note" mt={1}>
           {edits.problem} Undo, or type another value; nothing is lost.

@@ -1,6 +1,6 @@
-import type { EditSection, ItemPart } from '../../api/schema'
-import { kgOf, mass, massUnit, plain, typedNumber } from '../../text/numbers'
-import { middleSet, ofSide, type Place, topSet } from '../../parts/grid'
+import type { EditSection, ItemPart, StandsInstead } from '../../api/schema'
+import { mass, massUnit, plain } from '../../text/numbers'
+import { middleSet, ofSide, type Place, repsInWords, topSet } from '../../parts/grid'
 
 export type FieldKey = 'sets' | 'reps' | 'percent' | 'rpe' | 'kg' | 'restSeconds' | 'tempo'
 
@@ -9,47 +9,34 @@ interface CellField {
   label: () => string
   /** What stands in the cell, as it would be typed. */
   shown: (item: ItemPart) => string
-  /** What is written for what was typed. */
-  written: (typed: string, item: ItemPart) => Partial<EditSection>
 }
 
-const number = (typed: string) => typedNumber(typed) as number
+/** 8, 6+, or 5,5,4 where sets differ. */
+function repsShown(item: ItemPart): string {
+  const top = topSet(item)
+  if (top.metres || top.seconds) return String(top.metres ?? top.seconds)
+  const each = ofSide(item).map(repsInWords)
+  const alike = each.every((one) => one.replace('+', '') === each[0]?.replace('+', ''))
+  return alike ? (each.at(-1) ?? '') : each.map((one) => one.replace('+', '')).join(',')
+}
 
 /** What a number that is typed into a cell changes. */
 export const fields: readonly CellField[] = [
-  { key: 'sets', label: () => 'Sets', shown: (item) => String(ofSide(item).length), written: (typed) => ({ sets: number(typed) }) },
-  {
-    key: 'reps',
-    label: () => 'Reps',
-    shown: (item) => String(topSet(item).metres ?? topSet(item).seconds ?? topSet(item).reps ?? ''),
-    written: (typed, item) =>
-      topSet(item).metres ? { metres: number(typed) } : topSet(item).seconds ? { seconds: number(typed) } : { reps: number(typed) },
-  },
+  { key: 'sets', label: () => 'Sets', shown: (item) => String(ofSide(item).length) },
+  { key: 'reps', label: () => 'Reps', shown: repsShown },
   {
     key: 'percent',
     label: () => 'Percent',
     shown: (item) => (middleSet(item).percent ? plain(middleSet(item).percent ?? 0, 1) : ''),
-    written: (typed) => ({ percent: number(typed) }),
   },
   {
     key: 'rpe',
     label: () => 'RPE',
     shown: (item) => (middleSet(item).rpe === null ? '' : plain(middleSet(item).rpe ?? 0, 1)),
-    written: (typed) => ({ rpe: number(typed) }),
   },
-  {
-    key: 'kg',
-    label: () => massUnit(),
-    shown: (item) => (topSet(item).kg ? mass(topSet(item).kg ?? 0) : ''),
-    written: (typed) => ({ kg: kgOf(number(typed)) }),
-  },
-  {
-    key: 'restSeconds',
-    label: () => 'Rest, s',
-    shown: (item) => String(item.sets.at(-1)?.restSeconds ?? ''),
-    written: (typed) => ({ restSeconds: number(typed) }),
-  },
-  { key: 'tempo', label: () => 'Tempo', shown: (item) => topSet(item).tempo ?? '', written: (typed) => ({ tempo: typed.trim() }) },
+  { key: 'kg', label: () => massUnit(), shown: (item) => (topSet(item).kg ? mass(topSet(item).kg ?? 0) : '') },
+  { key: 'restSeconds', label: () => 'Rest, s', shown: (item) => String(item.sets.at(-1)?.restSeconds ?? '') },
+  { key: 'tempo', label: () => 'Tempo', shown: (item) => topSet(item).tempo ?? '' },
 ]
 
 export const fieldOf = (key: FieldKey): CellField => fields.find((field) => field.key === key) ?? fields[0]!
@@ -62,3 +49,24 @@ export const write = (place: Place, values: Partial<EditSection>): EditSection =
   exercise: place.exercise,
   ...values,
 })
+
+const partNames: Record<StandsInstead['part'], (value: number) => string> = {
+  load: (kg) => `${mass(kg)} ${massUnit()}`,
+  percent: (value) => `${plain(value, 1)} %`,
+  rpe: (value) => `RPE ${plain(value, 1)}`,
+  reps: (value) => `${value} repetitions`,
+}
+
+const because: Record<StandsInstead['why'], (limit: number) => string> = {
+  'capped-effort': (limit) => `because RPE ${plain(limit, 1)} is the cap`,
+  'capped-load': (limit) => `because ${limit} % of the max is the cap`,
+  'over-the-max': () => 'because more is over the max at these repetitions',
+  kit: () => 'is the nearest that the kit makes',
+  'by-effort': () => 'because no load can be made',
+}
+
+/** "140 kg asked; 137.5 kg because RPE 7 is the cap". */
+export function insteadInWords({ part, asked, stands, why, limit }: StandsInstead): string {
+  const told = partNames[part]
+  return `${told(asked)} asked; ${stands === null ? 'by effort' : told(stands)} ${because[why](limit ?? 0)}`
+}

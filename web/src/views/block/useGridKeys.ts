@@ -1,15 +1,19 @@
 import { type KeyboardEvent as ReactKeyboardEvent, useRef } from 'react'
-import type { EditSection } from '../../api/schema'
+import type { EditSection, WeekPart } from '../../api/schema'
 import { useKeys } from '../../keys/useKeys'
 import type { GridProps } from './BlockGrid'
 import { fieldOf, fields, write } from './fields'
+import { readTyped } from './typed'
 import { cellAt, type Day, daysFrom, move, type Place } from '../../parts/grid'
+import { weekKinds } from '../../text/codes'
 
 interface Asked extends GridProps {
   typing: string | null
   go: (next: Place) => void
   type: (start: string) => void
   openFloor: () => void
+  /** What was typed into a cell last and was not taken. */
+  refusedIn: (place: Place) => string | null
 }
 
 /**
@@ -27,11 +31,17 @@ export function useGridKeys(asked: Asked): (event: ReactKeyboardEvent<HTMLElemen
   }
   const fillRight = () => {
     if (!cell) return
-    const values = fieldOf(field).written(fieldOf(field).shown(cell.item), cell.item)
-    const later = block.weeks.filter(
-      (week) => week.number > place.week && week.kind === 'load' && cellAt(block, { ...place, week: week.number }),
+    const read = readTyped(fieldOf(field).shown(cell.item), field, cell.item)
+    if ('refused' in read) return asked.say(`Nothing to fill: ${fieldOf(field).label().toLowerCase()} of this cell is not a number.`)
+    const later = block.weeks.filter((week) => week.number > place.week && cellAt(block, { ...place, week: week.number }))
+    const filled = later.filter((week) => week.kind === 'load')
+    if (filled.length > 0) acts.push(...filled.map((week) => write({ ...place, week: week.number }, read.values)))
+    asked.say(
+      filledInWords(
+        filled,
+        later.filter((week) => week.kind !== 'load'),
+      ),
     )
-    acts.push(...later.map((week) => write({ ...place, week: week.number }, values)))
   }
   const paste = () => {
     const from = copied.current
@@ -53,7 +63,7 @@ export function useGridKeys(asked: Asked): (event: ReactKeyboardEvent<HTMLElemen
 
   const inCell = (act: (event: KeyboardEvent) => unknown) => (event: KeyboardEvent) =>
     asked.typing === null && event.target instanceof HTMLElement && event.target.tagName === 'TD' ? act(event) : false
-  const edit = () => cell && type(fieldOf(field).shown(cell.item))
+  const edit = () => cell && type(asked.refusedIn(place) ?? fieldOf(field).shown(cell.item))
   return useKeys({
     undo: inCell(acts.undo),
     redo: inCell(acts.redo),
@@ -80,6 +90,15 @@ export function useGridKeys(asked: Asked): (event: ReactKeyboardEvent<HTMLElemen
       go(next)
     }),
   })
+}
+
+/** "Filled weeks 2, 3. Left out: week 4, deload." */
+function filledInWords(filled: readonly WeekPart[], left: readonly WeekPart[]): string {
+  const weeks = (some: readonly WeekPart[]) => `${some.length === 1 ? 'week' : 'weeks'} ${some.map((week) => week.number).join(', ')}`
+  const done = filled.length > 0 ? `Filled ${weeks(filled)}.` : 'No later week to fill.'
+  return left.length > 0
+    ? `${done} Left out: ${left.map((week) => `week ${week.number}, ${weekKinds[week.kind].toLowerCase()}`).join('; ')}.`
+    : done
 }
 
 const cellEdit = (kind: EditSection['kind'], place: Place): EditSection => ({
