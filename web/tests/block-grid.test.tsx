@@ -182,13 +182,29 @@ describe('what stands in the grid', () => {
     const remark = (severity: string) => ({ week: 1, day: 'wed', severity })
     render(page(block(), view({ remarks: [remark('warn'), remark('info'), remark('stop')] as unknown as BlockView['remarks'] })))
     expect(screen.getByLabelText('2 remarks on Wednesday, week 1')).toBeTruthy()
-    const day = screen.getByLabelText('Move the session of Wednesday, week 1')
+    const day = screen.getByLabelText(/^Move the session of Wednesday, week 1/)
+    fireEvent.pointerDown(day)
     fireEvent.change(day, { target: { value: 'fri' } })
     fireEvent.change(day, { target: { value: 'missed' } })
     expect(acts.push.mock.calls).toEqual([
       [{ kind: 'move-session', week: 1, day: 'wed', toDay: 'fri' }],
       [{ kind: 'missed', week: 1, day: 'wed' }],
     ])
+  })
+
+  it('moves a session by keyboard on Enter, not on an arrow, and not when it is left', () => {
+    const day = screen.getByLabelText<HTMLSelectElement>(/^Move the session of Wednesday, week 1/)
+    const look = () => {
+      fireEvent.keyDown(day, { key: 'ArrowDown' })
+      fireEvent.change(day, { target: { value: 'thu' } })
+    }
+    look()
+    expect(day.value).toBe('thu')
+    fireEvent.blur(day)
+    expect([day.value, acts.push.mock.calls]).toEqual(['wed', []])
+    look()
+    fireEvent.keyDown(day, { key: 'Enter' })
+    expect(acts.push.mock.calls).toEqual([[{ kind: 'move-session', week: 1, day: 'wed', toDay: 'thu' }]])
   })
 
   it('is drawn again where it changed and nowhere else', () => {

@@ -71,11 +71,12 @@ describe('the facts of a client', () => {
     expect(factsOf({ ...emptyFacts(), name: 'New' }, saved).health).toEqual({ flags: ['hernia'] })
   })
 
-  it('leave out days without minutes, and send what is no number as it was typed', () => {
+  it('keep a day whose minutes were emptied, and send what is no number as it was typed', () => {
     const typed = factsOf({ ...emptyFacts(), massKg: 'eighty', minutes: { wed: '75', mon: '60', fri: ' ' } })
     expect(typed.days).toEqual([
       { day: 'mon', minutes: 60 },
       { day: 'wed', minutes: 75 },
+      { day: 'fri', minutes: null },
     ])
     expect(typed.massKg).toBe('eighty')
     expect([typedMass(''), typedLength('1,75')]).toEqual([null, 1.75])

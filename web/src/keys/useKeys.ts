@@ -7,6 +7,9 @@ import { type KeyId, registry } from './registry'
 type Act = (event: KeyboardEvent) => unknown
 export type Acts = Partial<Record<KeyId, Act>>
 
+/** How long the first key of two waits for the second, milliseconds. */
+const sequenceMs = 2000
+
 const fields = ['INPUT', 'TEXTAREA', 'SELECT']
 
 /** Whether a press belongs to a field that is being typed in. */
@@ -26,7 +29,7 @@ function useHandler(acts: Acts): (event: KeyboardEvent) => void {
         bound[press] = (event) => {
           if (latest.current[id]?.(event) !== false) event.preventDefault()
         }
-    const handle = createKeybindingsHandler(bound)
+    const handle = createKeybindingsHandler(bound, { timeout: sequenceMs })
     return (event) => {
       // Arrows, Enter and Escape are how a keyboard moves at all: what is switched off are the letters, signs and digits.
       const heard = keysAreOn() || event.key.length > 1
@@ -41,12 +44,15 @@ export function useKeys(acts: Acts): (event: ReactKeyboardEvent<HTMLElement>) =>
   return (event) => handle(event.nativeEvent)
 }
 
-/** Keys of the whole page, while what binds them is shown. */
+/** Keys of the whole page, while what binds them is shown and no dialog stands before it. */
 export function useWindowKeys(acts: Acts): void {
   const handle = useHandler(acts)
   useEffect(() => {
-    addEventListener('keydown', handle)
-    return () => removeEventListener('keydown', handle)
+    const hear = (event: KeyboardEvent) => {
+      if (!document.querySelector('[role=dialog][data-state=open], [role=alertdialog][data-state=open]')) handle(event)
+    }
+    addEventListener('keydown', hear)
+    return () => removeEventListener('keydown', hear)
   }, [handle])
 }
 

@@ -81,8 +81,14 @@ export function GoalFields({ draft, set, error, catalogue }: Props & { catalogue
 
 const usualMinutes = '60'
 
+/** A day in or out; to empty its minutes takes no day away. */
+function turned(minutes: FactsDraft['minutes'], day: string): FactsDraft['minutes'] {
+  const others = Object.fromEntries(Object.entries(minutes).filter(([other]) => other !== day))
+  return minutes[day] === undefined ? { ...others, [day]: usualMinutes } : others
+}
+
 export function DayFields({ draft, set, error }: Props) {
-  const shown = weekdays.filter((day) => (draft.minutes[day] ?? '').trim() !== '')
+  const shown = weekdays.filter((day) => draft.minutes[day] !== undefined)
   return (
     <Field label="Days and minutes" hint="Press a day to train on it; then set how long there is." error={error('days')}>
       {({ id, describedBy }) => (
@@ -96,10 +102,10 @@ export function DayFields({ draft, set, error }: Props) {
         >
           {weekdays.map((day) => {
             const minutes = draft.minutes[day]
-            const on = minutes !== undefined && minutes !== ''
+            const on = minutes !== undefined
             return (
               <Box key={day}>
-                <Toggle on={on} w="100%" mb={2} onClick={() => set({ minutes: { ...draft.minutes, [day]: on ? '' : usualMinutes } })}>
+                <Toggle on={on} w="100%" mb={2} onClick={() => set({ minutes: turned(draft.minutes, day) })}>
                   {weekdayNames[day]}
                 </Toggle>
                 {on && (

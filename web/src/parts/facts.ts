@@ -28,6 +28,7 @@ export interface FactsDraft {
   competition: string
   squat: string
   hinge: string
+  /** By day of training; a day without training is not in it. */
   minutes: Record<string, string>
   shank: string
   thigh: string
@@ -165,7 +166,7 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
     competition: draft.competition ? { date: draft.competition } : null,
     targetLifts: chosen.filter((lift) => lift !== ''),
     days: weekdays
-      .filter((day) => (draft.minutes[day] ?? '').trim() !== '')
+      .filter((day) => draft.minutes[day] !== undefined)
       .map((day) => ({ day: day as Weekday, minutes: typedNumber(draft.minutes[day] ?? '') as number })),
     segmentsCm: Object.fromEntries(segments.map((segment) => [segment, typedLength(draft[segment])])),
     emphasis: draft.emphasis,

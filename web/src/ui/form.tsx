@@ -29,7 +29,12 @@ export function Field({ label, hint, error, children }: FieldProps) {
 
 const box = { bg: 'lifted', borderColor: 'edge', borderRadius: '2px', height: '38px', fontSize: 'plain', color: 'ink' } as const
 
-export function TextField({ label, hint, error, ...input }: { label: string; hint?: string; error?: string } & InputProps) {
+export function TextField({
+  label,
+  hint,
+  error,
+  ...input
+}: { label: string; hint?: string; error?: string; ref?: React.Ref<HTMLInputElement> } & InputProps) {
   return (
     <Field label={label} hint={hint} error={error}>
       {({ id, describedBy, invalid }) => <Input id={id} aria-describedby={describedBy} aria-invalid={invalid} {...box} {...input} />}

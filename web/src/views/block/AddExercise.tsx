@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { BlockPart, EditSection, ExerciseLine, Role } from '../../api/schema'
 import { codes } from '../../api/codes'
 import { options, weekdayNames, weekdays } from '../../text/codes'
@@ -20,6 +20,8 @@ const roles = codes.role.filter((one) => one !== 'capacity')
 /** Puts an exercise on a day, or in the place of the one in focus, in this week or in all. */
 export function AddExercise({ block, place, catalogue, onAdd, onLeave }: Props) {
   const [text, setText] = useState('')
+  const find = useRef<HTMLInputElement>(null)
+  useEffect(() => find.current?.focus(), [])
   const [exercise, setExercise] = useState('')
   const [day, setDay] = useState<Day>(place?.day ?? 'mon')
   const [role, setRole] = useState<NonNullable<Role>>('accessory')
@@ -31,7 +33,7 @@ export function AddExercise({ block, place, catalogue, onAdd, onLeave }: Props) 
   return (
     <Box as="section" aria-label="Add an exercise" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" bg="plate">
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 130px 150px' }} gap={3} alignItems="end">
-        <TextField label="Find" value={text} maxLength={60} onChange={(event) => setText(event.target.value)} />
+        <TextField ref={find} label="Find" value={text} maxLength={60} onChange={(event) => setText(event.target.value)} />
         <SelectField
           label="Exercise"
           value={chosen}

@@ -73,7 +73,11 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   useEffect(() => {
     if (search.has('plan')) setSearch({}, { replace: true })
   }, [search, setSearch])
-  const close = () => setOpen(null)
+  // What opened has the focus; closed, the grid has it again.
+  const close = () => {
+    setOpen(null)
+    requestAnimationFrame(() => document.querySelector<HTMLElement>('[role=grid] [data-focus=true]')?.focus())
+  }
   const turnPart = useCallback((part: OpenPart) => setOpen((is) => (is === part ? null : part)), [])
   const turnPanel = useCallback(() => setPanel((is) => !is), [])
   const turnWhole = useCallback(() => setWhole((is) => !is), [])
@@ -94,7 +98,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
           />
           <EditBar edits={edits} field={field} onField={setField} said={said} />
           {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}
-          {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" onDone={close} />}
+          {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" inForce={block} onDone={close} />}
           {open === 'versions' && <Versions clientId={clientId} current={kept.number} onDone={close} />}
           {open === 'copy' && <CopyTo clientId={clientId} start={block.start} onDone={close} />}
           {open === 'chain' && <Chain view={view} />}

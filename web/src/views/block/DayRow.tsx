@@ -1,5 +1,5 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import { memo } from 'react'
+import { memo, useRef, useState } from 'react'
 import type { EditSection, SessionPart } from '../../api/schema'
 import { weekdayNames, weekdays } from '../../text/codes'
 import { today } from '../../text/dates'
@@ -45,6 +45,42 @@ export const LiftHead = memo(function LiftHead({
   )
 })
 
+/** The day of a session. By pointer a choice moves it at once; by keyboard the arrows look, Enter moves, and leaving it changes nothing. */
+function DayChoice({ number, day, push }: { number: number; day: Day; push: (edit: EditSection) => void }) {
+  const [looked, setLooked] = useState<string | null>(null)
+  const byKey = useRef(false)
+  const move = (to: string) => {
+    setLooked(null)
+    if (to === 'missed') push({ kind: 'missed', week: number, day })
+    else if (to !== day) push({ kind: 'move-session', week: number, day, toDay: to as Day })
+  }
+  return (
+    <select
+      aria-label={`Move the session of ${weekdayNames[day]}, week ${number}; Enter moves it`}
+      value={looked ?? day}
+      data-move={dropId(number, day)}
+      onPointerDown={() => (byKey.current = false)}
+      onKeyDown={(event) => {
+        byKey.current = true
+        if (event.key === 'Escape') setLooked(null)
+        if (event.key !== 'Enter' || looked === null) return
+        event.preventDefault()
+        event.stopPropagation()
+        move(looked)
+      }}
+      onBlur={() => setLooked(null)}
+      onChange={(event) => (byKey.current ? setLooked(event.target.value) : move(event.target.value))}
+    >
+      {weekdays.map((one) => (
+        <option key={one} value={one}>
+          {(weekdayNames[one] ?? '').slice(0, 3)}
+        </option>
+      ))}
+      <option value="missed">Missed</option>
+    </select>
+  )
+}
+
 interface HeadProps {
   number: number
   session: SessionPart | undefined
@@ -74,23 +110,7 @@ export const SessionHead = memo(function SessionHead({ number, session, day, rem
                 {remarks}
               </a>
             )}
-            <select
-              aria-label={`Move the session of ${weekdayNames[day]}, week ${number}`}
-              value={day}
-              data-move={dropId(number, day)}
-              onChange={(event) => {
-                const to = event.target.value
-                if (to === 'missed') push({ kind: 'missed', week: number, day })
-                else if (to !== day) push({ kind: 'move-session', week: number, day, toDay: to as Day })
-              }}
-            >
-              {weekdays.map((one) => (
-                <option key={one} value={one}>
-                  {(weekdayNames[one] ?? '').slice(0, 3)}
-                </option>
-              ))}
-              <option value="missed">Missed</option>
-            </select>
+            <DayChoice number={number} day={day} push={push} />
           </span>
         </div>
       )}

@@ -1,20 +1,35 @@
 import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { BlockBase, BlockKind } from '../../api/schema'
+import type { BlockBase, BlockKind, BlockPart } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
 import { codes } from '../../api/codes'
 import { limits } from '../../api/limits'
 import { options } from '../../text/codes'
-import { comingMonday } from '../../text/dates'
+import { comingMonday, shortDate, today } from '../../text/dates'
 import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
 
 import { fieldErrors } from '../../parts/SaveBar'
 
 const kinds = [{ value: 'auto', label: 'What fits best' }, ...options(codes.blockKind.filter((one) => one !== 'auto'))]
 
+interface Props {
+  clientId: string
+  title: string
+  /** The block that the new one takes the place of; null where there is none. */
+  inForce?: BlockPart
+  onDone?: () => void
+}
+
+/** The last day of a block. */
+function lastDay(block: BlockPart): string {
+  const end = new Date(`${block.start}T00:00:00Z`)
+  end.setUTCDate(end.getUTCDate() + 7 * block.weeks.length - 1)
+  return end.toISOString().slice(0, 10)
+}
+
 /** Asks for a block: when it starts, how long it is, what it is for. */
-export function PlanForm({ clientId, title, onDone }: { clientId: string; title: string; onDone?: () => void }) {
+export function PlanForm({ clientId, title, inForce, onDone }: Props) {
   const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
   const error = fieldErrors(make.error, '')
@@ -58,6 +73,7 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
         />
         <NumberField
           label="Weeks"
+          required
           hint={`${limits.planRequest.weeks.least} to ${limits.planRequest.weeks.most}`}
           value={value.weeks}
           error={error('weeks')}
@@ -74,6 +90,12 @@ export function PlanForm({ clientId, title, onDone }: { clientId: string; title:
           onValue={(base) => set({ base })}
         />
         <Box gridColumn="1 / -1">
+          {inForce && lastDay(inForce) >= today() && (
+            <Box mb={3} textStyle="note" borderLeft="6px solid" borderColor="edge" pl={3}>
+              A block is in force until {shortDate(lastDay(inForce))}. The new one takes its place as soon as it is made, on the floor too;
+              the one before stays under Versions and can be gone back to.
+            </Box>
+          )}
           <Primary type="submit" loading={make.isPending} loadingText="Planning">
             Make the block
           </Primary>
