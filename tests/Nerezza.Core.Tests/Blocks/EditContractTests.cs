@@ -10,7 +10,8 @@ using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Blocks;
 
-/// <summary>One contract for edits: what a hand wrote stands, or it is said what stands instead and why; what it did not write stays.</summary>
+/// <summary>One contract for edits: what a hand wrote stands, or it is said what stands instead and why; what it did not write
+/// stays.</summary>
 public sealed class EditContractTests
 {
     private static readonly Planner Planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
