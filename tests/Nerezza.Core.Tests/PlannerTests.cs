@@ -8,6 +8,7 @@ using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests;
 
@@ -92,7 +93,7 @@ public sealed class PlannerTests
 
     [Fact]
     public void A_deload_is_half_the_sets_lighter_and_easy() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             if (Planner.Make(@case).Block is not { } block)
                 return;
@@ -131,7 +132,7 @@ public sealed class PlannerTests
 
     [Fact]
     public void Heavy_hinges_keep_two_days_apart_or_a_check_says_so() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             if (plan.Block is null)
@@ -149,7 +150,7 @@ public sealed class PlannerTests
 
     [Fact]
     public void A_stop_makes_no_block_and_anything_else_makes_one() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             Assert.Equal(plan.Referral?.Level is ReferralLevel.Stop, plan.Block is null);
@@ -159,7 +160,7 @@ public sealed class PlannerTests
 
     [Fact]
     public void The_same_case_gives_the_same_plan() =>
-        Made.Case.Sample(
+        Made.Case.Drawn(
             @case =>
             {
                 (Plan first, Plan second) = (Planner.Make(@case), Planner.Make(@case));
@@ -175,7 +176,7 @@ public sealed class PlannerTests
         && item.Sets.Any(set => set.Percent?.Value >= 75 || set.Rpe.Value >= 8);
 
     private static void Each(Action<ClientCase, Plan, Session, PrescribedItem> check) =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             foreach (Session session in plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [])

@@ -6,6 +6,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests;
 
@@ -33,7 +34,7 @@ public sealed class PrescriptionProperties
 
     [Fact]
     public void A_superset_pairs_accessories_that_share_no_hard_working_muscle() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             foreach (Session session in Sessions(Planner.Make(@case)))
             foreach (
@@ -51,7 +52,7 @@ public sealed class PrescriptionProperties
 
     [Fact]
     public void A_muscle_has_no_more_than_its_sets_in_a_session_or_a_check_says_so() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             bool over = plan.Ledger.Any(row => row.Weeks.Any(week => week.MostInSession > 10));
@@ -60,7 +61,7 @@ public sealed class PrescriptionProperties
 
     [Fact]
     public void A_long_block_of_an_intermediate_holds_a_deload() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             if (
@@ -84,7 +85,7 @@ public sealed class PrescriptionProperties
 
     [Fact]
     public void An_amrap_is_asked_for_every_second_load_week_where_a_safe_exercise_stands() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             var calibrating = new CalibratingSets(@case.Client, ExerciseCatalogue.Shipped, 3);
@@ -107,7 +108,7 @@ public sealed class PrescriptionProperties
 
     [Fact]
     public void Accessories_add_a_repetition_or_go_to_the_next_load_and_never_back() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             if (plan.Block is not { Kind: not BlockKind.Return } block)
@@ -138,7 +139,7 @@ public sealed class PrescriptionProperties
     [Fact]
     public void Near_an_event_pulls_and_squats_are_light_and_the_day_itself_is_free() =>
         Gen.Select(Made.Case, Gen.Int[0, 28])
-            .Sample(
+            .Drawn(
                 (@case, days) =>
                 {
                     DateOnly on = @case.Block.Start.AddDays(days);
@@ -152,7 +153,9 @@ public sealed class PrescriptionProperties
                         foreach (PrescribedItem item in session.Items)
                         {
                             Pattern pattern = ExerciseCatalogue.Shipped[item.Exercise].Pattern;
-                            if (item.Role is Role.Main && item.Sets.All(set => set.Reps == 1) && left is >= 3 and <= 6)
+                            // A squat may be heavy once more up to five days out.
+                            bool mayBeHeavy = pattern is Pattern.Squat && left >= 5;
+                            if (item.Role is Role.Main && item.Sets.All(set => set.Reps == 1) && left is >= 3 and <= 6 && !mayBeHeavy)
                                 Assert.All(
                                     item.Sets,
                                     set => Assert.True(set.Rpe.Value <= 6.5 && !(set.Percent?.Value > 82), $"{item.Exercise} {left} {set}")
@@ -174,7 +177,7 @@ public sealed class PrescriptionProperties
     [Fact]
     public void After_a_lay_off_the_first_week_is_lighter_and_shorter() =>
         Gen.Select(Made.Case, Gen.Int[1, 12])
-            .Sample(
+            .Drawn(
                 (@case, weeks) =>
                 {
                     DateOnly last = @case.Block.Start.AddDays(-7 * weeks);
@@ -236,7 +239,7 @@ public sealed class PrescriptionProperties
     private static IEnumerable<Session> Sessions(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [];
 
     private static void Each(Action<Plan, Week, Session, PrescribedItem> check) =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             foreach (Week week in plan.Block?.Weeks ?? [])

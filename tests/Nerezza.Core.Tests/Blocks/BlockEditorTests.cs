@@ -7,6 +7,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Blocks;
 
@@ -220,7 +221,7 @@ public sealed class BlockEditorTests
 
     [Fact]
     public void Every_fix_that_is_offered_mends_what_it_was_offered_for() =>
-        Made.Case.Sample(
+        Made.Case.Drawn(
             @case =>
             {
                 Plan plan = Planner.Make(@case);

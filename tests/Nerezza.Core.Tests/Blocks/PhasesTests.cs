@@ -4,6 +4,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Blocks;
 
@@ -73,7 +74,7 @@ public sealed class PhasesTests
     [Fact]
     public void Near_the_day_work_only_falls_away() =>
         Gen.Select(Made.Case, Gen.Int[3, 40])
-            .Sample(
+            .Drawn(
                 (@case, day) =>
                 {
                     ClientCase meet = @case with

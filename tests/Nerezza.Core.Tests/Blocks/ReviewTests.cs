@@ -9,6 +9,7 @@ using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Blocks;
 
@@ -153,7 +154,7 @@ public sealed class ReviewTests
 
     [Fact]
     public void An_answer_that_is_taken_out_is_missed_and_one_that_stands_elsewhere_is_not() =>
-        Made.Case.Sample(
+        Made.Case.Drawn(
             @case =>
             {
                 Plan made = Planner.Make(@case);
@@ -233,7 +234,7 @@ public sealed class ReviewTests
     [Fact]
     public void Counting_on_after_an_edit_is_counting_anew() =>
         Gen.Select(Made.Case, Gen.Int[0, 100_000], Gen.Int[1, 12])
-            .Sample(
+            .Drawn(
                 (@case, pick, reps) =>
                 {
                     if (Planner.Make(@case).Block is not { } block)

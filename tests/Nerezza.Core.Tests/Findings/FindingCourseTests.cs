@@ -7,6 +7,7 @@ using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Tests.Blocks;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Findings;
 
@@ -188,7 +189,7 @@ public sealed class FindingCourseTests
     [Fact]
     public void What_pain_limits_keeps_its_sets_and_pain_itself_is_not_followed() =>
         Gen.Select(Made.Case, Gen.Int[14, 60])
-            .Sample(
+            .Drawn(
                 (made, days) =>
                 {
                     // Sets older than any of it: a newer one would change a max, and the finding that rests on it.

@@ -7,6 +7,7 @@ using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
+using Nerezza.Tests.Shared;
 
 namespace Nerezza.Core.Tests.Selection;
 
@@ -56,7 +57,7 @@ public sealed class SelectionPropertyTests
 
     [Fact]
     public void A_finding_is_answered_or_a_check_says_that_it_is_not() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             if (plan.Block is null)
@@ -70,7 +71,7 @@ public sealed class SelectionPropertyTests
     [Fact]
     public void What_the_coach_picks_comes_in_and_what_is_taken_out_stays_out_unless_it_cannot_be_done() =>
         Gen.Select(Made.Case, Gen.Int[0, 1000])
-            .Sample(
+            .Drawn(
                 (@case, number) =>
                 {
                     Plan before = Planner.Make(@case);
@@ -100,7 +101,7 @@ public sealed class SelectionPropertyTests
     [Fact]
     public void Kit_that_is_taken_away_brings_in_nothing_that_needs_it() =>
         Gen.Select(Made.Case, Gen.Enum<Implement>())
-            .Sample(
+            .Drawn(
                 (@case, gone) =>
                 {
                     ClientCase less = @case with
@@ -116,7 +117,7 @@ public sealed class SelectionPropertyTests
 
     [Fact]
     public void Sessions_stay_within_the_minutes_or_a_check_says_so() =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             foreach (var week in plan.Block?.Weeks ?? [])
@@ -153,7 +154,7 @@ public sealed class SelectionPropertyTests
         plan.Selection.Days.SelectMany(day => day.Lifts).Where(chosen => chosen.Role is Role.Accessory or Role.SingleJoint or Role.Trunk);
 
     private static void Each(Action<ClientCase, Plan, Chosen> check) =>
-        Made.Case.Sample(@case =>
+        Made.Case.Drawn(@case =>
         {
             Plan plan = Planner.Make(@case);
             foreach (Chosen chosen in plan.Selection.All)

@@ -39,6 +39,19 @@ internal static class Draw
             );
     }
 
+    /// <summary>A law over the drawn cases of a generator.</summary>
+    public static void Drawn<T>(this Gen<T> gen, Action<T> holds, int iter = Usual) => Each(gen, iter, holds);
+
+    /// <summary>A law over pairs.</summary>
+    public static void Drawn<T1, T2>(this Gen<(T1, T2)> gen, Action<T1, T2> holds, int iter = Usual) =>
+        Each(gen, iter, drawn => holds(drawn.Item1, drawn.Item2));
+
+    /// <summary>A law over three.</summary>
+    public static void Drawn<T1, T2, T3>(this Gen<(T1, T2, T3)> gen, Action<T1, T2, T3> holds, int iter = Usual) =>
+        Each(gen, iter, drawn => holds(drawn.Item1, drawn.Item2, drawn.Item3));
+
+    private const int Usual = 100;
+
     /// <summary>One case of a drawing.</summary>
     public static T Of<T>(Gen<T> gen, ulong drawing, int place) => gen.Generate(new PCG((uint)place, drawing), null, out _);
 }
