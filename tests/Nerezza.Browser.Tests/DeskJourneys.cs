@@ -15,7 +15,7 @@ public sealed class DeskJourneys(DemoSite site) : IClassFixture<DemoSite>
             Type(browser, Keys.Home, "abc", Keys.Enter);
             browser.UntilTrue(
                 "the cell says what it takes",
-                () => Focused(browser).Text.Contains("'abc' is not taken: 1 to 60 repetitions")
+                () => Focused(browser).Text.Contains("'abc' is not taken. Type 1 to 60 repetitions")
             );
             Type(browser, Keys.ArrowDown, "3x5@7", Keys.Enter + Keys.ArrowUp);
             browser.UntilTrue("the other cell has what was written", () => IsWritten(Focused(browser).Text));

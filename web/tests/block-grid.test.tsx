@@ -237,7 +237,7 @@ describe('what a cell does not take', () => {
   it('is refused alone, with its range, keeps its text for the next try, and the focus', () => {
     type('abc', 'Enter')
     expect(acts.push).not.toHaveBeenCalled()
-    expect(focused().textContent).toContain("'abc' is not taken: 1 to 60 repetitions")
+    expect(focused().textContent).toContain("'abc' is not taken. Type 1 to 60 repetitions")
     expect(say).toHaveBeenLastCalledWith(expect.stringContaining("squat, week 1: 'abc' is not taken"))
     expect(where()).toContain('reps 1 wed squat')
     press('F2')

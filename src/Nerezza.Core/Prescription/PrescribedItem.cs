@@ -45,6 +45,9 @@ public sealed record PrescribedItem
     /// <summary>The letter of its superset; null when it stands alone.</summary>
     public string? Superset => Ask.Superset;
 
+    /// <summary>Whether it goes by repetitions, not by the clock or the way.</summary>
+    public bool IsCounted => Sets.All(set => set.Seconds is null && set.Metres is null);
+
     /// <summary>Sets, both sides of one counted once; the weaker side's extra set left out.</summary>
     public int SetsASide => Sets.GroupBy(set => set.Side).Min(side => side.Count());
 }

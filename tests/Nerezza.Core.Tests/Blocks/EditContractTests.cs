@@ -43,6 +43,30 @@ public sealed class EditContractTests
         );
     }
 
+    /// <summary>Five repetitions at RPE 10 are 88.9 %; uncleared before heavy work RPE 7 is the most, 80.6 %.</summary>
+    [Theory]
+    [InlineData(false, 82, "")]
+    [InlineData(false, 97, "Percent 97: 89 OverTheMax ")]
+    [InlineData(true, 90, "Percent 90: 81 CappedEffort 7")]
+    public void A_percentage_is_named_where_more_than_the_plates_moves_it(bool waits, double percent, string expected)
+    {
+        ClientCase @case = Plain with
+        {
+            Client = Plain.Client with { Health = new Health(waits ? [HealthFlag.Hernia] : [], null) },
+            Edits = [new BlockEdit.Write(Squat, new CellValues { Percent = percent })],
+        };
+        Assert.Equal(
+            expected,
+            string.Join(
+                '\n',
+                Planner
+                    .Make(@case)
+                    .Instead.GetValueOrDefault(Squat, [])
+                    .Select(one => FormattableString.Invariant($"{one.Part} {one.Asked}: {one.Stands:0} {one.Why} {one.Limit}"))
+            )
+        );
+    }
+
     [Fact]
     public void Repetitions_set_by_set_stand_at_the_one_load_that_the_most_of_them_allow()
     {
@@ -107,6 +131,10 @@ public sealed class EditContractTests
                 );
                 if (values.RestSeconds is { } rest)
                     Assert.Equal(rest, after.Sets[^1].Rest.Seconds);
+                Assert.All(
+                    plan.Instead.GetValueOrDefault(at, []).Where(one => one.Why is InsteadReason.CappedLoad),
+                    one => Assert.True(after.Sets.All(set => !(set.Percent?.Value > one.Limit + 0.5)), $"{at} {values}: {one}")
+                );
                 if (values.Load is { } load && after.Sets.Max(set => set.Load) != load)
                     Assert.Contains(plan.Instead[at], one => one.Part is CellPart.Load && one.Asked == load.Kilograms);
             }

@@ -115,13 +115,18 @@ export function repsInWords(set: ItemPart['sets'][number]): string {
   return `${set.reps ?? 0}${set.amrap ? '+' : ''}`
 }
 
+/** What the sets of a side are done for, whether all for the same, and the plus of an AMRAP. */
+export function repsOf(item: ItemPart): { each: string[]; alike: boolean; amrap: string } {
+  const work = ofSide(item).map(repsInWords)
+  const each = work.map((one) => one.replace('+', ''))
+  return { each, alike: each.every((one) => one === each[0]), amrap: work.some((one) => one.endsWith('+')) ? '+' : '' }
+}
+
 /** 4 × 5, or 5, 5, 4 where sets differ; one-sided work by the side, carries by metres, holds by seconds. */
 export function setsInWords(item: ItemPart): string {
   const side = item.sets[0]?.side ?? null
-  const work = ofSide(item).map(repsInWords)
-  const plainWork = work.map((one) => one.replace('+', ''))
-  const amrap = work.some((one) => one.endsWith('+')) ? '+' : ''
-  const told = plainWork.every((one) => one === plainWork[0]) ? `${work.length} × ${plainWork[0] ?? ''}${amrap}` : work.join(', ')
+  const { each, alike, amrap } = repsOf(item)
+  const told = alike ? `${each.length} × ${each[0] ?? ''}${amrap}` : ofSide(item).map(repsInWords).join(', ')
   return side ? `${told} a side` : told
 }
 

@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
@@ -14,6 +15,10 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
 {
     private readonly SessionMaker _maker = new(input);
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
+    private readonly Written _written = new(
+        input.Loader,
+        exercise => input.Maxes.FindOrGuess(exercise.Id)?.Curve ?? new RepCurve(exercise.Curve)
+    );
 
     /// <summary>The block with the edits.</summary>
     public EditedBlock Apply(Block block, IReadOnlyList<BlockEdit> edits)
@@ -53,7 +58,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
                 (at, item) =>
                     (
                         At: new CellPlace(at.week.Number, at.session.Day, item.Exercise),
-                        Missed: (IReadOnlyList<StandsInstead>)[.. Written.Missed(item, input.Loader, input.Catalogue[item.Exercise])]
+                        Missed: (IReadOnlyList<StandsInstead>)[.. _written.Missed(item, input.Catalogue[item.Exercise])]
                     )
             )
             .Where(row => row.Missed.Count > 0)

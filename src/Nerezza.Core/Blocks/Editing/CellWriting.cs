@@ -12,7 +12,7 @@ internal static class CellWriting
     {
         bool leads = values.Load is not null || values.Percent is not null || values.Rpe is not null;
         int? reps =
-            values.EachReps?.Max() ?? values.Reps ?? (leads && shown is not null && Counts(shown) ? shown.Sets.Max(set => set.Reps) : null);
+            values.EachReps?.Max() ?? values.Reps ?? (leads && shown is { IsCounted: true } ? shown.Sets.Max(set => set.Reps) : null);
         int shownSets = ask.Target.Kind is TargetKind.Calibration && shown is not null ? shown.SetsASide : ask.Target.Sets;
         WeekTarget target = Led(ask, values) with
         {
@@ -35,8 +35,6 @@ internal static class CellWriting
             Pinned = ask.Pinned | PinsOf(values),
         };
     }
-
-    private static bool Counts(PrescribedItem item) => item.Sets.All(set => set.Seconds is null && set.Metres is null);
 
     /// <summary>A calibration stays one until sets, a load or an effort are written; what says each set stands as straight sets.</summary>
     private static TargetKind KindOf(ItemTarget ask, CellValues values, bool leads) =>

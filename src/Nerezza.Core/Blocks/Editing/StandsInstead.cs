@@ -1,5 +1,6 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
@@ -51,75 +52,66 @@ public enum InsteadReason
 }
 
 /// <summary>Compares what hands wrote with what was made of it.</summary>
-internal static class Written
+/// <param name="curveOf">The rep curve by which an exercise's loads were found.</param>
+internal sealed class Written(Loader loader, Func<Exercise, RepCurve> curveOf)
 {
-    /// <summary>Percent by which a written percentage may miss what plates allow before it is worth a word; assumption.</summary>
-    private const double PercentStep = 1.5;
-
     /// <summary>Whatever of an exercise does not stand as written.</summary>
-    public static IEnumerable<StandsInstead> Missed(PrescribedItem item, Loader loader, Exercise exercise)
+    public IEnumerable<StandsInstead> Missed(PrescribedItem item, Exercise exercise)
     {
         WeekTarget asked = item.Ask.Target;
-        if (
-            item.Ask.Pinned.HasFlag(Pins.Reps)
-            && asked.EachReps.Count == 0
-            && item.Sets.Max(set => set.Reps) is var reps
-            && Counts(item)
-            && reps != asked.Reps
-        )
-            yield return new StandsInstead(CellPart.Reps, asked.Reps, reps, WhyOf(item, InsteadReason.OverTheMax), LimitOf(item));
+        InsteadReason cap = CapOf(asked, curveOf(exercise));
+        if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.IsCounted && item.Sets.Max(set => set.Reps) is var reps && reps != asked.Reps)
+            yield return Instead(CellPart.Reps, asked.Reps, reps, cap, asked);
         if (!item.Ask.Pinned.HasFlag(Pins.Load))
             yield break;
-        if (asked.Load is { } load && item.Sets.Max(set => set.Load) is var heaviest && heaviest != load)
+        Load? heaviest = item.Sets.Max(set => set.Load);
+        if (asked.Load is { } load && heaviest != load)
         {
-            Load? nearest = loader.MeansFor(exercise, load.Kilograms).Nearest(load.Kilograms);
+            bool isNearest = heaviest == loader.MeansFor(exercise, load.Kilograms).Nearest(load.Kilograms);
             InsteadReason why =
                 heaviest is null ? InsteadReason.ByEffort
-                : heaviest == nearest ? InsteadReason.Kit
-                : WhyOf(item, InsteadReason.OverTheMax);
-            yield return new StandsInstead(CellPart.Load, load.Kilograms, heaviest?.Kilograms, why, LimitOf(item, why));
+                : isNearest ? InsteadReason.Kit
+                : cap;
+            yield return Instead(CellPart.Load, load.Kilograms, heaviest?.Kilograms, why, asked);
         }
-        else if (asked.AimFraction is { } fraction && Middle(item).Percent?.Value is var percent && IsOff(percent, fraction * 100))
+        else if (asked.AimFraction is { } fraction && Middle(item).Percent is var percent && IsOff(percent, fraction))
         {
             InsteadReason why =
                 percent is null ? InsteadReason.ByEffort
-                : percent < fraction * 100 ? WhyOf(item, InsteadReason.Kit)
+                : fraction > MostOf(asked, curveOf(exercise)) ? cap
                 : InsteadReason.Kit;
-            yield return new StandsInstead(CellPart.Percent, Math.Round(fraction * 100, 1), percent, why, LimitOf(item, why));
+            yield return Instead(CellPart.Percent, Math.Round(fraction * 100, 1), percent?.Value, why, asked);
         }
         else if (asked is { Load: null, AimFraction: null } && asked.Rpe > asked.MostRpe)
-            yield return new StandsInstead(
-                CellPart.Rpe,
-                asked.Rpe.Value,
-                asked.MostRpe.Value,
-                InsteadReason.CappedEffort,
-                asked.MostRpe.Value
-            );
+            yield return Instead(CellPart.Rpe, asked.Rpe.Value, asked.MostRpe.Value, InsteadReason.CappedEffort, asked);
     }
-
-    private static bool Counts(PrescribedItem item) => item.Sets.All(set => set.Seconds is null && set.Metres is null);
 
     private static PrescribedSet Middle(PrescribedItem item) => item.Sets[item.Sets.Count / 2];
 
-    private static bool IsOff(double? percent, double asked) => percent is not { } stands || Math.Abs(stands - asked) > PercentStep;
+    /// <summary>What plates are off anyway is worth no word.</summary>
+    private static bool IsOff(Percent? percent, double asked) =>
+        percent is not { } stands || Math.Abs(stands.Fraction / asked - 1) > LoadRules.Shipped.Loading.OverTarget;
 
-    /// <summary>The cap that the hardest set meets; what is else the reason where it meets none.</summary>
-    private static InsteadReason WhyOf(PrescribedItem item, InsteadReason otherwise)
-    {
-        WeekTarget asked = item.Ask.Target;
-        double most = item.Sets.Max(set => set.Percent?.Value ?? 0);
-        return asked.MostFraction < 1 && most >= asked.MostFraction * 100 - PercentStep - 2 ? InsteadReason.CappedLoad
-            : asked.MostRpe < Rpe.Ten ? InsteadReason.CappedEffort
-            : otherwise;
-    }
+    private static double MostOf(WeekTarget asked, RepCurve curve) =>
+        Math.Min(asked.MostFraction, curve.Fraction(asked.Reps, asked.MostRpe));
 
-    private static double? LimitOf(PrescribedItem item) => LimitOf(item, WhyOf(item, InsteadReason.OverTheMax));
+    /// <summary>Which limit is met first: the part of the max, the effort, or the max itself.</summary>
+    private static InsteadReason CapOf(WeekTarget asked, RepCurve curve) =>
+        asked.MostFraction < 1 && asked.MostFraction <= curve.Fraction(asked.Reps, asked.MostRpe) ? InsteadReason.CappedLoad
+        : asked.MostRpe < Rpe.Ten ? InsteadReason.CappedEffort
+        : InsteadReason.OverTheMax;
 
-    private static double? LimitOf(PrescribedItem item, InsteadReason why) =>
-        why switch
-        {
-            InsteadReason.CappedEffort => item.Ask.Target.MostRpe.Value,
-            InsteadReason.CappedLoad => Math.Round(item.Ask.Target.MostFraction * 100),
-            InsteadReason.OverTheMax or InsteadReason.Kit or InsteadReason.ByEffort => null,
-        };
+    private static StandsInstead Instead(CellPart part, double asked, double? stands, InsteadReason why, WeekTarget target) =>
+        new(
+            part,
+            asked,
+            stands,
+            why,
+            why switch
+            {
+                InsteadReason.CappedEffort => target.MostRpe.Value,
+                InsteadReason.CappedLoad => Math.Round(target.MostFraction * 100),
+                InsteadReason.OverTheMax or InsteadReason.Kit or InsteadReason.ByEffort => null,
+            }
+        );
 }

@@ -15,11 +15,14 @@ export interface CellActs {
 
 /** A typed text that a cell does not take. */
 export interface Refused {
+  field: FieldKey
   typed: string
   why: string
 }
 
-const none: readonly StandsInstead[] = []
+/** What a cell begins with when it is typed into: the last text that was not taken, else what stands. */
+export const startOf = (refused: Refused | null, field: FieldKey, item: ItemPart): string =>
+  refused?.field === field ? refused.typed : fieldOf(field).shown(item)
 
 interface Props {
   week: number
@@ -62,7 +65,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
     byHand ? 'by hand' : '',
     changed ? `was ${mass(made)}` : '',
   ].filter(Boolean)
-  const told = [...(props.instead ?? none).map(insteadInWords), ...(refused ? [refused.why] : [])]
+  const told = [...props.instead.map(insteadInWords), ...(refused ? [refused.why] : [])]
   const label = [
     `${name}, week ${week}: ${setsInWords(item)}`,
     percentInWords(top.percent, top.rpe),
@@ -77,7 +80,7 @@ export const BlockCell = memo(function BlockCell(props: Props) {
       data-focus={focused}
       aria-selected={focused}
       onClick={() => acts.place(at)}
-      onDoubleClick={() => acts.type(refused?.typed ?? fieldOf(props.field).shown(item))}
+      onDoubleClick={() => acts.type(startOf(refused, props.field, item))}
       onFocus={() => !focused && acts.place(at)}
       className="grid-cell"
     >

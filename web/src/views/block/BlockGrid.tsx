@@ -60,7 +60,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
   }
   const onKey = useGridKeys({
     ...props,
-    refusedIn: (at) => refused[keyOf(at)]?.typed ?? null,
+    refusedIn: (at) => refused[keyOf(at)] ?? null,
     typing,
     go,
     type: setTyping,
@@ -74,7 +74,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
     const unchanged = !cell || typed.trim() === '' || typed === fieldOf(field).shown(cell.item)
     const read = unchanged ? null : readTyped(typed, field, cell.item)
     stop()
-    setRefused((all) => ({ ...all, [keyOf(place)]: read && 'refused' in read ? { typed, why: read.refused } : null }))
+    setRefused((all) => ({ ...all, [keyOf(place)]: read && 'refused' in read ? { field, typed, why: read.refused } : null }))
     // A cell that is not taken keeps the focus, and its text for the next try.
     if (read && 'refused' in read) return say(`${name(place.exercise)}, week ${place.week}: ${read.refused}`)
     if (read) acts.push(write(place, read.values))

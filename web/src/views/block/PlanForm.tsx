@@ -21,19 +21,13 @@ interface Props {
   onDone?: () => void
 }
 
-/** The last day of a block. */
-function lastDay(block: BlockPart): string {
-  const end = new Date(`${block.start}T00:00:00Z`)
-  end.setUTCDate(end.getUTCDate() + 7 * block.weeks.length - 1)
-  return end.toISOString().slice(0, 10)
-}
-
 /** Asks for a block: when it starts, how long it is, what it is for. */
 export function PlanForm({ clientId, title, inForce, onDone }: Props) {
   const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
   const error = fieldErrors(make.error, '')
   const { value, set } = draft
+  const last = inForce?.weeks.at(-1)?.sessions.at(-1)?.date
   return (
     <chakra.form
       px={2.5}
@@ -90,10 +84,10 @@ export function PlanForm({ clientId, title, inForce, onDone }: Props) {
           onValue={(base) => set({ base })}
         />
         <Box gridColumn="1 / -1">
-          {inForce && lastDay(inForce) >= today() && (
+          {last && last >= today() && (
             <Box mb={3} textStyle="note" borderLeft="6px solid" borderColor="edge" pl={3}>
-              A block is in force until {shortDate(lastDay(inForce))}. The new one takes its place as soon as it is made, on the floor too;
-              the one before stays under Versions and can be gone back to.
+              The block in force has sessions until {shortDate(last)}. The new one takes its place as soon as it is made, on the floor too.
+              To have the old one again, go back to it under Versions.
             </Box>
           )}
           <Primary type="submit" loading={make.isPending} loadingText="Planning">

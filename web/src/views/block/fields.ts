@@ -1,6 +1,6 @@
 import type { EditSection, ItemPart, StandsInstead } from '../../api/schema'
 import { mass, massUnit, plain } from '../../text/numbers'
-import { middleSet, ofSide, type Place, repsInWords, topSet } from '../../parts/grid'
+import { middleSet, ofSide, type Place, repsOf, topSet } from '../../parts/grid'
 
 export type FieldKey = 'sets' | 'reps' | 'percent' | 'rpe' | 'kg' | 'restSeconds' | 'tempo'
 
@@ -15,9 +15,8 @@ interface CellField {
 function repsShown(item: ItemPart): string {
   const top = topSet(item)
   if (top.metres || top.seconds) return String(top.metres ?? top.seconds)
-  const each = ofSide(item).map(repsInWords)
-  const alike = each.every((one) => one.replace('+', '') === each[0]?.replace('+', ''))
-  return alike ? (each.at(-1) ?? '') : each.map((one) => one.replace('+', '')).join(',')
+  const { each, alike, amrap } = repsOf(item)
+  return alike ? `${each[0] ?? ''}${amrap}` : each.join(',')
 }
 
 /** What a number that is typed into a cell changes. */
@@ -60,7 +59,7 @@ const partNames: Record<StandsInstead['part'], (value: number) => string> = {
 const because: Record<StandsInstead['why'], (limit: number) => string> = {
   'capped-effort': (limit) => `because RPE ${plain(limit, 1)} is the cap`,
   'capped-load': (limit) => `because ${limit} % of the max is the cap`,
-  'over-the-max': () => 'because more is over the max at these repetitions',
+  'over-the-max': () => 'is the most that the max allows at these repetitions',
   kit: () => 'is the nearest that the kit makes',
   'by-effort': () => 'because no load can be made',
 }

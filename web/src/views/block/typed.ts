@@ -1,6 +1,6 @@
 import { limits } from '../../api/limits'
 import type { EditSection, ItemPart } from '../../api/schema'
-import { kgOf, mass, massWord } from '../../text/numbers'
+import { kgOf, mass, massWord, typedNumber } from '../../text/numbers'
 import { topSet } from '../../parts/grid'
 import type { FieldKey } from './fields'
 
@@ -10,46 +10,41 @@ export type Typed = { values: Partial<EditSection> } | { refused: string }
 type Numbered = 'sets' | 'reps' | 'eachReps' | 'percent' | 'rpe' | 'kg' | 'restSeconds' | 'metres' | 'seconds'
 
 const ranges = limits.editSection
-const number = (text: string): number => Number(text.trim().replace(',', '.'))
 const whole = /^\d+$/
 const decimal = /^\d+([.,]\d+)?$/
 
-const words: Record<Numbered, string> = {
+const words: Record<Exclude<Numbered, 'kg' | 'rpe'>, string> = {
   sets: 'sets',
   reps: 'repetitions',
   eachReps: 'repetitions',
   percent: 'percent',
-  rpe: 'RPE',
-  kg: '',
   restSeconds: 'seconds of rest',
   metres: 'metres',
   seconds: 'seconds',
 }
 
-/** "'abc' is not taken: 1 to 12 sets." */
-function no(typed: string, key: Numbered, also = ''): Typed {
+function rangeOf(key: Numbered): string {
   const { least, most } = ranges[key]
-  const range =
-    key === 'kg'
-      ? `${mass(least)} to ${mass(most, 0)} ${massWord()}`
-      : key === 'rpe'
-        ? `RPE ${least} to ${most}`
-        : `${least} to ${most} ${words[key]}`
-  return { refused: `'${typed.trim()}' is not taken: ${range}${also}.` }
+  if (key === 'kg') return `${mass(least)} to ${mass(most, 0)} ${massWord()}`
+  return key === 'rpe' ? `RPE ${least} to ${most}` : `${least} to ${most} ${words[key]}`
 }
+
+/** "'abc' is not taken. Type 1 to 12 sets." */
+const no = (typed: string, key: Numbered, also = ''): Typed => ({ refused: `'${typed.trim()}' is not taken. Type ${rangeOf(key)}${also}.` })
 
 const isIn = (key: Numbered, value: number): boolean => value >= ranges[key].least && value <= ranges[key].most
 
 function one(typed: string, key: Numbered, values: (value: number) => Partial<EditSection>, also = ''): Typed {
   const isWhole = key !== 'percent' && key !== 'rpe' && key !== 'kg'
   if (!(isWhole ? whole : decimal).test(typed.trim())) return no(typed, key, also)
-  const value = key === 'kg' ? kgOf(number(typed)) : number(typed)
+  const number = typedNumber(typed) ?? 0
+  const value = key === 'kg' ? kgOf(number) : number
   return isIn(key, value) ? { values: values(value) } : no(typed, key, also)
 }
 
 /** 8, 8+, or 5,5,4 set by set. */
 function reps(typed: string): Typed {
-  const also = ', 5,5,4 set by set, or 6+ to go on'
+  const also = ', 5,5,4 for each set, or 6+ for as many as there are'
   const list = typed.trim().split(/\s*[,/]\s*|\s+/)
   if (list.length > 1) {
     if (!list.every((each) => whole.test(each) && isIn('reps', Number(each))) || !isIn('sets', list.length))
@@ -89,7 +84,7 @@ function tempo(typed: string): Typed {
   const parts = /^\s*(\d|x)\s*-?\s*(\d|x)\s*-?\s*(\d|x)\s*-?\s*(\d|x)\s*$/i.exec(typed)
   return parts
     ? { values: { tempo: parts.slice(1, 5).join('-').toUpperCase() } }
-    : { refused: `'${typed.trim()}' is not taken: four numbers such as 3110 or 3-1-1-0, X for as fast as possible.` }
+    : { refused: `'${typed.trim()}' is not taken. Type four numbers such as 3110 or 3-1-1-0, X for as fast as possible.` }
 }
 
 /** 60, or 2-30 for two pieces of 30. */
@@ -98,7 +93,7 @@ function load(typed: string, item: ItemPart): Typed {
   const pair = (topSet(item).count ?? 1) === 2
   const also = pair ? ', the two together, or 2-20 for two of 20' : ''
   if (pieces?.[1] && !pair) return no(typed, 'kg', '; it is not done with two pieces')
-  return one(pieces?.[1] ? String(2 * number(pieces[1])) : typed.replace(/\s*(kg|lb)$/i, ''), 'kg', (kg) => ({ kg }), also)
+  return one(pieces?.[1] ? String(2 * (typedNumber(pieces[1]) ?? 0)) : typed.replace(/\s*(kg|lb)$/i, ''), 'kg', (kg) => ({ kg }), also)
 }
 
 /** Reads what a coach types into a cell. */

@@ -1,6 +1,7 @@
 import { type KeyboardEvent as ReactKeyboardEvent, useRef } from 'react'
 import type { EditSection, WeekPart } from '../../api/schema'
 import { useKeys } from '../../keys/useKeys'
+import { type Refused, startOf } from './BlockCell'
 import type { GridProps } from './BlockGrid'
 import { fieldOf, fields, write } from './fields'
 import { readTyped } from './typed'
@@ -13,7 +14,7 @@ interface Asked extends GridProps {
   type: (start: string) => void
   openFloor: () => void
   /** What was typed into a cell last and was not taken. */
-  refusedIn: (place: Place) => string | null
+  refusedIn: (place: Place) => Refused | null
 }
 
 /**
@@ -63,7 +64,7 @@ export function useGridKeys(asked: Asked): (event: ReactKeyboardEvent<HTMLElemen
 
   const inCell = (act: (event: KeyboardEvent) => unknown) => (event: KeyboardEvent) =>
     asked.typing === null && event.target instanceof HTMLElement && event.target.tagName === 'TD' ? act(event) : false
-  const edit = () => cell && type(asked.refusedIn(place) ?? fieldOf(field).shown(cell.item))
+  const edit = () => cell && type(startOf(asked.refusedIn(place), field, cell.item))
   return useKeys({
     undo: inCell(acts.undo),
     redo: inCell(acts.redo),
