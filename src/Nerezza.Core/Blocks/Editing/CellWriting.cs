@@ -11,8 +11,10 @@ internal static class CellWriting
     public static ItemTarget Write(ItemTarget ask, CellValues values, PrescribedItem? shown)
     {
         bool leads = values.Load is not null || values.Percent is not null || values.Rpe is not null;
+        // What moves the load leaves the repetitions as they are shown; a slow tempo takes load off.
+        bool keeps = leads || values.Tempo is not null;
         int? reps =
-            values.EachReps?.Max() ?? values.Reps ?? (leads && shown is { IsCounted: true } ? shown.Sets.Max(set => set.Reps) : null);
+            values.EachReps?.Max() ?? values.Reps ?? (keeps && shown is { IsCounted: true } ? shown.Sets.Max(set => set.Reps) : null);
         int shownSets = ask.Target.Kind is TargetKind.Calibration && shown is not null ? shown.SetsASide : ask.Target.Sets;
         WeekTarget target = Led(ask, values) with
         {
