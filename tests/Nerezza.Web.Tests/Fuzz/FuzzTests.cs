@@ -19,8 +19,11 @@ public sealed class FuzzTests
 {
     private const int RequestsAnEndpoint = 25;
     private const int MostSeconds = 120;
-    private static readonly TimeSpan MostWait = TimeSpan.FromSeconds(2);
     private static readonly int Seconds = Setting("NEREZZA_FUZZ_SECONDS") ?? 0;
+
+    /// <summary>Among the tests only a request that hangs is wrong, since the machine may be busy with anything; by hand on an idle one,
+    /// what takes two seconds is.</summary>
+    private static readonly TimeSpan MostWait = TimeSpan.FromSeconds(Seconds > 0 ? 2 : 30);
     private readonly Dice _dice = new(Setting("NEREZZA_FUZZ_SEED") ?? 20261127);
     private readonly JsonNode _description = JsonNode.Parse(
         File.ReadAllText(Path.Combine(ServerProcess.Root, "web/src/api/nerezza.json"))
