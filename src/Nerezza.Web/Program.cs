@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Core.Selection;
 using Nerezza.Data;
@@ -45,6 +46,13 @@ builder
     .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
 builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
+
+// Behind TLS too: no answer holds both a secret and what a stranger typed.
+builder.Services.AddResponseCompression(answers =>
+{
+    answers.EnableForHttps = true;
+    answers.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/wasm", "application/problem+json"];
+});
 builder.Services.AddRateLimiter(RateLimits.Configure);
 builder.Services.AddProblemDetails().AddExceptionHandler<Unavailable>();
 builder.Services.AddOpenApi(OpenApiDescription.Configure);
@@ -56,6 +64,7 @@ builder.Services.ConfigureHttpJsonOptions(options => Json.ConfigureAnswers(optio
 WebApplication app = builder.Build();
 app.UseForwardedHeaders();
 app.UseSecurityHeaders();
+app.UseResponseCompression();
 app.UseExceptionHandler();
 app.UseHsts();
 app.UseStatusCodePages();

@@ -41,7 +41,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
                 Press(browser, "r");
             browser.UntilTrue("all is done again", () => Cells(browser).SequenceEqual(edited));
             browser.Find("//button[.='Take back']").Click();
-            browser.UntilTrue("nothing is left to keep", () => browser.All("//button[.='Keep' and not(@disabled)]").Count == 0);
+            browser.UntilTrue("nothing is left to keep", () => browser.All("//button[.='Keep' and not(@aria-disabled)]").Count == 0);
         });
 
     [Fact]
@@ -62,7 +62,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
                 () => Cells(browser).Count(cell => cell.Contains("by hand", StringComparison.Ordinal)) >= 2
             );
             browser.Find("//button[.='Keep']").Click();
-            browser.UntilTrue("it is kept", () => browser.All("//button[.='Keep' and not(@disabled)]").Count == 0);
+            browser.UntilTrue("it is kept", () => browser.All("//button[.='Keep' and not(@aria-disabled)]").Count == 0);
             browser.Find("//button[.='Versions']").Click();
             browser.Find("//button[.='Compare']").Click();
             browser.UntilText(" instead of ");
@@ -162,10 +162,13 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
             Press(browser, Keys.Enter);
             browser.UntilText("seconds of rest");
             browser.Find("//button[.='See the fix']").SendKeys(Keys.Enter);
-            browser.UntilTrue("it says what it would do", () => browser.All("//button[.='Take the fix']").Any(button => button.Enabled));
+            browser.UntilTrue(
+                "it says what it would do",
+                () => browser.All("//button[.='Take the fix']").Any(button => button.GetAttribute("aria-disabled") is null)
+            );
             browser.Find("//button[.='Take the fix']").SendKeys(Keys.Enter);
             browser.UntilTrue("it is taken", () => browser.All("//button[.='Take the fix']").Count == 0);
-            browser.UntilTrue("it can be undone", () => browser.Find("//button[.='Undo']").Enabled);
+            browser.UntilTrue("it can be undone", () => browser.Find("//button[.='Undo']").GetAttribute("aria-disabled") is null);
             browser.Find("//button[.='Take back']").Click();
         });
 

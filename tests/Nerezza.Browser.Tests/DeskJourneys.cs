@@ -20,7 +20,7 @@ public sealed class DeskJourneys(DemoSite site) : IClassFixture<DemoSite>
             Type(browser, Keys.ArrowDown, "3x5@7", Keys.Enter + Keys.ArrowUp);
             browser.UntilTrue("the other cell has what was written", () => IsWritten(Focused(browser).Text));
             browser.Find("//button[.='Keep']").Click();
-            browser.UntilTrue("it is kept", () => browser.All("//button[.='Keep' and not(@disabled)]").Count == 0);
+            browser.UntilTrue("it is kept", () => browser.All("//button[.='Keep' and not(@aria-disabled)]").Count == 0);
             browser.UntilTrue("and stands", () => browser.All("[role=grid] td").Any(cell => IsWritten(cell.Text)));
         });
 

@@ -33,7 +33,7 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.Script("document.querySelector('[role=grid] [data-focus=true]').focus()");
         browser.Driver.SwitchTo().ActiveElement().SendKeys("8");
         browser.Find("#typing").SendKeys(OpenQA.Selenium.Keys.Enter);
-        browser.Find("//button[.='Keep' and not(@disabled)]");
+        browser.Find("//button[.='Keep' and not(@aria-disabled)]");
         Thread.Sleep(800);
         browser.Script("document.querySelector('[data-ledger]').scrollIntoView()");
         Take(browser, "block-edited");

@@ -6,6 +6,7 @@ import { Failed, Loading } from '../ui/states'
 import { SignIn } from '../views/sign-in/SignIn'
 import { Boundary } from './Boundary'
 import { Shell } from './Shell'
+import { useFocusStays } from './useFocusStays'
 import { useTheme } from './theme-choice'
 import { currentUnits, keepUnits, type Units } from '../text/numbers'
 
@@ -26,6 +27,7 @@ const PrintSession = lazy(() => import('../views/print/PrintSession').then((m) =
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
 
 export function App() {
+  useFocusStays()
   const session = useSession()
   const place = useLocation().pathname
   const [theme, setTheme] = useTheme()

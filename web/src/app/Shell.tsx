@@ -1,7 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
 import { Outlet, useLocation, useMatch } from 'react-router'
+import { useClients } from '../hooks/useClients'
 import { useUnsent } from '../hooks/useOutbox'
+import { usePageTitle } from '../hooks/usePageTitle'
 import { useSignOut } from '../hooks/useSession'
 import { Loading } from '../ui/states'
 import { Boundary } from './Boundary'
@@ -11,6 +13,7 @@ import { StationLine } from './StationLine'
 import { useShortcuts } from './shortcuts'
 import { SignOutAnyway, UnsentList } from './Unsent'
 import type { Theme } from './theme-choice'
+import { words } from '../text/codes'
 import { type Units } from '../text/numbers'
 
 interface Props {
@@ -37,6 +40,9 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const [unsentOpen, setUnsentOpen] = useState(false)
   const [leaving, setLeaving] = useState(false)
   useShortcuts(clientId, () => setListOpen(true))
+  const clients = useClients()
+  const client = clients.state === 'ready' ? clients.data.find((one) => one.id === clientId)?.name : null
+  usePageTitle(client, clientId ? words(match?.params.station ?? '') : practice)
   return (
     <Flex h="100%" direction={{ base: 'column', md: 'row' }}>
       <chakra.a

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react'
 import { ApiProblem } from '../api/client'
+import { useFocusOnWrong } from '../hooks/useFocusOnWrong'
 import { Plain, Primary } from '../ui/form'
 
 interface Props {
@@ -13,6 +14,7 @@ interface Props {
 
 /** Save and take back, with what happened last; stands only where there is something to say. */
 export function SaveBar({ dirty, saving, saved, problem, onSave, onReset }: Props) {
+  useFocusOnWrong(problem)
   return (
     <Flex mt={4} gap={3} align="center" wrap="wrap" minH="40px">
       <Primary onClick={onSave} disabled={!dirty} loading={saving} loadingText="Saving">

@@ -135,10 +135,25 @@ export function SelectField({
   )
 }
 
+/** Out of use or at work it keeps the focus: a button that the browser disables lets it fall to the page. */
+function Keeping({ disabled, loading, loadingText, onClick, children, ...rest }: ButtonProps) {
+  const off = (disabled ?? false) || (loading ?? false)
+  return (
+    <Button
+      aria-disabled={off || undefined}
+      aria-busy={loading || undefined}
+      onClick={(event) => (off ? event.preventDefault() : onClick?.(event))}
+      {...rest}
+    >
+      {loading ? (loadingText ?? children) : children}
+    </Button>
+  )
+}
+
 /** A choice that is on or off, as a plate that is pressed or not. */
 export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps) {
   return (
-    <Button
+    <Keeping
       size="sm"
       variant="outline"
       aria-pressed={on}
@@ -151,17 +166,17 @@ export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps)
       {...rest}
     >
       {children}
-    </Button>
+    </Keeping>
   )
 }
 
 /** The one thing to do here. */
 export function Primary(props: ButtonProps) {
-  return <Button bg="ink" color="ground" _hover={{ bg: 'quiet' }} minH="40px" px={5} {...props} />
+  return <Keeping bg="ink" color="ground" _hover={{ bg: 'quiet' }} minH="40px" px={5} {...props} />
 }
 
 export function Plain(props: ButtonProps) {
-  return <Button variant="outline" bg="lifted" color="ink" borderColor="edge" minH="38px" _hover={{ bg: 'plate' }} {...props} />
+  return <Keeping variant="outline" bg="lifted" color="ink" borderColor="edge" minH="38px" _hover={{ bg: 'plate' }} {...props} />
 }
 
 export function Section({ title, aside, children }: { title: string; aside?: React.ReactNode; children: React.ReactNode }) {

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, BlockView, ExerciseLine } from '../../api/schema'
 import { useWindowKeys } from '../../keys/useKeys'
@@ -30,6 +30,13 @@ export function Block() {
   const { id = '' } = useParams()
   const block = useBlock(id)
   const catalogue = useCatalogue()
+  // A version that was just kept, restored or planned is drawn anew, and its grid has the focus that the old one had.
+  const seen = useRef<{ id: string; number: number } | null>(null)
+  const number = block.state === 'ready' ? block.data?.number : undefined
+  const isNewVersion = seen.current !== null && seen.current.id === id && seen.current.number !== number
+  useEffect(() => {
+    if (number !== undefined) seen.current = { id, number }
+  }, [id, number])
   if (block.state === 'failed') return <Failed message={block.message} retry={block.retry} />
   if (catalogue.state === 'failed') return <Failed message={catalogue.message} retry={catalogue.retry} />
   if (block.state === 'loading' || catalogue.state === 'loading') return <Loading label="Fetching the block" rows={8} />
@@ -40,10 +47,21 @@ export function Block() {
         <Caution word="Stop">{block.data.stop ?? 'There is no block.'}</Caution>
       </Box>
     )
-  return <BlockPage key={id + block.data.number} clientId={id} kept={block.data} catalogue={catalogue.data} />
+  return <BlockPage key={id + block.data.number} clientId={id} kept={block.data} catalogue={catalogue.data} takesFocus={isNewVersion} />
 }
 
-function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: BlockView; catalogue: readonly ExerciseLine[] }) {
+interface PageProps {
+  clientId: string
+  kept: BlockView
+  catalogue: readonly ExerciseLine[]
+  takesFocus: boolean
+}
+
+function focusGrid() {
+  document.querySelector<HTMLElement>('[role=grid] [data-focus=true]')?.focus()
+}
+
+function BlockPage({ clientId, kept, catalogue, takesFocus }: PageProps) {
   const [search, setSearch] = useSearchParams()
   const edits = useBlockEdits(clientId, kept)
   const { view } = edits
@@ -69,6 +87,10 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
     wholeBecause: inGrid(() => setWhole((is) => !is)),
     addExercise: inGrid(() => setOpen('add')),
   })
+  const takes = useRef(takesFocus)
+  useEffect(() => {
+    if (takes.current) focusGrid()
+  }, [])
   // The form was asked for once; the next block is not to open it again.
   useEffect(() => {
     if (search.has('plan')) setSearch({}, { replace: true })
@@ -76,7 +98,7 @@ function BlockPage({ clientId, kept, catalogue }: { clientId: string; kept: Bloc
   // What opened has the focus; closed, the grid has it again.
   const close = () => {
     setOpen(null)
-    requestAnimationFrame(() => document.querySelector<HTMLElement>('[role=grid] [data-focus=true]')?.focus())
+    requestAnimationFrame(focusGrid)
   }
   const turnPart = useCallback((part: OpenPart) => setOpen((is) => (is === part ? null : part)), [])
   const turnPanel = useCallback(() => setPanel((is) => !is), [])

@@ -3,6 +3,7 @@ import { Box, chakra, Grid } from '@chakra-ui/react'
 import type { BlockBase, BlockKind, BlockPart } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
+import { useFocusOnWrong } from '../../hooks/useFocusOnWrong'
 import { codes } from '../../api/codes'
 import { limits } from '../../api/limits'
 import { options } from '../../text/codes'
@@ -26,6 +27,7 @@ export function PlanForm({ clientId, title, inForce, onDone }: Props) {
   const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
   const error = fieldErrors(make.error, '')
+  useFocusOnWrong(make.error)
   const { value, set } = draft
   const last = inForce?.weeks.at(-1)?.sessions.at(-1)?.date
   return (

@@ -10,6 +10,7 @@ import { Station } from './Station'
 import { Instead } from './Instead'
 import { nextTurn, standing, type Turn } from './session'
 import { useDraft } from '../../hooks/useDraft'
+import { usePageTitle } from '../../hooks/usePageTitle'
 import { TextLink } from '../../ui/TextLink'
 
 /** The floor: the set at hand, large; everything else out of the way. */
@@ -19,6 +20,7 @@ export function Floor() {
   const date = search.get('date') ?? today()
   const floor = useFloor(id, date)
   const log = useFloorLog(id)
+  usePageTitle(floor.state === 'ready' ? floor.data?.client : null, 'Floor')
   const theme = useFloorTheme()
   const colors = floorColors(theme.bright)
   const asked = search.has('date')
