@@ -56,7 +56,7 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^(?!\\.\\./api/codes$)', message: 'text imports nothing but the code lists' }] },
+        { patterns: [{ regex: '^(?!\\.\\./api/codes$|\\./)', message: 'text imports nothing but itself and the code lists' }] },
       ],
     },
   },

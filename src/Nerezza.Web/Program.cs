@@ -84,6 +84,7 @@ RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(NamedParameter
 api.MapSession();
 api.MapDay();
 api.MapClients();
+api.MapStations();
 api.MapIntake();
 api.MapClientHealth();
 api.MapScreens();

@@ -138,7 +138,12 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         CopyResult copied = await caller.Ask<CopyResult>(
             HttpMethod.Post,
             $"/api/clients/{from}/block/copies",
-            new { toClient = to, start = "2026-12-07" }
+            new
+            {
+                toClient = to,
+                number = 1,
+                start = "2026-12-07",
+            }
         );
         Assert.Equal(to, copied.ClientId);
         Assert.Contains(copied.Left, line => line.Contains("not there", StringComparison.Ordinal));

@@ -52,13 +52,69 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(coach);
         Assert.Equal("Strength, as asked for.", (await Block(coach, id)).KindBecause);
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = Samples.Start.AddDays(28), Weeks = 4 });
-        BlockView next = await Block(coach, id);
+        BlockView next = await Block(coach, id, Samples.Start.AddDays(28));
         Assert.Equal((BlockKind.Muscle, "Muscle, since the last block was strength."), (next.Plan.Block!.Kind, next.KindBecause));
         Assert.Equal(
             [BlockKind.Muscle, BlockKind.Strength],
             (await coach.Get<List<VersionLine>>($"/api/clients/{id}/block/versions")).Select(line => line.Kind)
         );
     }
+
+    [Fact]
+    public async Task The_next_block_waits_for_its_day_and_the_one_that_runs_can_still_be_edited()
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(coach);
+        DateOnly next = Samples.Start.AddDays(28);
+        await Plan(coach, id, next, 4);
+        Assert.Equal([(1, Samples.Start), (2, next)], await Standing(coach, id));
+        Assert.Equal((1, 1), ((await Block(coach, id)).Number, (await Block(coach, id, next.AddDays(-1))).Number));
+        Assert.Equal((2, 2), ((await Block(coach, id, next)).Number, (await Block(coach, id, next.AddDays(90))).Number));
+        await coach.Do(
+            HttpMethod.Put,
+            $"/api/clients/{id}/block/edits",
+            new EditBlock { Number = 1, Edits = [await FirstCell(coach, id) with { Sets = 2 }] }
+        );
+        Assert.Equal([(3, Samples.Start), (2, next)], await Standing(coach, id));
+        // Only what stands can be edited.
+        HttpResponseMessage late = await coach.Send(
+            HttpMethod.Put,
+            $"/api/clients/{id}/block/edits",
+            new EditBlock { Number = 1, Edits = [] }
+        );
+        Assert.Equal(HttpStatusCode.Conflict, late.StatusCode);
+        // The floor, the day and the list go from one block to the next.
+        DateOnly first = (await Block(coach, id, next)).Plan.Block!.Weeks[0].Sessions[0].Date;
+        FloorView floor = await coach.Get<FloorView>($"/api/clients/{id}/floor?date={first:yyyy-MM-dd}");
+        Assert.Equal(1, floor.Session!.Week);
+        Assert.Contains(first, (await coach.Get<FloorView>($"/api/clients/{id}/floor?date={Samples.Start:yyyy-MM-dd}")).Dates);
+        Assert.Contains((await coach.Get<DayView>($"/api/day?date={first:yyyy-MM-dd}")).Sessions, session => session.ClientId == id);
+        List<ClientLine> list = await coach.Get<List<ClientLine>>($"/api/clients?today={next:yyyy-MM-dd}");
+        Assert.Equal(first, list.Single(line => line.Id == id).NextSession);
+    }
+
+    [Fact]
+    public async Task A_block_takes_the_place_of_those_whose_first_day_it_covers_and_cuts_short_the_one_it_starts_in()
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(coach);
+        await Plan(coach, id, Samples.Start.AddDays(28), 4);
+        await Plan(coach, id, Samples.Start.AddDays(14), 4);
+        Assert.Equal([(1, Samples.Start), (3, Samples.Start.AddDays(14))], await Standing(coach, id));
+        FloorView floor = await coach.Get<FloorView>($"/api/clients/{id}/floor?date={Samples.Start:yyyy-MM-dd}");
+        Assert.Equal(floor.Dates.Distinct().Order(), floor.Dates);
+        await Plan(coach, id, Samples.Start, 12);
+        Assert.Equal([(4, Samples.Start)], await Standing(coach, id));
+        // Going back brings the cut block back beside whatever it does not cover.
+        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/3/restoration", new { });
+        Assert.Equal([(4, Samples.Start), (5, Samples.Start.AddDays(14))], await Standing(coach, id));
+    }
+
+    private static Task<string> Plan(Caller coach, Guid id, DateOnly start, int weeks) =>
+        coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = start, Weeks = weeks });
+
+    private static async Task<IEnumerable<(int, DateOnly)>> Standing(Caller coach, Guid id) =>
+        (await Block(coach, id)).Standing.Select(plan => (plan.Number, plan.Starts));
 
     [Fact]
     public async Task Of_two_who_keep_edits_of_one_version_at_once_one_is_told()
@@ -104,7 +160,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Assert.Equal([kg, kg, kg], after.Done.Select(set => set.Kg));
         EditSection later = cell with { Week = 3 };
         Assert.True(Cell(after, later).Sets.Max(set => set.Kg) > Cell(before, later).Sets.Max(set => set.Kg));
-        Assert.Equal(Text(before.AsMade), Text(after.AsMade));
+        Assert.Equal(before.Made, after.Made);
         Assert.Equal(Exercises(before), Exercises(after));
     }
 
@@ -195,7 +251,12 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         HttpResponseMessage refused = await coach.Send(
             HttpMethod.Post,
             $"/api/clients/{from}/block/copies",
-            new CopyBlock { ToClient = to.ToString(), Start = Samples.Start }
+            new CopyBlock
+            {
+                ToClient = to.ToString(),
+                Number = 1,
+                Start = Samples.Start,
+            }
         );
         Assert.Equal(HttpStatusCode.Locked, refused.StatusCode);
         Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Get, $"/api/clients/{to}/block")).StatusCode);
@@ -205,7 +266,8 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     private static async Task<Guid> Client(Caller coach, CaseDocument document) =>
         JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", document), Json.Options)!.Id;
 
-    private static Task<BlockView> Block(Caller coach, Guid id) => coach.Get<BlockView>($"/api/clients/{id}/block");
+    private static Task<BlockView> Block(Caller coach, Guid id, DateOnly? on = null) =>
+        coach.Get<BlockView>($"/api/clients/{id}/block?on={on ?? Samples.Start:yyyy-MM-dd}");
 
     /// <summary>The first exercise with a load above none.</summary>
     private static async Task<EditSection> FirstCell(Caller coach, Guid id)
@@ -233,6 +295,4 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         view
             .Plan.Block!.Weeks.SelectMany(week => week.Sessions)
             .SelectMany(session => session.Items.Select(item => $"{Codes.Of(session.Day)} {item.Exercise}"));
-
-    private static string Text(PlanDocument plan) => JsonSerializer.Serialize(plan, Json.Options);
 }

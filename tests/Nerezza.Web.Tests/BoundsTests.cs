@@ -25,7 +25,11 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
             scope.ServiceProvider.GetRequiredService<CoachScope>().Enter(Site.Hill);
             Assert.DoesNotContain(
                 id,
-                (await scope.ServiceProvider.GetRequiredService<PlanStore>().NewestOfAll(CancellationToken.None)).Keys
+                (
+                    await scope
+                        .ServiceProvider.GetRequiredService<PlanStore>()
+                        .FromOfAll(new DateOnly(2026, 11, 30), CancellationToken.None)
+                ).Keys
             );
         }
         ArchivedClient away = Assert.Single(await caller.Get<List<ArchivedClient>>("/api/clients/archived"));
@@ -50,7 +54,12 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
                 caller,
                 HttpMethod.Post,
                 $"/api/clients/{other}/block/copies",
-                new CopyBlock { ToClient = id.ToString(), Start = Samples.Start }
+                new CopyBlock
+                {
+                    ToClient = id.ToString(),
+                    Number = 1,
+                    Start = Samples.Start,
+                }
             ),
             StringComparison.Ordinal
         );

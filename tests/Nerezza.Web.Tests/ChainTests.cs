@@ -159,7 +159,7 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Assert.Equal((ReferralLevel.Stop, FindingCode.Refer), (findings.Referral!.Level, findings.Findings[0].Code));
         BlockView locked = await coach.Get<BlockView>($"/api/clients/{id}/block");
         Assert.Null(locked.Plan.Block);
-        Assert.Null(locked.AsMade.Block);
+        Assert.Empty(locked.Made);
         Assert.Empty((await coach.Get<FloorView>($"/api/clients/{id}/floor?date=2026-11-30")).Items);
         Assert.Equal(HttpStatusCode.Locked, (await coach.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
         Assert.DoesNotContain((await coach.Get<DayView>("/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);

@@ -44,7 +44,12 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["POST /plans"] = Samples.Block,
             ["POST /block/preview"] = new EditBlock { Number = 1, Edits = [] },
             ["PUT /block/edits"] = new EditBlock { Number = 1, Edits = [] },
-            ["POST /block/copies"] = new CopyBlock { ToClient = Guid.CreateVersion7().ToString(), Start = Samples.Start },
+            ["POST /block/copies"] = new CopyBlock
+            {
+                ToClient = Guid.CreateVersion7().ToString(),
+                Number = 1,
+                Start = Samples.Start,
+            },
             ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = 1 },
             ["POST /sets"] = Samples.Set(),
             ["POST /exercises/preview"] = new TryPicks { Picks = [] },

@@ -12,7 +12,7 @@ import { block, item, set } from './made'
 
 const acts = { push: vi.fn<(...edits: EditSection[]) => void>(), undo: vi.fn(), redo: vi.fn(), keep: vi.fn(), drop: vi.fn() }
 const view = (of: Partial<BlockView> = {}) =>
-  ({ done: [], remarks: [], cells: [], sets: [], totals: [], asMade: { block: block() }, ...of }) as unknown as BlockView
+  ({ done: [], remarks: [], cells: [], sets: [], totals: [], made: [{ week: 1, day: 'wed', exercise: 'squat', kg: 100 }], ...of }) as unknown as BlockView
 const say = vi.fn<(words: string) => void>()
 const name = (exercise: string) => exercise
 

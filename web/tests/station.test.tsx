@@ -69,7 +69,8 @@ const squat = (sets = [asked(0), asked(1)], of: Partial<FloorItem> = {}) =>
     ...of,
   } as Partial<FloorItem>)
 const logged = () => (log.log as ReturnType<typeof vi.fn>).mock.calls.map(([set]) => set as Omit<LogSet, 'id'>)
-const key = (name: string, of: object = {}) => fireEvent.keyDown(document.body, { key: name, ...of })
+const hand = () => screen.getByRole('group', { name: /, set \d+ of \d+$/ })
+const key = (name: string, of: object = {}) => fireEvent.keyDown(hand(), { key: name, ...of })
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
 const text = () => document.body.textContent ?? ''
 

@@ -51,15 +51,13 @@ public sealed class SessionMaker(BlockInput input)
         if (_prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
             setUp = setUp with { BarCm = PrescriptionRules.Shipped.File.SetUp.BarOnPlatesCm };
         setUp = setUp with { Opens = Gates.OpenedBy(item, exercise, input.Ladders, input.Client.MassKg) };
-        item = item with { SetUp = setUp };
         bool lifts = ask.Rule.Role is Role.Main or Role.Second or Role.Accessory or Role.Skill;
-        return lifts && input.CueOf(exercise) is { } cue
-            ? item with
-            {
-                Cues = [cue.Cue, .. item.Cues],
-                SetUp = setUp with { Aid = cue.AidFor(exercise, setUp) },
-            }
-            : item;
+        FaultCue? fault = lifts ? input.CueOf(exercise) : null;
+        return item with
+        {
+            SetUp = fault is null ? setUp : setUp with { Aid = fault.AidFor(exercise, setUp) },
+            Cues = [.. new[] { ask.BreathCue, fault?.Cue }.OfType<string>(), .. item.Cues],
+        };
     }
 
     private static WarmUpNeed WarmUpNeedOf(ItemTarget ask, bool cold) =>

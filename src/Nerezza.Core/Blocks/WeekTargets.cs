@@ -98,7 +98,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
         RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
         bool moves = exposure > 0 && (chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second);
-        return moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
+        range = moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
+        return chosen.Role is Role.Priming ? range : range.AtLeast(chosen.Limits.FewestReps);
     }
 
     /// <summary>The moved range of an exposure within the exercise's; one that would begin where the last one did begins two

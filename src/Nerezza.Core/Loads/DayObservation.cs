@@ -14,20 +14,22 @@ internal static class DayObservation
         MaxSource source
     )
     {
-        List<SetSeen> usable = [.. sets.Where(set => set.Reps > 0 && set.Kilograms + bodyKg > 0)];
+        // What is too long to tell a 1RM by does not hide a set of the same day that can.
+        List<SetSeen> usable =
+        [
+            .. sets.Where(set =>
+                set.Reps > 0 && set.Kilograms + bodyKg > 0 && RepCurve.Trust(set.ToFailure(bias).Repetitions) is not EstimateTrust.None
+            ),
+        ];
         // The first AMRAP speaks most plainly; else the first set at the day's highest load, before fatigue blurs it.
         SetSeen? chosen = usable.Find(set => set.Amrap) ?? usable.MaxBy(set => set.Kilograms);
-        if (chosen is null)
-            return null;
-        return Observe(date, chosen, bodyKg, bias, curve, source);
+        return chosen is null ? null : Observe(date, chosen, bodyKg, bias, curve, source);
     }
 
-    private static MaxObservation? Observe(DateOnly date, SetSeen set, double bodyKg, EffortBias bias, RepCurve curve, MaxSource source)
+    private static MaxObservation Observe(DateOnly date, SetSeen set, double bodyKg, EffortBias bias, RepCurve curve, MaxSource source)
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
         (double toFailure, bool bound) = set.ToFailure(bias);
-        if (RepCurve.Trust(toFailure) is EstimateTrust.None)
-            return null;
         double kilograms = curve.OneRepMax(set.Kilograms + bodyKg, toFailure);
         double perRep = rules.SdPerRep * (toFailure - 1);
         double rating = set.Amrap ? 0 : rules.RatingSd;

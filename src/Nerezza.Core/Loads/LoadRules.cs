@@ -8,6 +8,7 @@ internal sealed record LoadRules(
     OneRepMaxRules OneRepMax,
     OwnCurveRules OwnCurve,
     EffortRules Effort,
+    DoubtRules Doubts,
     LoadingRules Loading,
     WarmUpRules WarmUp,
     JumpRules Jump
@@ -70,6 +71,8 @@ internal sealed record OneRepMaxRules
 internal sealed record OwnCurveRules(double StartWeight, int LookBackDays, int WithinDays, double Apart, double Least, double Most);
 
 internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight, double MostOnBarbell);
+
+internal sealed record DoubtRules(int YoungestStart, IReadOnlyDictionary<string, double> TimesBody, double Unlike);
 
 internal sealed record LoadingRules
 {

@@ -16,6 +16,9 @@ public readonly record struct RepRange(int Bottom, int Top)
         return bottom <= top ? new RepRange(bottom, top) : null;
     }
 
+    /// <summary>The range without what lies under a number; that number alone where all of it does.</summary>
+    public RepRange AtLeast(int fewest) => new(Math.Max(Bottom, fewest), Math.Max(Top, fewest));
+
     /// <summary>The nearest number of repetitions inside the range.</summary>
     public int Hold(int reps) => Math.Clamp(reps, Bottom, Top);
 

@@ -16,6 +16,29 @@ public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, We
 
     /// <summary>What the coach changed by hand; planning again keeps it.</summary>
     public Pins Pinned { get; init; }
+
+    /// <summary>Whether it goes by repetitions, not by the clock or the way.</summary>
+    public bool IsCounted => Target is { Seconds: null, Metres: null } && Rule.Role is not Role.Priming;
+
+    /// <summary>The breath cue of caution; null where nothing is lifted for repetitions.</summary>
+    public string? BreathCue => IsCounted ? Chosen.Limits.BreathCue : null;
+
+    /// <summary>With as many repetitions as caution asks for (docs/handbook/07-pain-and-health.md#before-heavy-work).</summary>
+    public ItemTarget WithFewestReps()
+    {
+        int fewest = Chosen.Limits.FewestReps;
+        return fewest <= 1 || !IsCounted
+            ? this
+            : this with
+            {
+                Range = Range.AtLeast(fewest),
+                Target = Target with
+                {
+                    Reps = Math.Max(Target.Reps, fewest),
+                    EachReps = [.. Target.EachReps.Select(reps => Math.Max(reps, fewest))],
+                },
+            };
+    }
 }
 
 /// <summary>What of an exercise stands by the coach's hand.</summary>

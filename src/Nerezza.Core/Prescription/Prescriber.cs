@@ -17,6 +17,8 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
     {
         Exercise exercise = ask.Chosen.Exercise;
         RepCurve curve = max?.Curve ?? new RepCurve(exercise.Curve);
+        ItemTarget asked = ask;
+        ask = ask.WithFewestReps();
         IReadOnlyList<SetTarget> wishes = Wishes.Of(ask.Target, ask.Range, curve);
         // What a hand wrote is not judged by a guess: the effort stays, and the load stands beside it.
         bool silent = max is null || (max.Source is MaxSource.Guess && ask.Pinned.HasFlag(Pins.Load));
@@ -32,7 +34,7 @@ public sealed class Prescriber(Loader loader, double bodyMassKg)
             Cues = exercise.Watch is { } watch ? [watch, .. exercise.Cues] : exercise.Cues,
             WarmUp = means is null || sets.All(set => set.Load is null) ? [] : Ramp(sets, means, need),
             Sets = Finished(sets, ask, exercise, sides),
-            Ask = ask,
+            Ask = asked,
         };
     }
 

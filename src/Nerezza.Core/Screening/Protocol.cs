@@ -27,6 +27,9 @@ public sealed record ScreenAsk
     /// <summary>Values that stand as keys to press, for numbers.</summary>
     public KeyRange? Keys { get; init; }
 
+    /// <summary>The most that can be measured so; more is a slip of the hand. Null where it is no number.</summary>
+    public double? Most { get; init; }
+
     /// <summary>What plus and minus add.</summary>
     public double? Fine { get; init; }
 

@@ -17,6 +17,8 @@ public static class ReferralWords
     public const string OnTheFloor =
         "Nerezza is no medical device and does not diagnose. With new or strong pain stop, and ask a doctor or physiotherapist.";
 
+    private static readonly HeavyCapRule Heavy = SafetyRules.Shipped.Caps.BeforeHeavy;
+
     /// <summary>The referral in two or three sentences.</summary>
     public static string Text(Referral referral)
     {
@@ -32,7 +34,8 @@ public static class ReferralWords
                 $"See a doctor or physiotherapist before loading the spine. {answered} Until cleared, no load on the spine and no "
                     + "loaded hinge; the rest of the program may run.",
             ReferralLevel.BeforeHeavy =>
-                $"See a doctor before heavy work. {answered} Until cleared, nothing above RPE 7 and no breath-hold.",
+                $"See a doctor before heavy work. {answered} Until cleared, nothing above RPE {Heavy.Rpe:0} or {Heavy.Fraction * 100:0} % of "
+                    + $"the max, no set under {Heavy.FewestReps} repetitions and no breath-hold.",
             ReferralLevel.Soon => $"See a doctor or physiotherapist soon. {answered} The program runs as it stands.",
         };
     }

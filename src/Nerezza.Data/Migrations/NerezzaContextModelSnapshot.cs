@@ -602,6 +602,10 @@ namespace Nerezza.Data.Migrations
                         .HasColumnName("edits")
                         .HasDefaultValueSql("'[]'::jsonb");
 
+                    b.Property<DateOnly>("Ends")
+                        .HasColumnType("date")
+                        .HasColumnName("ends");
+
                     b.Property<string>("EngineVersion")
                         .IsRequired()
                         .HasMaxLength(40)
@@ -638,6 +642,10 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("picks")
                         .HasDefaultValueSql("'[]'::jsonb");
+
+                    b.Property<DateOnly>("Starts")
+                        .HasColumnType("date")
+                        .HasColumnName("starts");
 
                     b.HasKey("CoachId", "Id")
                         .HasName("pk_plans");

@@ -106,6 +106,12 @@ public sealed class PlanRow : ICoachRow
     public Guid Id { get; init; }
     public Guid ClientId { get; init; }
     public int Number { get; init; }
+
+    /// <summary>The first day of its first week.</summary>
+    public required DateOnly Starts { get; init; }
+
+    /// <summary>The last day of its last week.</summary>
+    public required DateOnly Ends { get; init; }
     public DateTimeOffset MadeAt { get; init; }
     public required string EngineVersion { get; init; }
     public required string InputsHash { get; init; }

@@ -94,6 +94,12 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)]);
     }
 
+    /// <summary>Whether another client, put away or not, has the same name, small letters or large.</summary>
+    public async Task<bool> HasNamesake(Guid id, string name, CancellationToken cancel) =>
+        await context.Clients.AnyAsync(row => row.Id != id && EF.Functions.ILike(row.Name, Escaped(name), "\\"), cancel);
+
+    private static string Escaped(string name) => name.Trim().Replace("\\", "\\\\").Replace("%", "\\%").Replace("_", "\\_");
+
     public async Task<bool> Exists(Guid id, CancellationToken cancel) => await context.Clients.AnyAsync(row => row.Id == id, cancel);
 
     public async Task Add(

@@ -84,7 +84,7 @@ public sealed class ShapeValidator
             {
                 if (field.Presence is Presence.Optional)
                     continue;
-                Add(Join(path, field.Name), $"null is not allowed; {Expected(field.Shape)} expected");
+                Add(Join(path, field.Name), $"null is not allowed; {Expected(field.Shape)} expected", WantedOf(field.Shape));
                 present.Add(field.Name);
                 continue;
             }
@@ -92,7 +92,7 @@ public sealed class ShapeValidator
             Check(property.Value, field.Shape, Join(path, field.Name));
         }
         foreach (Field field in thing.Fields.Where(f => f.Presence is Presence.Needed && !present.Contains(f.Name)))
-            Add(Join(path, field.Name), $"is missing; {Expected(field.Shape)} expected");
+            Add(Join(path, field.Name), $"is missing; {Expected(field.Shape)} expected", WantedOf(field.Shape));
     }
 
     private void CheckListing(JsonElement value, Shape.Listing listing, string path)
@@ -102,7 +102,11 @@ public sealed class ShapeValidator
         int count = value.GetArrayLength();
         if (count > listing.Most || count < listing.Least)
         {
-            Add(path, $"{count} entries are not between {listing.Least} and {listing.Most}");
+            Add(
+                path,
+                $"{count} entries are not between {listing.Least} and {listing.Most}",
+                new Wanted(WantedKind.Count, listing.Least, listing.Most, Asked: count)
+            );
             return;
         }
         int i = 0;
@@ -125,13 +129,18 @@ public sealed class ShapeValidator
 
     private void CheckNumber(JsonElement value, Shape.Number number, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.Number, value, path, Expected(number)))
+        if (!Expect(value.ValueKind is JsonValueKind.Number, value, path, Expected(number), WantedOf(number)))
             return;
         double found = value.GetDouble();
+        Wanted wanted = WantedOf(number)! with { Asked = double.IsFinite(found) ? found : null };
         if (!(found >= number.Least && found <= number.Most))
-            Add(path, $"{Shown(value.GetRawText())} is not between {Text(number.Least)} and {Text(number.Most)}; {Unit(number)} expected");
+            Add(
+                path,
+                $"{Shown(value.GetRawText())} is not between {Text(number.Least)} and {Text(number.Most)}; {Unit(number)} expected",
+                wanted
+            );
         else if (number.Kind is NumberKind.Whole && found != Math.Floor(found))
-            Add(path, $"{Shown(value.GetRawText())} is not a whole number");
+            Add(path, $"{Shown(value.GetRawText())} is not a whole number", wanted);
     }
 
     private void CheckWords(JsonElement value, Shape.Words words, string path)
@@ -142,7 +151,7 @@ public sealed class ShapeValidator
         if (text.Length > words.Most)
             Add(path, $"{text.Length} characters are more than {words.Most}");
         else if (words.Blankness is Blankness.NotBlank && string.IsNullOrWhiteSpace(text))
-            Add(path, "is blank; a text expected");
+            Add(path, "is blank; a text expected", WantedOf(words));
         else if (text.Any(char.IsControl) && text.Any(c => char.IsControl(c) && c is not ('\n' or '\t' or '\r')))
             Add(path, "holds control characters; plain text expected");
     }
@@ -170,7 +179,7 @@ public sealed class ShapeValidator
 
     private void CheckDay(JsonElement value, string path)
     {
-        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a date such as 2026-11-30"))
+        if (!Expect(value.ValueKind is JsonValueKind.String, value, path, "a date such as 2026-11-30", new Wanted(WantedKind.Date)))
             return;
         bool valid = DateOnly.TryParseExact(
             value.GetString(),
@@ -180,23 +189,37 @@ public sealed class ShapeValidator
             out DateOnly date
         );
         if (!valid)
-            Add(path, $"'{Shown(value.GetString()!)}' is not a date; year-month-day such as 2026-11-30 expected");
+            Add(
+                path,
+                $"'{Shown(value.GetString()!)}' is not a date; year-month-day such as 2026-11-30 expected",
+                new Wanted(WantedKind.Date)
+            );
         else if (_days.Fault(date) is { } fault)
             Add(path, fault);
     }
 
-    private bool Expect(bool fits, JsonElement value, string path, string expected)
+    private bool Expect(bool fits, JsonElement value, string path, string expected, Wanted? wanted = null)
     {
         if (!fits)
-            Add(path, $"{Kind(value)} is not right; {expected} expected");
+            Add(path, $"{Kind(value)} is not right; {expected} expected", wanted);
         return fits;
     }
 
-    private void Add(string path, string message)
+    private void Add(string path, string message, Wanted? wanted = null)
     {
         if (!IsFull)
-            _faults.Add(new Fault(path, message));
+            _faults.Add(new Fault(path, message) { Wanted = wanted });
     }
+
+    private static Wanted? WantedOf(Shape shape) =>
+        shape switch
+        {
+            Shape.Number number => new Wanted(WantedKind.Number, number.Least, number.Most, number.Unit.Length > 0 ? number.Unit : null),
+            Shape.Listing listing => new Wanted(WantedKind.Count, listing.Least, listing.Most, Asked: 0),
+            Shape.Words words => new Wanted(WantedKind.Text, Most: words.Most),
+            Shape.Day => new Wanted(WantedKind.Date),
+            _ => null,
+        };
 
     private static string Hint(string text, IReadOnlyList<string> codes)
     {

@@ -4,6 +4,7 @@ using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Prescription;
+using Nerezza.Data.Stores;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;
 
@@ -22,8 +23,8 @@ public sealed record BlockView
 
     public required PlanDocument Plan { get; init; }
 
-    /// <summary>The plan as it was made.</summary>
-    public required PlanDocument AsMade { get; init; }
+    /// <summary>The heaviest load of each exercise as the plan was made; today's maxes may ask for another.</summary>
+    public required IReadOnlyList<MadeLoad> Made { get; init; }
 
     public required IReadOnlyList<SetView> Done { get; init; }
 
@@ -60,7 +61,13 @@ public sealed record BlockView
 
     /// <summary>Work for range and relief, every day, away from the sessions.</summary>
     public required IReadOnlyList<DailyWork> Daily { get; init; }
+
+    /// <summary>Every plan of the client that stands, first to last; this one is among them.</summary>
+    public required IReadOnlyList<StandingPlan> Standing { get; init; }
 }
+
+/// <summary>The load of an exercise as the plan was made.</summary>
+public sealed record MadeLoad(int Week, Weekday Day, string Exercise, double Kg);
 
 /// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
 public sealed record DraftView
@@ -187,6 +194,10 @@ public sealed record CopyBlock
 {
     [Length(36)]
     public required string ToClient { get; init; }
+
+    /// <summary>The version that is copied.</summary>
+    [Between(1, 100_000, "a version")]
+    public required int Number { get; init; }
     public required DateOnly Start { get; init; }
 }
 

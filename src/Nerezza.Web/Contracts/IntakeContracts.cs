@@ -35,9 +35,17 @@ public sealed record IntakeView
     /// <summary>All kit in the groups in which a coach looks for it.</summary>
     public required IReadOnlyList<KitGroup> KitGroups { get; init; }
 
+    /// <summary>What was entered and does not go with the rest; it is kept all the same.</summary>
+    public required IReadOnlyList<DoubtLine> Doubts { get; init; }
+
     /// <summary>What a bar can be.</summary>
     public required IReadOnlyList<Implement> BarKinds { get; init; }
 }
+
+/// <summary>A question about what was entered.</summary>
+/// <param name="Field">The field that it stands at; null for a max.</param>
+/// <param name="Exercise">The exercise of a max.</param>
+public sealed record DoubtLine(string? Field, string? Exercise, Side? Side, string Text);
 
 /// <summary>An entered set, with its estimate where it gives one.</summary>
 public sealed record EnteredMax(Guid Id, StrengthSection Set, double? OneRepMaxKg);

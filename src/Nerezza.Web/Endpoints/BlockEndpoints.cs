@@ -31,6 +31,7 @@ public static class BlockEndpoints
 
     private static async Task<Results<Ok<BlockView>, NoContent, NotFound>> Get(
         Guid id,
+        DateOnly? on,
         ClientStore clients,
         PlanStore plans,
         LogStore log,
@@ -43,11 +44,12 @@ public static class BlockEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } plan)
+        if (await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
             return TypedResults.NoContent();
-        ClientLog sets = await log.Of(id, cancel, plan.Inputs.Block!.Start);
+        IReadOnlyList<StandingPlan> standing = await plans.AllStanding(id, cancel);
+        ClientLog sets = await log.Of(id, cancel, plan.Starts);
         if (PlanService.Stop(file) is { } stop)
-            return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, stop));
+            return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, standing, stop));
         // The basis is kept, so that the first key of an edit finds it there.
         PreparedPlan basis = await bases.Of(
             plan.Id,
@@ -56,7 +58,7 @@ public static class BlockEndpoints
             catalogue,
             () => Task.FromResult(planner.Basis(plan, file, sets))
         );
-        return TypedResults.Ok(desk.View(plan, basis, file, sets));
+        return TypedResults.Ok(desk.View(plan, basis, file, sets, standing));
     }
 
     private static async Task<Results<Created, NotFound, ValidationProblem, ProblemHttpResult>> Make(
@@ -79,7 +81,8 @@ public static class BlockEndpoints
             file,
             await log.Of(id, cancel),
             request,
-            await plans.Newest(id, cancel),
+            await plans.On(id, request.Start, cancel),
+            await plans.On(id, request.Start.AddDays(-1), cancel),
             await plans.NextNumber(id, cancel)
         );
         if (!await plans.Add(plan, cancel))
@@ -132,13 +135,14 @@ public static class BlockEndpoints
             return Problems.Invalid(body.Faults);
         if (EditMapping.Faults(edit.Edits, "edits").ToList() is { Count: > 0 } faults)
             return Problems.Invalid(faults);
-        if (await clients.Find(id, cancel) is not { } file || await plans.Newest(id, cancel) is not { } plan)
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, edit.Number, cancel) is not { } plan)
             return TypedResults.NotFound();
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
-        if (plan.Number != edit.Number)
+        int next = await plans.NextNumber(id, cancel);
+        if (!(await plans.AllStanding(id, cancel)).Any(standing => standing.Number == edit.Number))
             return Problems.LostRace();
-        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), edit.Edits, plan.Number + 1), cancel))
+        if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), edit.Edits, next), cancel))
             return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
     }
@@ -174,13 +178,14 @@ public static class BlockEndpoints
         PlanStore plans,
         LogStore log,
         BlockViews desk,
+        PlanService planner,
         CancellationToken cancel
     )
     {
         if (
             await clients.Find(id, cancel) is not { } file
             || await plans.Version(id, number, cancel) is not { } other
-            || await (against is { } version ? plans.Version(id, version, cancel) : plans.Newest(id, cancel)) is not { } second
+            || await (against is { } version ? plans.Version(id, version, cancel) : plans.On(id, planner.Today, cancel)) is not { } second
         )
             return TypedResults.NotFound();
         return TypedResults.Ok(desk.Difference(other, second, file, await log.Of(id, cancel)));
@@ -222,7 +227,7 @@ public static class BlockEndpoints
             return Problems.Invalid([new Fault("toClient", "is not an id; a client's id expected")]);
         if (
             await clients.Find(id, cancel) is not { } file
-            || await plans.Newest(id, cancel) is not { } plan
+            || await plans.Version(id, copy.Number, cancel) is not { } plan
             || await clients.Find(to, cancel) is not { } target
         )
             return TypedResults.NotFound();

@@ -26,14 +26,14 @@ public static class ClientEndpoints
 
     private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
     {
-        IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
+        IReadOnlyDictionary<Guid, PlanCourse> courses = await plans.FromOfAll(today, cancel);
         List<ClientLine> lines =
         [
             .. (await clients.All(cancel)).Select(client => new ClientLine(
                 client.Id,
                 client.Name,
-                newest.GetValueOrDefault(client.Id)?.NextSession(today),
-                !newest.ContainsKey(client.Id) || newest[client.Id].Document.Block is null
+                courses.GetValueOrDefault(client.Id)?.NextSession(today),
+                courses.GetValueOrDefault(client.Id)?.On(today)?.Document.Block is null
             )),
         ];
         return TypedResults.Ok(lines);
@@ -90,13 +90,14 @@ public static class ClientEndpoints
         ClientStore clients,
         PlanStore plans,
         LogStore log,
+        TimeProvider clock,
         ILogger<EventLog> events,
         CancellationToken cancel
     )
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        PlanRow? plan = await plans.Newest(id, cancel);
+        PlanRow? plan = await plans.On(id, Today(clock), cancel);
         events.Exported(id, clients.CoachId);
         return TypedResults.Ok(CaseAssembly.Case(file, await log.All(id, cancel), plan?.Inputs.Block));
     }

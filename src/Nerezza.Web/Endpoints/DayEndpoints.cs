@@ -23,17 +23,17 @@ public static class DayEndpoints
     )
     {
         IReadOnlyList<ClientFile> files = await clients.AllFiles(cancel);
-        IReadOnlyDictionary<Guid, PlanRow> newest = await plans.NewestOfAll(cancel);
+        IReadOnlyDictionary<Guid, PlanCourse> courses = await plans.FromOfAll(date, cancel);
         IReadOnlyDictionary<Guid, int> done = await log.SetsOn(date, cancel);
         List<DaySession> sessions = [];
         List<Decision> decisions = [];
         foreach (ClientFile file in files)
         {
-            PlanRow? plan = newest.GetValueOrDefault(file.Client.Id);
+            PlanCourse course = courses.GetValueOrDefault(file.Client.Id) ?? PlanCourse.Empty;
             string? stop = PlanService.Stop(file);
-            if (Waiting(file, plan, stop, date) is { } decision)
+            if (Waiting(file, course, stop, date) is { } decision)
                 decisions.Add(decision);
-            if (stop is null && plan?.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
+            if (stop is null && course.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
                 sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
         }
         return TypedResults.Ok(new DayView(date, sessions, decisions));
@@ -49,8 +49,9 @@ public static class DayEndpoints
             session.Items.Sum(item => item.Sets.Count)
         );
 
-    private static Decision? Waiting(ClientFile file, PlanRow? plan, string? stop, DateOnly today)
+    private static Decision? Waiting(ClientFile file, PlanCourse course, string? stop, DateOnly today)
     {
+        PlanRow? plan = course.On(today);
         Guid id = file.Client.Id;
         string name = file.Client.Name;
         if (stop is not null)
@@ -65,7 +66,7 @@ public static class DayEndpoints
                 $"Plan {plan.Number} was made from older answers.",
                 Station.Block
             );
-        if (plan.NextSession(today) is null)
+        if (course.NextSession(today) is null)
             return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
         return null;
     }

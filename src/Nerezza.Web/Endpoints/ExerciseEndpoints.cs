@@ -37,7 +37,7 @@ public static class ExerciseEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        PlanRow? newest = await plans.Newest(id, cancel);
+        PlanRow? newest = await plans.On(id, desk.Today, cancel);
         Plan plan = desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null);
         return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest)));
     }
@@ -56,7 +56,7 @@ public static class ExerciseEndpoints
         if (Codes.Find<AccessorySchool>(school) is not { } other || await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        PlanRow? newest = await plans.Newest(id, cancel);
+        PlanRow? newest = await plans.On(id, desk.Today, cancel);
         IReadOnlyList<Pick> picks = CaseAssembly.Picks(file);
         return TypedResults.Ok(
             exercises.School(other, desk.Proposal(file, sets, newest, picks, null), desk.Proposal(file, sets, newest, picks, other))
@@ -79,7 +79,7 @@ public static class ExerciseEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        PlanRow? newest = await plans.Newest(id, cancel);
+        PlanRow? newest = await plans.On(id, desk.Today, cancel);
         return TypedResults.Ok(
             exercises.Effect(
                 desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null),

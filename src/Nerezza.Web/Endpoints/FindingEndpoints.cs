@@ -36,7 +36,7 @@ public static class FindingEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
-        PlanRow? plan = await plans.Newest(id, cancel);
+        PlanRow? plan = await plans.On(id, desk.Today, cancel);
         LeanComparison? lean = PlanService.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(
@@ -114,6 +114,7 @@ public static class FindingEndpoints
     /// <summary>What the plan in force would become if it were made again now.</summary>
     private static async Task<Results<Ok<PlanPreview>, NoContent, NotFound>> Preview(
         Guid id,
+        DateOnly? on,
         ClientStore clients,
         PlanStore plans,
         LogStore log,
@@ -123,7 +124,7 @@ public static class FindingEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } plan)
+        if (await plans.On(id, on ?? desk.Today, cancel) is not { } plan)
             return TypedResults.NoContent();
         return TypedResults.Ok(
             new PlanPreview(plan.Number, PlanService.IsOutOfDate(plan, file), desk.Changes(plan, file, await log.Of(id, cancel)))

@@ -33,9 +33,10 @@ public static class FloorEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (await plans.Newest(id, cancel) is not { } row)
+        PlanCourse course = await plans.From(id, date, cancel);
+        if (course.On(date) is not { } row)
             return TypedResults.NoContent();
-        DateOnly[] dates = [.. row.Sessions().Select(session => session.Date)];
+        DateOnly[] dates = [.. course.Sessions().Select(session => session.Date)];
         var empty = new FloorView
         {
             ClientId = id,

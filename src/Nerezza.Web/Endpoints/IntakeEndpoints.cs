@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
@@ -56,9 +57,28 @@ public static class IntakeEndpoints
                 Stop = PlanService.Stop(file),
                 KitNotes = KitWords.Notes(PlanService.KitOf(file)),
                 KitGroups = KitGroups.All,
+                Doubts =
+                [
+                    .. desk.Doubts(file).Select(doubt => Line(doubt, catalogue)),
+                    .. await clients.HasNamesake(id, file.Client.Name, cancel)
+                        ? new[] { new DoubtLine("name", null, null, "Another client has this name too.") }
+                        : [],
+                ],
                 BarKinds = Loader.BarKinds,
             }
         );
+    }
+
+    private static DoubtLine Line(Doubt doubt, ExerciseCatalogue catalogue)
+    {
+        string text = DoubtWords.Ask(doubt, catalogue);
+        return doubt switch
+        {
+            Doubt.TrainsSinceChildhood => new DoubtLine("trainingYears", null, null, text),
+            Doubt.HeavyForBody heavy => new DoubtLine(null, heavy.Exercise, heavy.Side, text),
+            Doubt.UnlikeOthers unlike => new DoubtLine(null, unlike.Exercise, unlike.Side, text),
+            _ => throw new UnreachableException(doubt.GetType().Name),
+        };
     }
 
     private static SegmentsSection Estimates(double heightCm)

@@ -69,7 +69,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
             );
             Core.Plan made = desk.Current(plan, file, ClientLog.None);
             Written(
-                services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None),
+                services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, ClientLog.None), file, ClientLog.None, []),
                 written
             );
             Written(services.GetRequiredService<LeverViews>().View(file, ClientLog.None), written);
@@ -101,18 +101,19 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
     {
         (Guid coach, Guid client) = await services.GetRequiredService<AnyClient>().WithPlan(cancel) ?? (Guid.Empty, Guid.Empty);
         services.GetRequiredService<CoachScope>().Enter(coach);
+        DateOnly today = services.GetRequiredService<PlanService>().Today;
         await services.GetRequiredService<ClientStore>().AllFiles(cancel);
-        await services.GetRequiredService<PlanStore>().NewestOfAll(cancel);
+        await services.GetRequiredService<PlanStore>().FromOfAll(today, cancel);
         await services.GetRequiredService<OwnExerciseStore>().All(cancel);
         await services.GetRequiredService<LogStore>().Stamp(client, cancel);
         ClientLog log = await services.GetRequiredService<LogStore>().Of(client, cancel);
         if (
-            await services.GetRequiredService<PlanStore>().Newest(client, cancel) is not { } plan
+            await services.GetRequiredService<PlanStore>().On(client, today, cancel) is not { } plan
             || await services.GetRequiredService<ClientStore>().Find(client, cancel) is not { } file
         )
             return;
         PlanService desk = services.GetRequiredService<PlanService>();
-        services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, log), file, log);
+        services.GetRequiredService<BlockViews>().View(plan, desk.Basis(plan, file, log), file, log, []);
         desk.Review(file, log);
     }
 

@@ -22,7 +22,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
 
     /// <summary>The view of a plan as it stands.</summary>
     /// <param name="basis">What the plan rests on with today's maxes.</param>
-    public BlockView View(PlanRow row, PreparedPlan basis, ClientFile file, ClientLog log)
+    public BlockView View(PlanRow row, PreparedPlan basis, ClientFile file, ClientLog log, IReadOnlyList<StandingPlan> standing)
     {
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
@@ -33,7 +33,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             OutOfDate = PlanService.IsOutOfDate(row, file),
             Stop = null,
             Plan = desk.ToDocument(plan),
-            AsMade = row.Document,
+            Made = Made(row.Document),
             Done = Done(row, log),
             KindBecause = plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "",
             Favours = plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "",
@@ -56,12 +56,13 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
                 )),
             ],
             Daily = floor.Daily(plan),
+            Standing = standing,
         };
     }
 
     /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is
     /// cleared.</summary>
-    public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, string stop)
+    public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<StandingPlan> standing, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
         return new BlockView
@@ -71,7 +72,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             OutOfDate = PlanService.IsOutOfDate(row, file),
             Stop = stop,
             Plan = locked,
-            AsMade = locked,
+            Made = [],
             Done = Done(row, log),
             KindBecause = "",
             Favours = "",
@@ -85,8 +86,21 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             Chain = [],
             Attempts = [],
             Daily = [],
+            Standing = standing,
         };
     }
+
+    private static IReadOnlyList<MadeLoad> Made(PlanDocument plan) =>
+        [
+            .. (plan.Block?.Weeks ?? []).SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session
+                        .Items.Select(item => (item.Exercise, Kg: item.Sets.Max(set => set.Kg)))
+                        .Where(row => row.Kg is not null)
+                        .Select(row => new MadeLoad(week.Number, session.Day, row.Exercise, row.Kg!.Value))
+                )
+            ),
+        ];
 
     private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) =>
         [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorViews.View)];

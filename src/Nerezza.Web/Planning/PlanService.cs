@@ -24,7 +24,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "10";
+    public const string EngineVersion = "11";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);
@@ -32,8 +32,10 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
 
     /// <summary>A new plan. A block asked for as auto is stored as the kind it was decided to be, so that the log cannot change it
     /// later.</summary>
-    /// <param name="before">The plan in force. Edits of the same weeks are kept; a block of its own starts without.</param>
-    public PlanRow Make(ClientFile file, ClientLog log, PlanRequest request, PlanRow? before, int number)
+    /// <param name="before">The plan that is in force on its first day. Edits of the same weeks are kept; a block of its own starts
+    /// without.</param>
+    /// <param name="last">The plan that is in force on the day before.</param>
+    public PlanRow Make(ClientFile file, ClientLog log, PlanRequest request, PlanRow? before, PlanRow? last, int number)
     {
         var block = new BlockSection
         {
@@ -50,7 +52,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             sameWeeks && before is { Base: BlockBase.Made } ? before.Edits : [],
             request.Base ?? BlockBase.Made,
             number,
-            before
+            last
         );
     }
 
@@ -62,7 +64,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         IReadOnlyList<EditSection> edits,
         BlockBase @base,
         int number,
-        PlanRow? before = null
+        PlanRow? last = null
     )
     {
         CaseDocument document = CaseAssembly.Facts(file, block);
@@ -71,7 +73,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             {
                 Edits = EditMapping.ToEdits(edits),
                 Base = @base,
-                LastKind = LastKindOf(before, block.Start),
+                LastKind = LastKindOf(last, block.Start),
             }
         );
         return new PlanRow
@@ -80,6 +82,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Id = Guid.CreateVersion7(),
             ClientId = file.Client.Id,
             Number = number,
+            Starts = block.Start,
+            Ends = block.Start.AddDays(7 * Math.Max(1, plan.Block?.Weeks.Count ?? 1) - 1),
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
             InputsHash = CaseAssembly.InputsHash(document, file),
@@ -93,8 +97,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         };
     }
 
-    private static BlockKind? LastKindOf(PlanRow? before, DateOnly start) =>
-        before?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
+    private static BlockKind? LastKindOf(PlanRow? last, DateOnly start) =>
+        last?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
 
     /// <summary>A plan with other edits: the same inputs, a version of its own.</summary>
     public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number) =>
@@ -104,6 +108,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Id = Guid.CreateVersion7(),
             ClientId = row.ClientId,
             Number = number,
+            Starts = row.Starts,
+            Ends = row.Ends,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
             InputsHash = row.InputsHash,
@@ -168,7 +174,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
     }
 
-    private DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
+    /// <summary>The day that it is, by the server's clock.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
 
     /// <summary>The client's findings as everything stands now, each with the coach's word.</summary>
     public IReadOnlyList<ReviewedFinding> Review(ClientFile file, ClientLog log)
@@ -244,6 +251,13 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     /// <summary>What the plan in force would become if it were made again now, in words; empty when nothing would change.</summary>
     public IReadOnlyList<string> Changes(PlanRow row, ClientFile file, ClientLog log) =>
         [.. PlanDifference.Between(Current(row, file, log), Preview(file, log, row)).Select(_changes.Text)];
+
+    /// <summary>What of a client's answers does not go with the rest.</summary>
+    public IEnumerable<Doubt> Doubts(ClientFile file)
+    {
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
+        return Core.Loads.Doubts.Of(now.Client, now.Strength, own.All, Today);
+    }
 
     /// <summary>The maxes of a client today.</summary>
     public IReadOnlyList<OneRepMax> Maxes(ClientFile file, ClientLog log)

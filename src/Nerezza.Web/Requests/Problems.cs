@@ -6,14 +6,17 @@ namespace Nerezza.Web.Requests;
 /// <summary>Problem details (RFC 9457) that name the field and the way out.</summary>
 internal static class Problems
 {
-    public static ValidationProblem Invalid(IEnumerable<Fault> faults) =>
-        TypedResults.ValidationProblem(
-            faults
-                .GroupBy(fault => fault.Path.Length == 0 ? "body" : fault.Path)
-                .ToDictionary(same => same.Key, same => same.Select(fault => fault.Message).ToArray()),
+    public static ValidationProblem Invalid(IEnumerable<Fault> faults)
+    {
+        List<Fault> all = [.. faults.Select(fault => fault.Path.Length == 0 ? fault with { Path = "body" } : fault)];
+        return TypedResults.ValidationProblem(
+            all.GroupBy(fault => fault.Path).ToDictionary(same => same.Key, same => same.Select(fault => fault.Message).ToArray()),
             title: "Some fields need another look.",
-            detail: "Nothing was saved. Each field below says what is expected."
+            detail: "Nothing was saved. Each field says what is expected.",
+            // For the page, which says it in its own words and in the coach's units.
+            extensions: [new("wanted", all.DistinctBy(fault => fault.Path).ToDictionary(fault => fault.Path, fault => fault.Wanted))]
         );
+    }
 
     public static ValidationProblem Invalid(string field, string message) => Invalid([new Fault(field, message)]);
 
@@ -21,7 +24,8 @@ internal static class Problems
         TypedResults.Problem(
             statusCode: StatusCodes.Status409Conflict,
             title: "Someone else changed this in between.",
-            detail: "Nothing of yours was saved over it. Load it again, look at what changed, and save once more."
+            detail: "Nothing of yours was saved over it. Load it again, look at what changed, and save once more.",
+            type: "nerezza:lost-race"
         );
 
     public static ProblemHttpResult Locked(string text) =>

@@ -105,18 +105,32 @@ public sealed class ReferralTests
         Assert.Equal(new Caution.Allowed(Rpe.Ten, 1), caps.For(ExerciseCatalogue.Shipped["bench-press"]));
     }
 
-    [Fact]
-    public void Age_and_heavy_work_cap_the_effort()
+    [Theory]
+    [InlineData(2010, null, "front-squat", 10, 1, 1)]
+    [InlineData(2012, null, "front-squat", 7, 1, 1)]
+    [InlineData(1990, HealthFlag.Hernia, "front-squat", 7, 0.75, 6)]
+    [InlineData(1990, HealthFlag.Hernia, "bench-press", 7, 0.75, 6)]
+    [InlineData(1990, HealthFlag.Hernia, "conventional-deadlift", 6, 0.75, 6)]
+    [InlineData(1990, HealthFlag.Hernia, "pull-up", 7, 0.75, 6)]
+    [InlineData(1990, HealthFlag.Hernia, "loaded-throw", 7, 0.75, 3)] // it has no more
+    [InlineData(1990, HealthFlag.Hernia, "glute-squeeze", 7, 1, 1)]
+    [InlineData(2012, HealthFlag.Hernia, "front-squat", 7, 0.75, 6)]
+    public void Age_and_heavy_work_cap_effort_load_and_repetitions(
+        int born,
+        HealthFlag? flag,
+        string exercise,
+        double rpe,
+        double fraction,
+        int fewest
+    )
     {
-        Assert.Equal(7, Allowed(Client() with { BirthYear = 2012 }).MostRpe.Value);
-        Assert.Equal(10, Allowed(Client() with { BirthYear = 2010 }).MostRpe.Value);
-        Assert.Equal(7, Allowed(Client() with { Health = new Health([HealthFlag.Hernia], null) }).MostRpe.Value);
-    }
-
-    private static Caution.Allowed Allowed(Client client) =>
-        Assert.IsType<Caution.Allowed>(
-            new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped["front-squat"])
+        Client client = Client() with { BirthYear = born, Health = new Health(flag is { } one ? [one] : [], null) };
+        Caution.Allowed allowed = Assert.IsType<Caution.Allowed>(
+            new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped[exercise])
         );
+        Assert.Equal((rpe, fraction, fewest), (allowed.MostRpe.Value, allowed.MostFraction, allowed.FewestReps));
+        Assert.Equal(fewest > 1, allowed.BreathCue is not null);
+    }
 
     private static string Text(Referral? referral) => referral is null ? "none" : $"{referral.Level} {referral.Urgency}";
 

@@ -11,7 +11,7 @@ namespace Nerezza.Web.Tests.Contract;
 
 /// <summary>Holds a plan against the handbook's numbers, written down here once more: effort and percent, spacing, sides, deloads, budgets,
 /// weekly limits. Of Core it takes the catalogue's facts and no rule.</summary>
-internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
+internal sealed partial class RuleJudge(CaseDocument @case, PlanDocument plan)
 {
     private static readonly ExerciseCatalogue Catalogue = ExerciseCatalogue.Shipped;
     private readonly Dictionary<string, double> _maxes = plan
@@ -278,20 +278,6 @@ internal sealed class RuleJudge(CaseDocument @case, PlanDocument plan)
                 && !Said("weekly-low", name)
             )
                 yield return $"week {week.Number}: {week.Sets} sets of {name}, at least {week.Low}, and no remark";
-        }
-    }
-
-    /// <summary>Until someone was seen: before heavy work nothing above RPE 7, before any loading nothing along the spine either.</summary>
-    private IEnumerable<string> Referred(BlockPart block)
-    {
-        if (plan.Referral?.Level is not (ReferralLevel.BeforeHeavy or ReferralLevel.BeforeLoading))
-            yield break;
-        foreach ((WeekPart week, SessionPart session, ItemPart item) in All(block))
-        {
-            if (item.Sets.Any(set => set.Rpe > 7))
-                yield return $"{At(week, session, item)}: RPE {item.Sets.Max(set => set.Rpe)} under a referral";
-            if (plan.Referral.Level is ReferralLevel.BeforeLoading && Catalogue[item.Exercise].Axial > 0)
-                yield return $"{At(week, session, item)}: loads the spine under a referral";
         }
     }
 

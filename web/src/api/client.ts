@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { type Wanted, wantedInWords } from '../text/wanted'
 import type { paths } from './schema'
 
 /** What went wrong with a request, in words that can be shown; fields by their path. */
@@ -35,6 +36,7 @@ interface ProblemBody {
   title?: string
   detail?: string
   errors?: Record<string, string[]>
+  wanted?: Record<string, Wanted | null>
 }
 
 /** The data of an answer, or the problem thrown as an ApiProblem. */
@@ -44,6 +46,10 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   })
   if (response.ok) return data as T
   const body = (error ?? {}) as ProblemBody
-  const fields = Object.fromEntries(Object.entries(body.errors ?? {}).map(([path, messages]) => [path, messages.join('; ')]))
+  const told = (path: string, messages: string[]) => {
+    const wanted = body.wanted?.[path]
+    return wanted ? wantedInWords(wanted) : messages.join('; ')
+  }
+  const fields = Object.fromEntries(Object.entries(body.errors ?? {}).map(([path, messages]) => [path, told(path, messages)]))
   throw new ApiProblem(response.status, body.title ?? 'That did not work.', body.detail ?? '', fields, body.type)
 }

@@ -206,7 +206,7 @@ export const codes = {
     'dip-bars',
     'log',
   ],
-  insteadReason: ['capped-effort', 'capped-load', 'over-the-max', 'kit', 'by-effort'],
+  insteadReason: ['capped-effort', 'capped-load', 'fewest-reps', 'over-the-max', 'kit', 'by-effort'],
   isolation: ['after', 'pre-exhaust'],
   ladderId: [
     'hip-thrust',
@@ -337,6 +337,7 @@ export const codes = {
   sides: ['both', 'one', 'offset'],
   squatDepth: ['above', 'at', 'below'],
   station: ['intake', 'health', 'screen', 'findings', 'block', 'floor'],
+  stationState: ['empty', 'begun', 'done', 'out-of-date'],
   strengthReps: ['moderate', 'low'],
   targetKind: ['straight', 'ramp', 'ascending', 'top-and-back-off', 'calibration'],
   urgency: ['emergency', 'doctor', 'clearance'],

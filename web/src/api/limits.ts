@@ -12,7 +12,7 @@ export const limits = {
     massKg: { least: 25, most: 300, unit: 'kilograms' },
     trainingYears: { least: 0, most: 80, unit: 'years' },
   },
-  copyBlock: { toClient: { length: 36 } },
+  copyBlock: { toClient: { length: 36 }, number: { least: 1, most: 100000, unit: 'a version' } },
   daySection: { minutes: { least: 10, most: 300, unit: 'minutes' } },
   decideFinding: { reason: { length: 500 }, severity: { least: 1, most: 3, unit: 'a severity' } },
   editBlock: { number: { least: 1, most: 100000, unit: 'a version' } },

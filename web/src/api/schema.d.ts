@@ -123,6 +123,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    on: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StationsView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/protocol": {
         parameters: {
             query?: never;
@@ -1086,7 +1132,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    on?: string;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1687,7 +1735,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    on?: string;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2343,7 +2393,7 @@ export interface components {
             outOfDate: boolean;
             stop: null | string;
             plan: components["schemas"]["PlanDocument"];
-            asMade: components["schemas"]["PlanDocument"];
+            made: components["schemas"]["MadeLoad"][];
             done: components["schemas"]["SetView"][];
             kindBecause: string;
             favours: string;
@@ -2357,6 +2407,7 @@ export interface components {
             chain: components["schemas"]["ChainLink"][];
             attempts: components["schemas"]["AttemptsView"][];
             daily: components["schemas"]["DailyWork"][];
+            standing: components["schemas"]["StandingPlan"][];
         };
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
@@ -2514,6 +2565,8 @@ export interface components {
         Conflict: "pain-flexion" | "pain-extension" | "pain-knee" | "pain-hip" | "pain-shoulder" | "pain-ankle" | "shoulder-range" | "pregnant" | "grip";
         CopyBlock: {
             toClient: string;
+            /** Format: int32 */
+            number: number;
             /** Format: date */
             start: string;
         };
@@ -2577,6 +2630,12 @@ export interface components {
         DislikeSection: {
             exercise: string;
             never?: null | boolean;
+        };
+        DoubtLine: {
+            field: null | string;
+            exercise: null | string;
+            side: null | components["schemas"]["Side"];
+            text: string;
         };
         /** @enum {unknown} */
         DowelContact: "head" | "upper-back" | "sacrum";
@@ -3055,7 +3114,7 @@ export interface components {
             because: string;
         };
         /** @enum {unknown} */
-        InsteadReason: "capped-effort" | "capped-load" | "over-the-max" | "kit" | "by-effort";
+        InsteadReason: "capped-effort" | "capped-load" | "fewest-reps" | "over-the-max" | "kit" | "by-effort";
         IntakeView: {
             /** Format: uuid */
             id: string;
@@ -3072,6 +3131,7 @@ export interface components {
             stop: null | string;
             kitNotes: string[];
             kitGroups: components["schemas"]["KitGroup"][];
+            doubts: components["schemas"]["DoubtLine"][];
             barKinds: components["schemas"]["Implement"][];
         };
         /** @enum {unknown} */
@@ -3263,6 +3323,14 @@ export interface components {
             seconds?: null | number;
             /** Format: double */
             metres?: null | number;
+        };
+        MadeLoad: {
+            /** Format: int32 */
+            week: number;
+            day: components["schemas"]["Weekday"];
+            exercise: string;
+            /** Format: double */
+            kg: number;
         };
         MaxPart: {
             exercise: string;
@@ -3598,6 +3666,8 @@ export interface components {
             unit?: null | string;
             keys?: null | components["schemas"]["KeyRange"];
             /** Format: double */
+            most?: null | number;
+            /** Format: double */
             fine?: null | number;
             yes?: null | string;
             no?: null | string;
@@ -3807,6 +3877,14 @@ export interface components {
             /** Format: double */
             tuckAtHipHeightCm?: null | number;
         };
+        StandingPlan: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            starts: string;
+            /** Format: date */
+            ends: string;
+        };
         StandsInstead: {
             part: components["schemas"]["CellPart"];
             /** Format: double */
@@ -3819,6 +3897,16 @@ export interface components {
         };
         /** @enum {unknown} */
         Station: "intake" | "health" | "screen" | "findings" | "block" | "floor";
+        /** @enum {unknown} */
+        StationState: "empty" | "begun" | "done" | "out-of-date";
+        StationsView: {
+            intake: components["schemas"]["StationState"];
+            screen: components["schemas"]["StationState"];
+            findings: components["schemas"]["StationState"];
+            exercises: components["schemas"]["StationState"];
+            block: components["schemas"]["StationState"];
+            floor: components["schemas"]["StationState"];
+        };
         StepView: {
             id: string;
             name: string;
@@ -3984,6 +4072,7 @@ export type DecideFinding = components['schemas']['DecideFinding'];
 export type Decision = components['schemas']['Decision'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
+export type DoubtLine = components['schemas']['DoubtLine'];
 export type DowelContact = components['schemas']['DowelContact'];
 export type DraftView = components['schemas']['DraftView'];
 export type EarlierScreenSection = components['schemas']['EarlierScreenSection'];
@@ -4060,6 +4149,7 @@ export type LoadSource = components['schemas']['LoadSource'];
 export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
+export type MadeLoad = components['schemas']['MadeLoad'];
 export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
@@ -4143,8 +4233,11 @@ export type SlotLine = components['schemas']['SlotLine'];
 export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];
+export type StandingPlan = components['schemas']['StandingPlan'];
 export type StandsInstead = components['schemas']['StandsInstead'];
 export type Station = components['schemas']['Station'];
+export type StationState = components['schemas']['StationState'];
+export type StationsView = components['schemas']['StationsView'];
 export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];
 export type StrengthSection = components['schemas']['StrengthSection'];

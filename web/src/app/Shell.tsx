@@ -8,6 +8,7 @@ import { useSignOut } from '../hooks/useSession'
 import { Loading } from '../ui/states'
 import { Boundary } from './Boundary'
 import { ClientRail } from './ClientRail'
+import { Search } from './Search'
 import { ShortcutList } from './ShortcutList'
 import { StationLine } from './StationLine'
 import { useShortcuts } from './shortcuts'
@@ -34,12 +35,17 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const away = onClient || onCatalogue
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
+  const [searching, setSearching] = useState(false)
   const place = useLocation().pathname
   const signOut = useSignOut()
   const unsent = useUnsent(account)
   const [unsentOpen, setUnsentOpen] = useState(false)
   const [leaving, setLeaving] = useState(false)
-  useShortcuts(clientId, () => setListOpen(true))
+  useShortcuts(
+    clientId,
+    () => setListOpen(true),
+    () => setSearching(true),
+  )
   const clients = useClients()
   const client = clients.state === 'ready' ? clients.data.find((one) => one.id === clientId)?.name : null
   usePageTitle(client, clientId ? words(match?.params.station ?? '') : practice)
@@ -75,6 +81,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
             </Box>
           )}
           <Flex align="center" gap={1} px={2} flexShrink={0}>
+            <HeadButton onClick={() => setSearching(true)} label="Find" hint="/" />
             <Box display={{ base: 'none', md: 'block' }}>
               <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
             </Box>
@@ -92,6 +99,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
           </Boundary>
         </Box>
       </Flex>
+      <Search open={searching} onClose={() => setSearching(false)} clientId={clientId} />
       <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />
       <UnsentList account={account} open={unsentOpen} onClose={() => setUnsentOpen(false)} />
       <SignOutAnyway count={unsent.length} open={leaving} onStay={() => setLeaving(false)} onLeave={() => signOut.mutate()} />

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef } from 'react'
 import { NavLink, useLocation } from 'react-router'
-import { useBlock } from '../hooks/useBlock'
-import { useFindings } from '../hooks/useFindings'
+import type { StationState } from '../api/schema'
+import { useStations } from '../hooks/useClients'
 
 export const stations = [
   { key: '1', path: 'intake', name: 'Intake' },
@@ -14,25 +14,19 @@ export const stations = [
   { key: '7', path: 'floor', name: 'Floor' },
 ] as const
 
-type StationState = 'done' | 'empty' | 'out of date'
+const stateWords: Record<StationState, string> = {
+  empty: 'nothing yet',
+  begun: 'begun: days, kit and one max are what planning rests on',
+  done: 'done',
+  'out-of-date': 'rests on older answers',
+}
 
 /** The stations of this client's file in working order, each with its state. */
 export function StationLine({ clientId }: { clientId: string }) {
-  const block = useBlock(clientId)
-  const view = block.state === 'ready' ? block.data : null
-  const found = useFindings(clientId)
-  const findings = found.state === 'ready' ? found.data : null
+  const asked = useStations(clientId)
   const path = useLocation().pathname
   const onHealth = path.endsWith('/health')
-  const states: Record<string, StationState> = {
-    intake: 'done',
-    screen: findings?.screenedOn ? 'done' : 'empty',
-    findings: findings && findings.findings.length > 0 ? 'done' : 'empty',
-    levers: 'done',
-    exercises: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
-    block: view?.plan.block ? (view.outOfDate ? 'out of date' : 'done') : 'empty',
-    floor: view?.plan.block ? 'done' : 'empty',
-  }
+  const states: Record<string, StationState> = asked.state === 'ready' ? { ...asked.data, levers: 'done' } : {}
   const line = useRef<HTMLDivElement>(null)
   // On a phone the line is wider than the screen: where one is comes into sight.
   useEffect(() => {
@@ -59,7 +53,7 @@ export function StationLine({ clientId }: { clientId: string }) {
               >
                 <Mark state={states[station.path] ?? 'empty'} />
                 {station.name}
-                <chakra.span srOnly>, {states[station.path]}</chakra.span>
+                <chakra.span srOnly>, {stateWords[states[station.path] ?? 'empty']}</chakra.span>
               </Flex>
             )
           }}
@@ -77,13 +71,16 @@ function Mark({ state }: { state: StationState }) {
       h="11px"
       border="1.5px solid"
       borderColor="quiet"
+      title={stateWords[state]}
       bg={state === 'done' ? 'quiet' : 'transparent'}
       position="relative"
       overflow="hidden"
       _after={
-        state === 'out of date'
+        state === 'out-of-date'
           ? { content: '""', position: 'absolute', inset: 0, bg: 'quiet', clipPath: 'polygon(0 0, 100% 0, 0 100%)' }
-          : undefined
+          : state === 'begun'
+            ? { content: '""', position: 'absolute', insetX: 0, bottom: 0, h: '50%', bg: 'quiet' }
+            : undefined
       }
     />
   )

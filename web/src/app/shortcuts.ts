@@ -2,8 +2,8 @@ import { useNavigate } from 'react-router'
 import { useWindowKeys } from '../keys/useKeys'
 import { stations } from './StationLine'
 
-/** Keys that work everywhere on the desk but in a field: g then a number opens a station, ? the list of keys. */
-export function useShortcuts(clientId: string | undefined, onList: () => void): void {
+/** Keys that work everywhere on the desk but in a field: g then a number opens a station, / the search, ? the list of keys. */
+export function useShortcuts(clientId: string | undefined, onList: () => void, onSearch: () => void): void {
   const navigate = useNavigate()
   useWindowKeys({
     openStation: (event) => {
@@ -11,6 +11,7 @@ export function useShortcuts(clientId: string | undefined, onList: () => void): 
       if (station && clientId) void navigate(`/clients/${clientId}/${station.path}`)
     },
     openDay: () => void navigate('/'),
+    search: onSearch,
     listKeys: onList,
   })
 }

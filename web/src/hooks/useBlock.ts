@@ -3,16 +3,18 @@ import { useCallback } from 'react'
 import { answer, api } from '../api/client'
 import type { BlockView, CopyBlock, DraftView, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
+import { today } from '../text/dates'
 import { useFileChange } from './useFileChange'
 
 const path = (id: string) => ({ params: { path: { id } } })
 
-/** The block in force; null when none was made yet. */
-export function useBlock(id: string): Fetched<BlockView | null> {
+/** The block in force on a day; null when none was made yet. */
+export function useBlock(id: string, on: string | null = null): Fetched<BlockView | null> {
+  const day = on ?? today()
   return fetched(
     useQuery({
-      queryKey: ['client', id, 'block'],
-      queryFn: async () => (await answer(api.GET('/api/clients/{id}/block', path(id)))) ?? null,
+      queryKey: ['client', id, 'block', day],
+      queryFn: async () => (await answer(api.GET('/api/clients/{id}/block', { params: { path: { id }, query: { on: day } } }))) ?? null,
     }),
   )
 }

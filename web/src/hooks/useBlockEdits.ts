@@ -1,13 +1,24 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BlockView, EditSection } from '../api/schema'
+import { isConflict, problemInWords } from '../api/problems'
 import { laidOver, useAskForDraft, useBlockDraft, useKeepEdits } from './useBlock'
+import { type LeftEdits, placeOf, useLeftEdits } from './useLeftEdits'
 
-interface History {
+/** Edits with what was undone and can be done again. */
+export interface History {
   past: readonly (readonly EditSection[])[]
   now: readonly EditSection[]
   future: readonly (readonly EditSection[])[]
 }
+
+/** As kept in this tab, beside the edits that the version had already. */
+export interface Stored {
+  base: readonly EditSection[]
+  history: History
+}
+
+const fresh = (kept: BlockView): History => ({ past: [], now: kept.edits, future: [] })
 
 /** What can be done with edits; the same object as long as the block is, so that what it is handed to need not be drawn again. */
 export interface EditActs {
@@ -34,23 +45,27 @@ export interface BlockEdits {
   canUndo: boolean
   canRedo: boolean
   acts: EditActs
+  /** Edits of an older version that were not kept when this one was made elsewhere. */
+  left: LeftEdits | null
 }
 
 const withNow = (at: History, now: readonly EditSection[]): History => ({ past: [...at.past, at.now], now, future: [] })
 
 export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
-  const place = `nerezza.block.${clientId}.${kept.number}`
+  const place = placeOf(clientId, kept.number)
+  const { start, ...left } = useLeftEdits(clientId, kept)
   const [history, setHistory] = useState<History>(() => {
     const typed = sessionStorage.getItem(place)
-    return typed ? (JSON.parse(typed) as History) : { past: [], now: kept.edits, future: [] }
+    if (typed) return (JSON.parse(typed) as Stored).history
+    return start.length > kept.edits.length ? withNow(fresh(kept), start) : fresh(kept)
   })
   // Several edits of one turn build on each other, before the page is drawn again.
   const current = useRef(history)
   const dirty = JSON.stringify(history.now) !== JSON.stringify(kept.edits)
   useEffect(() => {
-    if (dirty || history.future.length > 0) sessionStorage.setItem(place, JSON.stringify(history))
+    if (dirty || history.future.length > 0) sessionStorage.setItem(place, JSON.stringify({ base: kept.edits, history } satisfies Stored))
     else sessionStorage.removeItem(place)
-  }, [place, history, dirty])
+  }, [place, history, dirty, kept.edits])
   const ask = useAskForDraft(clientId, kept.number)
   const draft = useBlockDraft(clientId, kept.number, dirty ? history.now : null)
   const keep = useKeepEdits(clientId, kept.number)
@@ -85,10 +100,20 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
     view: last.current,
     edits: history.now,
     dirty,
-    problem: dirty && draft.state === 'failed' ? draft.message : (keep.error?.message ?? null),
+    problem: dirty && draft.state === 'failed' ? draft.message : keep.error && !isConflict(keep.error) ? problemInWords(keep.error) : null,
     working: dirty && draft.state === 'loading',
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     acts,
+    left: left.edits && {
+      number: left.edits.number,
+      own: left.edits.own,
+      layOver: () => {
+        if (left.edits) acts.push(...left.edits.own)
+        left.forget()
+      },
+      keepMine: left.keepMine,
+      leave: left.forget,
+    },
   }
 }

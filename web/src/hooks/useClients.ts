@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { ArchivedClient, CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine } from '../api/schema'
+import type { ArchivedClient, CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine, StationsView } from '../api/schema'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 
@@ -14,6 +14,16 @@ export function useClients(): Fetched<readonly ClientLine[]> {
 /** The clients who are put away. */
 export function usePutAway(): Fetched<readonly ArchivedClient[]> {
   return fetched(useQuery({ queryKey: ['clients', 'archived'], queryFn: () => answer(api.GET('/api/clients/archived')) }))
+}
+
+/** How far the stations of a client's file are. */
+export function useStations(id: string): Fetched<StationsView> {
+  return fetched(
+    useQuery({
+      queryKey: ['client', id, 'stations'],
+      queryFn: () => answer(api.GET('/api/clients/{id}/stations', { params: { path: { id }, query: { on: today() } } })),
+    }),
+  )
 }
 
 /** Puts a client away, or takes one back. */

@@ -13,6 +13,7 @@ import type {
   TakeSchool,
 } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
+import { isConflict } from '../api/problems'
 import { useFileChange } from './useFileChange'
 
 export function useExercises(id: string): Fetched<ExercisesView> {
@@ -105,7 +106,11 @@ export function useExerciseFile(exercise: string | null): Fetched<ExerciseFileVi
 /** After a change of the catalogue everything that was chosen from it is fetched again. */
 function useCatalogueChange<T>(change: (value: T) => Promise<unknown>) {
   const queries = useQueryClient()
-  return useMutation({ mutationFn: change, onSuccess: () => queries.invalidateQueries() })
+  return useMutation({
+    mutationFn: change,
+    onSuccess: () => queries.invalidateQueries(),
+    onError: (problem) => (isConflict(problem) ? queries.invalidateQueries({ queryKey: ['catalogue'] }) : undefined),
+  })
 }
 
 export const useSaveExercise = () => useCatalogueChange((body: SaveExercise) => answer(api.PUT('/api/catalogue/own', { body })))

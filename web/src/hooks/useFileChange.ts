@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { isConflict } from '../api/problems'
 
 /** After any change of a client's file everything that rests on it is fetched again. */
 export function useFileChange<T>(id: string, change: (value: T) => Promise<unknown>) {
@@ -13,5 +14,7 @@ export function useFileChange<T>(id: string, change: (value: T) => Promise<unkno
         queries.invalidateQueries({ queryKey: ['clients'] }),
         queries.invalidateQueries({ queryKey: ['day'] }),
       ]),
+    // Somebody else was faster: what they left is fetched, so that the two can be laid side by side.
+    onError: (problem) => (isConflict(problem) ? queries.invalidateQueries({ queryKey: ['client', id] }) : undefined),
   })
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import type { DecideFinding, FindingsView, PlanPreview } from '../api/schema'
+import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 import { useFileChange } from './useFileChange'
 
@@ -14,12 +15,13 @@ export function useFindings(id: string): Fetched<FindingsView> {
 }
 
 /** What a new plan would change; null when no plan was made yet. Fetched only when asked for. */
-export function usePlanPreview(id: string, asked: boolean): Fetched<PlanPreview | null> {
+export function usePlanPreview(id: string, on: string | null, asked: boolean): Fetched<PlanPreview | null> {
   return fetched(
     useQuery({
-      queryKey: ['client', id, 'preview'],
+      queryKey: ['client', id, 'preview', on],
       enabled: asked,
-      queryFn: async () => (await answer(api.GET('/api/clients/{id}/plans/preview', { params: { path: { id } } }))) ?? null,
+      queryFn: async () =>
+        (await answer(api.GET('/api/clients/{id}/plans/preview', { params: { path: { id }, query: { on: on ?? today() } } }))) ?? null,
     }),
   )
 }

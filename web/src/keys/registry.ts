@@ -18,6 +18,7 @@ const rows = {
     what: 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor',
   },
   openDay: { scope: 'everywhere', press: ['g h'], shown: 'g then h', what: 'the day' },
+  search: { scope: 'everywhere', press: ['/'], shown: '/', what: 'find a client, a station or an exercise' },
   listKeys: { scope: 'everywhere', press: ['?', 'Shift+?'], shown: '?', what: 'this list' },
   next: { scope: 'lists', press: ['j', 'ArrowDown'], shown: 'j or down', what: 'to the next row' },
   previous: { scope: 'lists', press: ['k', 'ArrowUp'], shown: 'k or up', what: 'to the row before' },

@@ -3,6 +3,7 @@ import type { ExerciseLine } from '../api/schema'
 import { codes } from '../api/codes'
 import { options, weekdayNames, weekdays } from '../text/codes'
 import { Field, NumberField, SelectField, TextField, Toggle } from '../ui/form'
+import { MeasureField } from '../ui/MeasureField'
 import type { FactsDraft } from './facts'
 import { lengthUnit, massUnit } from '../text/numbers'
 
@@ -11,29 +12,46 @@ interface Props {
   set: (change: Partial<FactsDraft>) => void
   /** The server's word on a field, by its path in the case. */
   error: (path: string) => string | undefined
+  /** A question about a field, by its path; it is kept either way. */
+  doubt?: (path: string) => string | undefined
 }
 
 const threeColumns = { base: '1fr', sm: '1fr 1fr', lg: 'repeat(4, 1fr)' }
 
-export function PersonFields({ draft, set, error }: Props) {
+export function PersonFields({ draft, set, error, doubt }: Props) {
   return (
     <Grid templateColumns={threeColumns} gap={4}>
       <Box gridColumn={{ sm: 'span 2' }}>
-        <TextField label="Name" value={draft.name} error={error('name')} onChange={(e) => set({ name: e.target.value })} required />
+        <TextField
+          label="Name"
+          value={draft.name}
+          error={error('name')}
+          doubt={doubt?.('name')}
+          onChange={(e) => set({ name: e.target.value })}
+          required
+        />
       </Box>
       <NumberField label="Born, year" value={draft.birthYear} error={error('birthYear')} onValue={(birthYear) => set({ birthYear })} />
       <SelectField label="Sex" value={draft.sex} options={options(codes.sex)} onValue={(sex) => set({ sex: sex as FactsDraft['sex'] })} />
-      <NumberField
+      <MeasureField
+        measure="length"
         label={`Height, ${lengthUnit()}`}
         value={draft.heightCm}
         error={error('heightCm')}
         onValue={(heightCm) => set({ heightCm })}
       />
-      <NumberField label={`Body mass, ${massUnit()}`} value={draft.massKg} error={error('massKg')} onValue={(massKg) => set({ massKg })} />
+      <MeasureField
+        measure="mass"
+        label={`Body mass, ${massUnit()}`}
+        value={draft.massKg}
+        error={error('massKg')}
+        onValue={(massKg) => set({ massKg })}
+      />
       <NumberField
         label="Years of training"
         value={draft.trainingYears}
         error={error('trainingYears')}
+        doubt={doubt?.('trainingYears')}
         onValue={(trainingYears) => set({ trainingYears })}
       />
       <SelectField

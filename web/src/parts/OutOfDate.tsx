@@ -4,10 +4,18 @@ import { usePlanPreview } from '../hooks/useFindings'
 import { Plain } from '../ui/form'
 import { TextLink } from '../ui/TextLink'
 
+interface Props {
+  clientId: string
+  number: number
+  /** A day of the plan; today where none is given. */
+  on?: string
+  onPlan?: () => void
+}
+
 /** Says that the plan rests on older answers, and what a new one would change, before anything changes. */
-export function OutOfDate({ clientId, number, onPlan }: { clientId: string; number: number; onPlan?: () => void }) {
+export function OutOfDate({ clientId, number, on, onPlan }: Props) {
   const [open, setOpen] = useState(false)
-  const preview = usePlanPreview(clientId, open)
+  const preview = usePlanPreview(clientId, on ?? null, open)
   return (
     <Box role="status" px={5} py={3} borderBottom="1px solid" borderColor="hair" borderLeft="6px solid" borderLeftColor="edge">
       <Flex align="center" gap={3} wrap="wrap">

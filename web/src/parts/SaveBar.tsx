@@ -1,36 +1,45 @@
 import { Box, Flex } from '@chakra-ui/react'
 import { ApiProblem } from '../api/client'
+import type { Newer } from '../hooks/useDraft'
 import { useFocusOnWrong } from '../hooks/useFocusOnWrong'
+import { isConflict, problemInWords } from '../api/problems'
 import { Plain, Primary } from '../ui/form'
+import { Conflict } from './Conflict'
 
-interface Props {
-  dirty: boolean
-  saving: boolean
-  saved: boolean
-  problem: Error | null
+interface Props<T> {
+  draft: { dirty: boolean; newer: Newer<T> | null }
+  save: { isPending: boolean; isSuccess: boolean; error: Error | null }
   onSave: () => void
   onReset: () => void
 }
 
-/** Save and take back, with what happened last; stands only where there is something to say. */
-export function SaveBar({ dirty, saving, saved, problem, onSave, onReset }: Props) {
+/** Save and take back, with what happened last; what someone else changed meanwhile is settled here first. */
+export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
+  // That someone else was faster is settled above, once what they saved is here.
+  const lost = isConflict(save.error)
+  const problem = lost ? null : save.error
   useFocusOnWrong(problem)
   return (
-    <Flex mt={4} gap={3} align="center" wrap="wrap" minH="40px">
-      <Primary onClick={onSave} disabled={!dirty} loading={saving} loadingText="Saving">
-        Save
-      </Primary>
-      {dirty && <Plain onClick={onReset}>Take back</Plain>}
-      <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? 'semibold' : 'normal'}>
-        {problem
-          ? `${problem.message} ${problem instanceof ApiProblem ? problem.detail : ''}`
-          : dirty
-            ? 'Not saved yet.'
-            : saved
-              ? 'Saved.'
-              : ''}
-      </Box>
-    </Flex>
+    <>
+      {!save.isPending && draft.newer && <Conflict newer={draft.newer} onLeave={onReset} />}
+      <Flex mt={4} gap={3} align="center" wrap="wrap" minH="40px">
+        <Primary onClick={onSave} disabled={!draft.dirty || draft.newer !== null} loading={save.isPending} loadingText="Saving">
+          Save
+        </Primary>
+        {draft.dirty && !draft.newer && <Plain onClick={onReset}>Take back</Plain>}
+        <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? 'semibold' : 'normal'}>
+          {problem
+            ? problemInWords(problem)
+            : draft.dirty
+              ? lost
+                ? 'Not saved yet: save again.'
+                : 'Not saved yet.'
+              : save.isSuccess
+                ? 'Saved.'
+                : ''}
+        </Box>
+      </Flex>
+    </>
   )
 }
 

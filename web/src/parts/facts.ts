@@ -12,9 +12,9 @@ import type {
   Weekday,
 } from '../api/schema'
 import { weekdays } from '../text/codes'
-import { cmOf, kgOf, length, mass, typedNumber } from '../text/numbers'
+import { typedNumber } from '../text/numbers'
 
-/** The facts as typed: numbers stay text until they are saved. */
+/** The facts as typed: numbers stay text until they are saved, in kilograms and centimetres whatever unit is shown. */
 export interface FactsDraft {
   name: string
   birthYear: string
@@ -101,8 +101,8 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
     name: facts.name,
     birthYear: text(facts.birthYear),
     sex: facts.sex ?? 'unspecified',
-    heightCm: lengthText(facts.heightCm),
-    massKg: massText(facts.massKg),
+    heightCm: text(facts.heightCm),
+    massKg: text(facts.massKg),
     trainingYears: text(facts.trainingYears),
     level: facts.level,
     goal: facts.goal ?? 'general',
@@ -111,11 +111,11 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
     squat: facts.targetLifts?.find(isSquat) ?? '',
     hinge: facts.targetLifts?.find(isHinge) ?? '',
     minutes: Object.fromEntries(facts.days.map((day) => [day.day, String(day.minutes)])),
-    shank: lengthText(facts.segmentsCm?.shank),
-    thigh: lengthText(facts.segmentsCm?.thigh),
-    torso: lengthText(facts.segmentsCm?.torso),
-    arm: lengthText(facts.segmentsCm?.arm),
-    foot: lengthText(facts.segmentsCm?.foot),
+    shank: text(facts.segmentsCm?.shank),
+    thigh: text(facts.segmentsCm?.thigh),
+    torso: text(facts.segmentsCm?.torso),
+    arm: text(facts.segmentsCm?.arm),
+    foot: text(facts.segmentsCm?.foot),
     emphasis: [...(facts.emphasis ?? [])] as NonNullable<Muscle>[],
     otherTraining: (facts.otherTraining ?? []).map((other) => ({
       day: other.day,
@@ -132,21 +132,6 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
   }
 }
 
-/** A mass as typed in the coach's unit, in kilograms; what does not read as a number stays as it is. */
-export function typedMass(value: string): number | null {
-  const number = typedNumber(value)
-  return typeof number === 'number' ? kgOf(number) : number
-}
-
-/** A length as typed in the coach's unit, in centimetres. */
-export function typedLength(value: string): number | null {
-  const number = typedNumber(value)
-  return typeof number === 'number' ? cmOf(number) : number
-}
-
-export const massText = (kg: number | null | undefined) => (kg === null || kg === undefined ? '' : mass(kg, 3))
-const lengthText = (cm: number | null | undefined) => (cm === null || cm === undefined ? '' : length(cm, 2))
-
 /** The facts to save: what this page edits, laid over what it does not show. */
 export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection {
   const lifts = saved?.targetLifts ?? []
@@ -157,8 +142,8 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
     name: draft.name,
     birthYear: typedNumber(draft.birthYear),
     sex: draft.sex,
-    heightCm: typedLength(draft.heightCm) as number,
-    massKg: typedMass(draft.massKg) as number,
+    heightCm: typedNumber(draft.heightCm) as number,
+    massKg: typedNumber(draft.massKg) as number,
     trainingYears: typedNumber(draft.trainingYears),
     level: draft.level,
     goal: draft.goal,
@@ -168,7 +153,7 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
     days: weekdays
       .filter((day) => draft.minutes[day] !== undefined)
       .map((day) => ({ day: day as Weekday, minutes: typedNumber(draft.minutes[day] ?? '') as number })),
-    segmentsCm: Object.fromEntries(segments.map((segment) => [segment, typedLength(draft[segment])])),
+    segmentsCm: Object.fromEntries(segments.map((segment) => [segment, typedNumber(draft[segment])])),
     emphasis: draft.emphasis,
     otherTraining: draft.otherTraining.map((other) => ({
       day: other.day as Weekday,

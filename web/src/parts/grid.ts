@@ -1,4 +1,4 @@
-import type { BlockPart, CellView, ItemPart, PlanDocument, SessionPart, SetView, Weekday, WeekPart } from '../api/schema'
+import type { BlockPart, CellView, ItemPart, MadeLoad, SessionPart, SetView, Weekday, WeekPart } from '../api/schema'
 import { weekdays } from '../text/codes'
 import { effort, plain } from '../text/numbers'
 import type { SetBar } from '../ui/SetBars'
@@ -150,8 +150,6 @@ export function doneOf(done: readonly SetView[], date: string, exercise: string)
 }
 
 /** The load that the plan was made with, where today's maxes ask for another. */
-export function loadAsMade(asMade: PlanDocument, place: Place): number | null {
-  if (!asMade.block) return null
-  const cell = cellAt(asMade.block, place)
-  return cell ? (topSet(cell.item).kg ?? null) : null
+export function loadAsMade(made: readonly MadeLoad[], place: Place): number | null {
+  return made.find((one) => one.week === place.week && one.day === place.day && one.exercise === place.exercise)?.kg ?? null
 }

@@ -36,7 +36,7 @@ export function mass(kg: number, decimals = 2): string {
 }
 
 /** What was typed in the coach's unit, in kilograms to the gram. */
-export const kgOf = (typed: number): number => (units === 'lb' ? Number((typed * kgPerLb).toFixed(3)) : typed)
+export const kgOf = (typed: number, unit: Units = units): number => (unit === 'lb' ? Number((typed * kgPerLb).toFixed(3)) : typed)
 
 export function length(cm: number, decimals = 1): string {
   return plain(units === 'lb' ? cm / cmPerInch : cm, decimals)
@@ -51,6 +51,36 @@ export function typedNumber(value: string): number | null {
   const number = Number(trimmed)
   return Number.isNaN(number) ? (trimmed as unknown as number) : number
 }
+
+/** What a measure is: one mass, one length, or a list of masses. */
+export type Measure = 'mass' | 'length' | 'masses'
+
+const measures: Record<Measure, { tell: (value: number) => string; read: (value: number) => number }> = {
+  mass: { tell: (kg) => mass(kg, 3), read: (typed) => kgOf(typed) },
+  length: { tell: (cm) => length(cm, 2), read: cmOf },
+  masses: { tell: (kg) => mass(kg, 3), read: (typed) => kgOf(typed) },
+}
+
+const converted = (measure: Measure, text: string, by: (value: number) => string): string => {
+  const one = (part: string) => {
+    const number = typedNumber(part)
+    return typeof number === 'number' ? by(number) : part
+  }
+  return measure === 'masses'
+    ? text
+        .split(/[\s,;]+/)
+        .filter(Boolean)
+        .map(one)
+        .join(', ')
+    : one(text)
+}
+
+/** A measure held in kilograms or centimetres, in the coach's unit; what is no number stays as it is. */
+export const toldMeasure = (measure: Measure, held: string): string => converted(measure, held, measures[measure].tell)
+
+/** A measure typed in the coach's unit, in kilograms or centimetres; what is no number stays as it is. */
+export const readMeasure = (measure: Measure, typed: string): string =>
+  converted(measure, typed, (value) => String(measures[measure].read(value)))
 
 /** Effort as it is read: under RPE 5 nobody can rate, and the word stands in its place. */
 export const effort = (rpe: number | null | undefined): string => (rpe === null || rpe === undefined ? 'easy' : `RPE ${plain(rpe, 1)}`)

@@ -71,6 +71,7 @@ export function BigNumber({
   onValue,
   keys,
   fine,
+  most,
   hint,
 }: {
   label: string
@@ -79,6 +80,8 @@ export function BigNumber({
   onValue: (value: number | null) => void
   keys: readonly number[]
   fine: number
+  /** More than this is a slip of the hand: it stays as typed, with its range, and is not taken. */
+  most?: number | null
   hint?: string
 }) {
   const id = useId()
@@ -88,7 +91,14 @@ export function BigNumber({
     setText(null)
     onValue(number)
   }
-  const stepped = (by: number) => put(Math.max(0, Number(((value ?? keys[0] ?? 0) + by).toFixed(2))))
+  const within = (number: number) => number <= (most ?? Number.POSITIVE_INFINITY)
+  const stepped = (by: number) => {
+    const next = Math.max(0, Number(((value ?? keys[0] ?? 0) + by).toFixed(2)))
+    if (within(next)) put(next)
+  }
+  const read = text === null ? null : typed(text)
+  const wrong = text !== null && text.trim() !== '' && (read === null || !within(read))
+  const told = wrong ? `${text?.trim() ?? ''} is not between 0 and ${most ?? 'what can be'} ${unit}.` : hint
   return (
     <Box minW={0}>
       <chakra.label htmlFor={id} display="block" textStyle="plain" fontWeight="semibold" mb={1.5}>
@@ -106,12 +116,12 @@ export function BigNumber({
           inputMode="decimal"
           autoComplete="off"
           value={text ?? value ?? ''}
-          aria-invalid={text !== null && text.trim() !== '' && typed(text) === null}
-          onBlur={() => setText((kept) => (kept !== null && kept.trim() !== '' && typed(kept) === null ? kept : null))}
+          aria-invalid={wrong}
+          onBlur={() => setText((kept) => (wrong ? kept : null))}
           onChange={(event) => {
             setText(event.target.value)
             const number = typed(event.target.value)
-            if (number !== null || event.target.value.trim() === '') onValue(number)
+            if (event.target.value.trim() === '' || (number !== null && within(number))) onValue(number)
           }}
           h="hand"
           w="110px"
@@ -121,7 +131,7 @@ export function BigNumber({
           bg="lifted"
           color="ink"
           borderColor="edge"
-          aria-describedby={hint ? `${id}-hint` : undefined}
+          aria-describedby={told ? `${id}-hint` : undefined}
         />
         <StepKey label={`${label}: more`} onClick={() => stepped(fine)}>
           +
@@ -134,9 +144,16 @@ export function BigNumber({
         chosen={value}
         onChoose={put}
       />
-      {hint && (
-        <Box id={`${id}-hint`} mt={1.5} textStyle="note" color="quiet">
-          {hint}
+      {told && (
+        <Box
+          id={`${id}-hint`}
+          role={wrong ? 'alert' : undefined}
+          mt={1.5}
+          textStyle="note"
+          color={wrong ? 'stop' : 'quiet'}
+          fontWeight={wrong ? 'semibold' : 'normal'}
+        >
+          {told}
         </Box>
       )}
     </Box>

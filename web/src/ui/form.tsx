@@ -5,13 +5,16 @@ interface FieldProps {
   label: string
   hint?: string
   error?: string
+  /** A question about what stands there; it is kept either way. */
+  doubt?: string
   children: (ids: { id: string; describedBy: string | undefined; invalid: boolean }) => React.ReactNode
 }
 
 /** A labelled field; what is wrong with it stands under it and is read with it. */
-export function Field({ label, hint, error, children }: FieldProps) {
+export function Field({ label, hint, error, doubt, children }: FieldProps) {
   const id = useId()
-  const describedBy = hint || error ? `${id}-more` : undefined
+  const told = error ?? doubt ?? hint
+  const describedBy = told ? `${id}-more` : undefined
   return (
     <Box minW={0}>
       <chakra.label htmlFor={id} display="block" textStyle="note" color="quiet" mb={1}>
@@ -19,8 +22,14 @@ export function Field({ label, hint, error, children }: FieldProps) {
       </chakra.label>
       {children({ id, describedBy, invalid: error !== undefined })}
       {describedBy && (
-        <Box id={describedBy} textStyle="fine" mt={1} color={error ? 'stop' : 'quiet'} fontWeight={error ? 'semibold' : 'normal'}>
-          {error ?? hint}
+        <Box
+          id={describedBy}
+          textStyle="fine"
+          mt={1}
+          color={error ? 'stop' : doubt ? 'ink' : 'quiet'}
+          fontWeight={error || doubt ? 'semibold' : 'normal'}
+        >
+          {told}
         </Box>
       )}
     </Box>
@@ -33,10 +42,11 @@ export function TextField({
   label,
   hint,
   error,
+  doubt,
   ...input
-}: { label: string; hint?: string; error?: string; ref?: React.Ref<HTMLInputElement> } & InputProps) {
+}: { label: string; hint?: string; error?: string; doubt?: string; ref?: React.Ref<HTMLInputElement> } & InputProps) {
   return (
-    <Field label={label} hint={hint} error={error}>
+    <Field label={label} hint={hint} error={error} doubt={doubt}>
       {({ id, describedBy, invalid }) => <Input id={id} aria-describedby={describedBy} aria-invalid={invalid} {...box} {...input} />}
     </Field>
   )
@@ -89,6 +99,7 @@ export function NumberField({
   label: string
   hint?: string
   error?: string
+  doubt?: string
   value: string
   onValue: (value: string) => void
 } & Omit<InputProps, 'value'>) {
@@ -135,8 +146,10 @@ export function SelectField({
   )
 }
 
+type WithRef = ButtonProps & { ref?: React.Ref<HTMLButtonElement> }
+
 /** Out of use or at work it keeps the focus: a button that the browser disables lets it fall to the page. */
-function Keeping({ disabled, loading, loadingText, onClick, children, ...rest }: ButtonProps) {
+function Keeping({ disabled, loading, loadingText, onClick, children, ...rest }: WithRef) {
   const off = (disabled ?? false) || (loading ?? false)
   return (
     <Button
@@ -171,11 +184,11 @@ export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps)
 }
 
 /** The one thing to do here. */
-export function Primary(props: ButtonProps) {
+export function Primary(props: WithRef) {
   return <Keeping bg="ink" color="ground" _hover={{ bg: 'quiet' }} minH="40px" px={5} {...props} />
 }
 
-export function Plain(props: ButtonProps) {
+export function Plain(props: WithRef) {
   return <Keeping variant="outline" bg="lifted" color="ink" borderColor="edge" minH="38px" _hover={{ bg: 'plate' }} {...props} />
 }
 

@@ -41,6 +41,9 @@ public enum InsteadReason
     /// <summary>A cap on the part of the max, from pain or health.</summary>
     CappedLoad,
 
+    /// <summary>Fewer repetitions than caution asks for.</summary>
+    FewestReps,
+
     /// <summary>More than the max allows for these repetitions.</summary>
     OverTheMax,
 
@@ -60,7 +63,10 @@ internal sealed class Written(Loader loader, Func<Exercise, RepCurve> curveOf)
     {
         WeekTarget asked = item.Ask.Target;
         InsteadReason cap = CapOf(asked, curveOf(exercise));
-        if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.IsCounted && item.Sets.Max(set => set.Reps) is var reps && reps != asked.Reps)
+        int fewest = asked.EachReps.Count > 0 ? asked.EachReps.Min() : asked.Reps;
+        if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.Ask.IsCounted && item.Ask.Chosen.Limits.FewestReps is var least && fewest < least)
+            yield return new StandsInstead(CellPart.Reps, fewest, least, InsteadReason.FewestReps, least);
+        else if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.IsCounted && item.Sets.Max(set => set.Reps) is var reps && reps != asked.Reps)
             yield return Instead(CellPart.Reps, asked.Reps, reps, cap, asked);
         if (!item.Ask.Pinned.HasFlag(Pins.Load))
             yield break;
@@ -111,7 +117,7 @@ internal sealed class Written(Loader loader, Func<Exercise, RepCurve> curveOf)
             {
                 InsteadReason.CappedEffort => target.MostRpe.Value,
                 InsteadReason.CappedLoad => Math.Round(target.MostFraction * 100),
-                InsteadReason.OverTheMax or InsteadReason.Kit or InsteadReason.ByEffort => null,
+                InsteadReason.FewestReps or InsteadReason.OverTheMax or InsteadReason.Kit or InsteadReason.ByEffort => null,
             }
         );
 }

@@ -11,7 +11,7 @@ public enum ReferralLevel
     /// <summary>No load on the spine.</summary>
     BeforeLoading,
 
-    /// <summary>Nothing above RPE 7, no breath-hold cue.</summary>
+    /// <summary>Nothing hard or heavy, no set of few repetitions, no breath-hold cue.</summary>
     BeforeHeavy,
 
     /// <summary>See someone soon; the program runs.</summary>

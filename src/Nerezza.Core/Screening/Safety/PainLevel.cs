@@ -19,12 +19,15 @@ public enum PainLevel
 public static class PainScore
 {
     /// <summary>The level of an entry. With a usual score of 3 or more the rise above usual is judged: 1 change, 2 stop.
-    /// A score that is not known counts as its usual level.</summary>
+    /// A score that is not known counts as its usual level; of a pain without any score nothing says that it is slight, and the exercise
+    /// changes until it is scored (assumption).</summary>
     public static PainLevel LevelOf(PainEntry entry)
     {
         PainScoreRule rule = SafetyRules.Shipped.Pain;
         if (entry.NerveSigns)
             return PainLevel.Stop;
+        if (entry is { ScoreDuring: null, ScoreNextMorning: null, UsualScore: null })
+            return PainLevel.Change;
         double usual = entry.UsualScore ?? 0;
         double rise = (entry.ScoreNextMorning ?? usual) - usual;
         double during = entry.ScoreDuring ?? usual;

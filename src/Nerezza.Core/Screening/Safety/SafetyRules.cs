@@ -21,7 +21,9 @@ internal sealed record SafetyRules(
 
 internal sealed record PainScoreRule(double ChangeAbove, double StopAbove, double RiseChange, double RiseStop, double RiseJudgedFrom);
 
-internal sealed record CapRule(PainCapRule Pain, double BeforeHeavyRpe, YouthRule Youth);
+internal sealed record CapRule(PainCapRule Pain, HeavyCapRule BeforeHeavy, YouthRule Youth);
+
+internal sealed record HeavyCapRule(double Rpe, double FloorPullRpe, double Fraction, int FewestReps, string Cue);
 
 internal sealed record PainCapRule(double Rpe, double Fraction);
 

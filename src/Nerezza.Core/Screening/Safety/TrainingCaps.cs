@@ -12,6 +12,12 @@ public abstract record Caution
     /// <summary>It may be done, up to this effort and this part of the max.</summary>
     public sealed record Allowed(Rpe MostRpe, double MostFraction) : Caution
     {
+        /// <summary>No set has fewer repetitions; 1 where caution asks for none.</summary>
+        public int FewestReps { get; init; } = 1;
+
+        /// <summary>What is said of the breath before any other cue; null where nothing needs to be.</summary>
+        public string? BreathCue { get; init; }
+
         /// <summary>Whether it may go to failure and to the whole max.</summary>
         public bool CapsNothing => MostRpe >= Rpe.Ten && MostFraction >= 1;
     }
@@ -45,16 +51,28 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve)
             return new Caution.RuledOut(new CautionReason.OfAnswer(nerve.Reasons[0]));
         bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
-        return new Caution.Allowed(MostRpe(hurts), hurts ? Rules.Pain.Fraction : 1);
+        var allowed = new Caution.Allowed(MostRpe(hurts, exercise), hurts ? Rules.Pain.Fraction : 1);
+        return IsHeavy(exercise) && Open(ReferralLevel.BeforeHeavy) is not null ? UntilCleared(allowed, exercise) : allowed;
     }
 
-    private Rpe MostRpe(bool hurts)
+    /// <summary>Whether a set of it can be so heavy that breath is held.</summary>
+    private static bool IsHeavy(Exercise exercise) => exercise.Load is not LoadSource.None || exercise.BodyFraction > 0;
+
+    private static Caution.Allowed UntilCleared(Caution.Allowed allowed, Exercise exercise) =>
+        allowed with
+        {
+            MostFraction = Math.Min(allowed.MostFraction, Rules.BeforeHeavy.Fraction),
+            FewestReps = Math.Min(Rules.BeforeHeavy.FewestReps, exercise.Reps.Top),
+            BreathCue = Rules.BeforeHeavy.Cue,
+        };
+
+    private Rpe MostRpe(bool hurts, Exercise exercise)
     {
         double most = 10;
         if (hurts)
             most = Rules.Pain.Rpe;
         if (Open(ReferralLevel.BeforeHeavy) is not null)
-            most = Math.Min(most, Rules.BeforeHeavyRpe);
+            most = Math.Min(most, exercise.FromFloor ? Rules.BeforeHeavy.FloorPullRpe : Rules.BeforeHeavy.Rpe);
         if (Youth.Is(client, start))
             most = Math.Min(most, Rules.Youth.Rpe);
         return Rpe.Of(most);

@@ -19,6 +19,7 @@ import { CopyTo } from './CopyTo'
 import { EditBar } from './EditBar'
 import type { FieldKey } from './fields'
 import { cellAt, cellView, held, type Place } from '../../parts/grid'
+import { Left } from './Left'
 import { Panel } from './Panel'
 import { PassedOver } from './PassedOver'
 import { PlanForm } from './PlanForm'
@@ -28,7 +29,9 @@ import { Versions } from './Versions'
 /** The block: weeks across, sessions down, the set in focus on the panel panel, its reasons at the foot. */
 export function Block() {
   const { id = '' } = useParams()
-  const block = useBlock(id)
+  const [search] = useSearchParams()
+  const on = search.get('on')
+  const block = useBlock(id, on)
   const catalogue = useCatalogue()
   // A version that was just kept, restored or planned is drawn anew, and its grid has the focus that the old one had.
   const seen = useRef<{ id: string; number: number } | null>(null)
@@ -47,12 +50,16 @@ export function Block() {
         <Caution word="Stop">{block.data.stop ?? 'There is no block.'}</Caution>
       </Box>
     )
-  return <BlockPage key={id + block.data.number} clientId={id} kept={block.data} catalogue={catalogue.data} takesFocus={isNewVersion} />
+  return (
+    <BlockPage key={id + block.data.number} clientId={id} kept={block.data} on={on} catalogue={catalogue.data} takesFocus={isNewVersion} />
+  )
 }
 
 interface PageProps {
   clientId: string
   kept: BlockView
+  /** The day whose block is asked for; null for today's. */
+  on: string | null
   catalogue: readonly ExerciseLine[]
   takesFocus: boolean
 }
@@ -61,7 +68,7 @@ function focusGrid() {
   document.querySelector<HTMLElement>('[role=grid] [data-focus=true]')?.focus()
 }
 
-function BlockPage({ clientId, kept, catalogue, takesFocus }: PageProps) {
+function BlockPage({ clientId, kept, on, catalogue, takesFocus }: PageProps) {
   const [search, setSearch] = useSearchParams()
   const edits = useBlockEdits(clientId, kept)
   const { view } = edits
@@ -93,8 +100,8 @@ function BlockPage({ clientId, kept, catalogue, takesFocus }: PageProps) {
   }, [])
   // The form was asked for once; the next block is not to open it again.
   useEffect(() => {
-    if (search.has('plan')) setSearch({}, { replace: true })
-  }, [search, setSearch])
+    if (search.has('plan')) setSearch(on ? { on } : {}, { replace: true })
+  }, [on, search, setSearch])
   // What opened has the focus; closed, the grid has it again.
   const close = () => {
     setOpen(null)
@@ -109,6 +116,8 @@ function BlockPage({ clientId, kept, catalogue, takesFocus }: PageProps) {
         <Box flex="1" minW={0} overflow={{ lg: 'auto' }} position="relative">
           <BlockHead
             clientId={clientId}
+            number={kept.number}
+            standing={kept.standing}
             kind={block.kind ?? ''}
             weeks={block.weeks.length}
             because={`${view.kindBecause} ${view.favours}`}
@@ -119,10 +128,22 @@ function BlockPage({ clientId, kept, catalogue, takesFocus }: PageProps) {
             onPanel={turnPanel}
           />
           <EditBar edits={edits} field={field} onField={setField} said={said} />
-          {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} onPlan={() => setOpen('plan')} />}
-          {open === 'plan' && <PlanForm clientId={clientId} title="Plan a block" inForce={block} onDone={close} />}
-          {open === 'versions' && <Versions clientId={clientId} current={kept.number} onDone={close} />}
-          {open === 'copy' && <CopyTo clientId={clientId} start={block.start} onDone={close} />}
+          {edits.left && <Left clientId={clientId} number={kept.number} left={edits.left} name={name} />}
+          {view.outOfDate && <OutOfDate clientId={clientId} number={view.number} on={block.start} onPlan={() => setOpen('plan')} />}
+          {open === 'plan' && (
+            <PlanForm
+              clientId={clientId}
+              title={view.outOfDate ? 'Plan again' : 'Plan the next block'}
+              start={view.outOfDate ? block.start : undefined}
+              standing={view.standing}
+              onDone={(start) => {
+                setSearch(start > today() ? { on: start } : {})
+                close()
+              }}
+            />
+          )}
+          {open === 'versions' && <Versions clientId={clientId} current={kept.number} standing={kept.standing} onDone={close} />}
+          {open === 'copy' && <CopyTo clientId={clientId} number={kept.number} start={block.start} onDone={close} />}
           {open === 'chain' && <Chain view={view} />}
           {open === 'add' && (
             <AddExercise

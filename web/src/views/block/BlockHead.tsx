@@ -1,6 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
+import type { StandingPlan } from '../../api/schema'
 import { words } from '../../text/codes'
+import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { TextLink } from '../../ui/TextLink'
 
@@ -8,6 +10,9 @@ export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
 
 interface Props {
   clientId: string
+  number: number
+  /** Every block that stands, first to last. */
+  standing: readonly StandingPlan[]
   kind: string
   weeks: number
   because: string
@@ -19,7 +24,19 @@ interface Props {
 }
 
 /** What this block is, why, what it gives up; and the way to everything about the whole of it. */
-export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, because, outOfDate, open, onOpen, panel, onPanel }: Props) {
+export const BlockHead = memo(function BlockHead({
+  clientId,
+  number,
+  standing,
+  kind,
+  weeks,
+  because,
+  outOfDate,
+  open,
+  onOpen,
+  panel,
+  onPanel,
+}: Props) {
   const parts = [
     ['chain', 'Chain'],
     ['add', 'Add exercise'],
@@ -27,6 +44,7 @@ export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, becaus
     ['copy', 'Copy to'],
     ['plan', outOfDate ? 'Plan again' : 'Plan the next block'],
   ] as const
+  const here = standing.find((plan) => plan.number === number)
   return (
     <Box data-print="no">
       <Flex px={2.5} minH="46px" align="center" justify="space-between" gap={3} wrap="wrap" py={1}>
@@ -44,14 +62,30 @@ export const BlockHead = memo(function BlockHead({ clientId, kind, weeks, becaus
               {label}
             </Plain>
           ))}
-          <TextLink textStyle="note" to={`/clients/${clientId}/print/block`}>
+          <TextLink textStyle="note" to={`/clients/${clientId}/print/block${here ? `?on=${here.starts}` : ''}`}>
             Print
           </TextLink>
         </Flex>
       </Flex>
+      <Neighbours clientId={clientId} number={number} standing={standing} />
       <Box px={2.5} pb={2} textStyle="note" color="quiet">
         {because}
       </Box>
     </Box>
   )
 })
+
+/** The blocks before and after this one. */
+function Neighbours({ clientId, number, standing }: { clientId: string; number: number; standing: readonly StandingPlan[] }) {
+  const at = standing.findIndex((plan) => plan.number === number)
+  const [before, after] = [standing[at - 1], standing[at + 1]]
+  if (!before && !after) return null
+  return (
+    <Flex as="nav" aria-label="Blocks before and after" px={2.5} pb={1} gap={4} textStyle="note" wrap="wrap">
+      {before && (
+        <TextLink to={`/clients/${clientId}/block?on=${before.starts}`}>The block before, from {shortDate(before.starts)}</TextLink>
+      )}
+      {after && <TextLink to={`/clients/${clientId}/block?on=${after.starts}`}>The next block, from {shortDate(after.starts)}</TextLink>}
+    </Flex>
+  )
+}

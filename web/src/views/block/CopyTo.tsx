@@ -2,11 +2,20 @@ import { Box, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useCopyBlock } from '../../hooks/useBlock'
 import { useClients } from '../../hooks/useClients'
+import { ProblemLine } from '../../parts/ProblemLine'
 import { Primary, SelectField, TextField } from '../../ui/form'
 import { TextLink } from '../../ui/TextLink'
 
+interface Props {
+  clientId: string
+  /** The version that is copied. */
+  number: number
+  start: string
+  onDone: () => void
+}
+
 /** Gives this block to another client, with their maxes, kit and findings; what cannot come along is listed. */
-export function CopyTo({ clientId, start, onDone }: { clientId: string; start: string; onDone: () => void }) {
+export function CopyTo({ clientId, number, start, onDone }: Props) {
   const clients = useClients()
   const copy = useCopyBlock(clientId)
   const [to, setTo] = useState('')
@@ -23,7 +32,7 @@ export function CopyTo({ clientId, start, onDone }: { clientId: string; start: s
               <li key={line}>{line}</li>
             ))}
           </ul>
-          <TextLink to={`/clients/${copy.data.clientId}/block`} onClick={onDone}>
+          <TextLink to={`/clients/${copy.data.clientId}/block?on=${from}`} onClick={onDone}>
             Open it
           </TextLink>
         </Box>
@@ -37,15 +46,11 @@ export function CopyTo({ clientId, start, onDone }: { clientId: string; start: s
           />
           <TextField label="Starts" type="date" value={from} onChange={(event) => setFrom(event.target.value)} />
           <Box>
-            <Primary disabled={to === '' || copy.isPending} onClick={() => copy.mutate({ toClient: to, start: from })}>
+            <Primary disabled={to === '' || copy.isPending} onClick={() => copy.mutate({ toClient: to, number, start: from })}>
               Copy it
             </Primary>
           </Box>
-          {copy.error && (
-            <Box role="alert" color="stop" fontWeight="semibold">
-              {copy.error.message}
-            </Box>
-          )}
+          <ProblemLine problem={copy.error} />
         </Grid>
       )}
     </Box>

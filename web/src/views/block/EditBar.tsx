@@ -70,7 +70,7 @@ export function EditBar({ edits, field, onField, said }: Props) {
       </Box>
       {edits.problem && (
         <Box role="alert" color="stop" fontWeight="semibold" textStyle="note" mt={1}>
-          {edits.problem} Undo, or type another value; nothing is lost.
+          {edits.problem} What you changed is kept in this tab.
         </Box>
       )}
       {edits.view.refused.length > 0 && (

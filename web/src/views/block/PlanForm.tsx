@@ -1,35 +1,56 @@
 import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { BlockBase, BlockKind, BlockPart } from '../../api/schema'
+import type { BlockBase, BlockKind, StandingPlan } from '../../api/schema'
 import { useMakePlan } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
-import { useFocusOnWrong } from '../../hooks/useFocusOnWrong'
 import { codes } from '../../api/codes'
 import { limits } from '../../api/limits'
 import { options } from '../../text/codes'
-import { comingMonday, shortDate, today } from '../../text/dates'
+import { addDays, comingMonday, shortDate, today } from '../../text/dates'
 import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
-
+import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors } from '../../parts/SaveBar'
 
 const kinds = [{ value: 'auto', label: 'What fits best' }, ...options(codes.blockKind.filter((one) => one !== 'auto'))]
 
+/** The day after the last block that stands, else the coming Monday. */
+function afterLast(standing: readonly StandingPlan[]): string {
+  const last = standing.at(-1)?.ends
+  return last && last >= today() ? addDays(last, 1) : comingMonday()
+}
+
+/** What becomes of the blocks that stand. */
+export function meets(start: string, weeks: number | null, standing: readonly StandingPlan[]): string[] {
+  if (start === '' || typeof weeks !== 'number') return []
+  const end = addDays(start, 7 * weeks - 1)
+  const taken = standing.filter((plan) => start <= plan.starts && plan.starts <= end && plan.ends >= today())
+  const cut = standing.findLast((plan) => plan.starts < start && start <= plan.ends)
+  return [
+    ...taken.map(
+      (plan) =>
+        `It takes the place of the block from ${shortDate(plan.starts)} to ${shortDate(plan.ends)} as soon as it is made, on the floor too. ` +
+        'To have the old one again, go back to it under Versions.',
+    ),
+    ...(cut ? [`The block that runs until ${shortDate(cut.ends)} ends on ${shortDate(addDays(start, -1))}: this one takes over.`] : []),
+  ]
+}
+
 interface Props {
   clientId: string
   title: string
-  /** The block that the new one takes the place of; null where there is none. */
-  inForce?: BlockPart
-  onDone?: () => void
+  /** When it starts unless another day is chosen; after the last block where none is given. */
+  start?: string
+  /** Every block that stands, first to last. */
+  standing?: readonly StandingPlan[]
+  onDone?: (start: string) => void
 }
 
 /** Asks for a block: when it starts, how long it is, what it is for. */
-export function PlanForm({ clientId, title, inForce, onDone }: Props) {
-  const draft = useDraft(`${clientId}.plan`, { start: comingMonday(), weeks: '4', kind: 'auto', base: 'made' })
+export function PlanForm({ clientId, title, start, standing = [], onDone }: Props) {
+  const draft = useDraft(`${clientId}.plan`, { start: start ?? afterLast(standing), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
   const error = fieldErrors(make.error, '')
-  useFocusOnWrong(make.error)
   const { value, set } = draft
-  const last = inForce?.weeks.at(-1)?.sessions.at(-1)?.date
   return (
     <chakra.form
       px={2.5}
@@ -49,7 +70,7 @@ export function PlanForm({ clientId, title, inForce, onDone }: Props) {
           .then(
             () => {
               draft.reset()
-              onDone?.()
+              onDone?.(value.start)
             },
             () => undefined,
           )
@@ -86,22 +107,17 @@ export function PlanForm({ clientId, title, inForce, onDone }: Props) {
           onValue={(base) => set({ base })}
         />
         <Box gridColumn="1 / -1">
-          {last && last >= today() && (
-            <Box mb={3} textStyle="note" borderLeft="6px solid" borderColor="edge" pl={3}>
-              The block in force has sessions until {shortDate(last)}. The new one takes its place as soon as it is made, on the floor too.
-              To have the old one again, go back to it under Versions.
+          {meets(value.start, typedNumber(value.weeks), standing).map((line) => (
+            <Box key={line} mb={3} textStyle="note" borderLeft="6px solid" borderColor="edge" pl={3}>
+              {line}
             </Box>
-          )}
+          ))}
           <Primary type="submit" loading={make.isPending} loadingText="Planning">
             Make the block
           </Primary>
         </Box>
       </Grid>
-      {make.error && (
-        <Box role="alert" color="stop" fontWeight="semibold" mt={3}>
-          {make.error.message} {'detail' in make.error ? String(make.error.detail) : ''}
-        </Box>
-      )}
+      <ProblemLine problem={make.error} />
     </chakra.form>
   )
 }

@@ -1,12 +1,21 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
+import type { StandingPlan } from '../../api/schema'
 import { useRestoreVersion, useVersionDifference, useVersions } from '../../hooks/useBlock'
 import { words } from '../../text/codes'
 import { dayName, shortDate } from '../../text/dates'
 import { Plain, SelectField } from '../../ui/form'
 
+interface Props {
+  clientId: string
+  /** The version that is shown. */
+  current: number
+  standing: readonly StandingPlan[]
+  onDone: () => void
+}
+
 /** Older versions of the plan: what another has otherwise, and the way back. Going back makes a version of its own. */
-export function Versions({ clientId, current, onDone }: { clientId: string; current: number; onDone: () => void }) {
+export function Versions({ clientId, current, standing, onDone }: Props) {
   const versions = useVersions(clientId)
   const [asked, setAsked] = useState<number | null>(null)
   const [against, setAgainst] = useState(current)
@@ -32,7 +41,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
                 {version.edits > 0 ? `, ${version.edits} by hand` : ''}
               </Box>
               {version.number === current ? (
-                <Box color="quiet">in force</Box>
+                <Box color="quiet">shown here</Box>
               ) : (
                 <>
                   <Plain
@@ -45,6 +54,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
                   >
                     Compare
                   </Plain>
+                  {standing.some((plan) => plan.number === version.number) && <Box color="quiet">stands</Box>}
                   <Plain size="xs" disabled={restore.isPending} onClick={() => restore.mutate(version.number, { onSuccess: onDone })}>
                     Go back to it
                   </Plain>
@@ -61,7 +71,7 @@ export function Versions({ clientId, current, onDone }: { clientId: string; curr
                       .filter((other) => other.number !== version.number)
                       .map((other) => ({
                         value: String(other.number),
-                        label: other.number === current ? `${other.number}, in force` : String(other.number),
+                        label: other.number === current ? `${other.number}, shown here` : String(other.number),
                       }))}
                     onValue={(number) => setAgainst(Number(number))}
                   />

@@ -59,6 +59,7 @@ const partNames: Record<StandsInstead['part'], (value: number) => string> = {
 const because: Record<StandsInstead['why'], (limit: number) => string> = {
   'capped-effort': (limit) => `because RPE ${plain(limit, 1)} is the cap`,
   'capped-load': (limit) => `because ${limit} % of the max is the cap`,
+  'fewest-reps': (limit) => `because no set has fewer than ${limit} repetitions until a doctor has cleared it`,
   'over-the-max': () => 'is the most that the max allows at these repetitions',
   kit: () => 'is the nearest that the kit makes',
   'by-effort': () => 'because no load can be made',

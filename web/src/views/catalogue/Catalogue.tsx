@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { ExerciseFace } from '../../api/schema'
 import { useListKeys } from '../../keys/useKeys'
@@ -22,10 +22,17 @@ export function Catalogue() {
 function CataloguePage({ all }: { all: readonly ExerciseFace[] }) {
   const onKey = useListKeys('[data-face]')
   const [text, setText] = useState('')
-  const [at, setAt] = useState<string | null>(null)
-  const [bringing, setBringing] = useState(false)
-  // What is being written stands in the address, so that a reload comes back to it.
+  // What is being written, or was searched for, stands in the address, so that a reload comes back to it.
   const [search, setSearch] = useSearchParams()
+  const asked = search.get('find')
+  const [at, setAt] = useState<string | null>(asked)
+  const [bringing, setBringing] = useState(false)
+  useEffect(() => {
+    if (!asked) return
+    setText('')
+    setAt(asked)
+    requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-face="${CSS.escape(asked)}"]`)?.focus())
+  }, [asked])
   const writing = search.get('copy') ?? search.get('change')
   if (writing)
     return (

@@ -3,6 +3,9 @@ import { ApiProblem } from '../../api/client'
 import type { ExerciseFileView } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import { useExerciseFile, useSaveExercise } from '../../hooks/useExercises'
+import { Conflict } from '../../parts/Conflict'
+import { ProblemLine } from '../../parts/ProblemLine'
+import { isConflict } from '../../api/problems'
 import { Plain, Primary } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { BodyPart, CostPart, LoadPart, NamePart, WordsPart } from './OwnFields'
@@ -24,7 +27,7 @@ export function OwnForm(props: Props) {
 }
 
 function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFileView }) {
-  const draft = useDraft(`exercise.${as}.${exercise}`, ownDraftOf(file.exercise, as))
+  const draft = useDraft(`exercise.${as}.${exercise}`, ownDraftOf(file.exercise, as), as === 'change' ? file.version : null)
   const save = useSaveExercise()
   const errors = save.error instanceof ApiProblem ? save.error.fields : {}
   const parts = {
@@ -36,7 +39,7 @@ function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFil
   const keep = () => {
     const document = ownOf(draft.value)
     save.mutate(
-      { version: as === 'change' ? file.version : null, exercise: document },
+      { version: as === 'change' ? draft.version : null, exercise: document },
       {
         onSuccess: () => {
           draft.reset()
@@ -68,18 +71,10 @@ function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFil
           <BodyPart {...parts} />
           <CostPart {...parts} />
         </Grid>
-        {save.error && (
-          <Box role="alert" color="stop" fontWeight="semibold" mt={3}>
-            {save.error.message}
-            {Object.entries(errors).map(([field, message]) => (
-              <Box key={field}>
-                {field.replace(/^exercise\.?/, '')} {message}
-              </Box>
-            ))}
-          </Box>
-        )}
+        {draft.newer && <Conflict newer={draft.newer} onLeave={draft.reset} />}
+        <ProblemLine problem={isConflict(save.error) ? null : save.error} />
         <Flex gap={2} mt={4} position="sticky" bottom={0} bg="ground" py={2} wrap="wrap">
-          <Primary type="submit" disabled={save.isPending}>
+          <Primary type="submit" disabled={save.isPending || draft.newer !== null}>
             Keep
           </Primary>
           <Plain type="button" onClick={() => onDone(null)}>

@@ -8,6 +8,7 @@ import { useDraft } from '../../hooks/useDraft'
 import { Field, Primary, Section } from '../../ui/form'
 import { DayFields, PersonFields } from '../../parts/FactsFields'
 import { emptyFacts, factsOf } from '../../parts/facts'
+import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors } from '../../parts/SaveBar'
 
 /** A new client: the five facts that a plan cannot do without, or a whole case from a file. */
@@ -35,11 +36,7 @@ export function NewClient() {
           <Box mt={5}>
             <DayFields draft={draft.value} set={draft.set} error={error} />
           </Box>
-          {add.error && (
-            <Box role="alert" color="stop" fontWeight="semibold" mt={4}>
-              {add.error.message}
-            </Box>
-          )}
+          <ProblemLine problem={add.error} />
           <Primary mt={4} type="submit" loading={add.isPending}>
             Add
           </Primary>
@@ -84,9 +81,7 @@ function ImportCase() {
             {take.error.message} Nothing was saved.
           </Box>
           {fields.map(([path, message]) => (
-            <Box key={path}>
-              {path}: {message}
-            </Box>
+            <Box key={path}>{path === 'body' ? message : `${path}: ${message}`}</Box>
           ))}
         </Box>
       )}

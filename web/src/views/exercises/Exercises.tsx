@@ -4,7 +4,8 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import type { ExercisesView } from '../../api/schema'
 import { useExercises } from '../../hooks/useExercises'
-import { Plain, Toggle } from '../../ui/form'
+import { problemInWords } from '../../api/problems'
+import { Plain, Primary, Toggle } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { ChosenRow } from './ChosenRow'
 import { Effect } from './Effect'
@@ -28,7 +29,7 @@ export function Exercises() {
 
 function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesView }) {
   const [school, setSchool] = useState<string | null>(null)
-  const { save, focused, compared, against, draft, canUndo, act, onKey, onDraftKey } = usePicking(clientId, view)
+  const { save, focused, compared, against, draft, isLost, canUndo, act, onKey, onDraftKey } = usePicking(clientId, view)
   if (view.stop)
     return (
       <Box p={5}>
@@ -103,9 +104,16 @@ function ExercisesPage({ clientId, view }: { clientId: string; view: ExercisesVi
         {focused && <ExercisePanel line={focused} compared={compared} />}
       </Flex>
       {draft && <Effect clientId={clientId} picks={draft} onTake={() => act.take(draft)} onLeave={act.leave} />}
-      {save.error && (
+      {isLost && !save.isPending && (
+        <Flex role="alert" px={4} py={2} gap={3} align="center" wrap="wrap" bg="plate">
+          <Box fontWeight="semibold">Somebody chose exercises meanwhile; what they chose is shown now. Your choice is not in it yet.</Box>
+          <Primary onClick={act.layOver}>Lay mine over it</Primary>
+          <Plain onClick={act.leaveLost}>Leave mine</Plain>
+        </Flex>
+      )}
+      {save.error && !isLost && (
         <Box role="alert" px={4} py={2} color="stop" fontWeight="semibold">
-          {save.error.message}
+          {problemInWords(save.error)}
         </Box>
       )}
     </Flex>

@@ -1,5 +1,6 @@
 import { Box, Grid } from '@chakra-ui/react'
 import { useSchool, useTakeSchool } from '../../hooks/useExercises'
+import { problemInWords } from '../../api/problems'
 import { Plain } from '../../ui/form'
 
 /** What another school would choose, beside what stands, and why the two differ. */
@@ -26,7 +27,7 @@ export function School({ clientId, school, onTaken }: { clientId: string; school
           </Plain>
           {take.error && (
             <Box role="alert" color="stop" fontWeight="semibold" mt={1}>
-              {take.error.message}
+              {problemInWords(take.error)}
             </Box>
           )}
         </>

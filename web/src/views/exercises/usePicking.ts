@@ -2,7 +2,8 @@ import { useState } from 'react'
 import type { ChosenLine, ExercisesView, Pick, RankedLine } from '../../api/schema'
 import { useSavePicks } from '../../hooks/useExercises'
 import { useKeys, useListKeys } from '../../keys/useKeys'
-import { added, pinned, swapped, takenOut } from './picks'
+import { isConflict } from '../../api/problems'
+import { added, laidOver, pinned, swapped, takenOut } from './picks'
 
 /** Picking among the chosen: what has the focus, what is looked at before it is taken, and the way back. */
 export function usePicking(clientId: string, view: ExercisesView) {
@@ -11,19 +12,25 @@ export function usePicking(clientId: string, view: ExercisesView) {
   const [against, setAgainst] = useState<string | null>(null)
   const [draft, setDraft] = useState<readonly Pick[] | null>(null)
   const [undo, setUndo] = useState<readonly (readonly Pick[])[]>([])
+  // A choice that somebody else was faster than: it waits until it is laid over theirs, or left.
+  const [lost, setLost] = useState<{ base: readonly Pick[]; mine: readonly Pick[] } | null>(null)
   const focused = view.chosen.find((line) => line.face.exercise === at) ?? view.chosen[0]
   const compared = view.others.find((line) => line.face.exercise === against) ?? null
+  const send = (picks: readonly Pick[]) => {
+    setLost(null)
+    save.mutate(picks, { onError: (problem) => isConflict(problem) && setLost({ base: view.picks, mine: picks }) })
+  }
   const take = (picks: readonly Pick[]) => {
     setUndo([...undo, view.picks])
     setDraft(null)
     setAgainst(null)
-    save.mutate(picks)
+    send(picks)
   }
   const goBack = () => {
     const last = undo.at(-1)
     if (!last) return
     setUndo(undo.slice(0, -1))
-    save.mutate(last)
+    send(last)
   }
   const consider = (next: RankedLine) => {
     setAgainst(next.face.exercise)
@@ -53,6 +60,8 @@ export function usePicking(clientId: string, view: ExercisesView) {
   const act = {
     take,
     goBack,
+    layOver: () => lost && send(laidOver(lost.base, lost.mine, view.picks)),
+    leaveLost: () => setLost(null),
     consider,
     leave: () => setDraft(null),
     focus: (line: ChosenLine) => {
@@ -66,5 +75,5 @@ export function usePicking(clientId: string, view: ExercisesView) {
       setDraft(added(view.picks, next.face.exercise))
     },
   }
-  return { save, focused, compared, against, draft, canUndo: undo.length > 0, act, onKey, onDraftKey }
+  return { save, focused, compared, against, draft, isLost: lost !== null, canUndo: undo.length > 0, act, onKey, onDraftKey }
 }

@@ -1,7 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { SetAtHand } from './SetAtHand'
+import { isTyping } from '../../keys/useKeys'
 import { useFloorKeys } from './useFloorKeys'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { FloorItem, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
 import { kgOf, mass } from '../../text/numbers'
@@ -33,6 +34,11 @@ export function Station({ view, item, turn, log, colors }: Props) {
   const [reps, setReps] = useState(set.reps)
   const [more, setMore] = useState<MoreValues>(noMore)
   const rest = useRest()
+  const hand = useRef<HTMLDivElement>(null)
+  // The next set has the focus, so that its keys are at hand; what is typed into elsewhere keeps it.
+  useEffect(() => {
+    if (!isTyping(document.activeElement)) hand.current?.focus({ preventScroll: true })
+  }, [])
   const proposal = item.proposal?.place === turn.place ? item.proposal : null
   const next = proposal?.next
   const logSet = async (rpe: number | null) => {
@@ -53,10 +59,16 @@ export function Station({ view, item, turn, log, colors }: Props) {
     })
   }
   const step = (direction: 1 | -1) => setKg(stepLoad(item.loads, kg, direction))
-  useFloorKeys({ log: logSet, step, reps: (by) => setReps(Math.max(0, reps + by)) })
+  const onKey = useFloorKeys({ log: logSet, step, reps: (by) => setReps(Math.max(0, reps + by)) })
 
   return (
     <Grid
+      ref={hand}
+      role="group"
+      aria-label={`${item.name}, set ${turn.place + 1} of ${item.sets.length}`}
+      tabIndex={-1}
+      outline="none"
+      onKeyDown={onKey}
       templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 440px' }}
       columnGap={10}
       flex="1"

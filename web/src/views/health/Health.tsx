@@ -30,14 +30,14 @@ const groups: readonly { group: AnswerGroup; title: string; more: string }[] = [
   {
     group: 'before-heavy',
     title: 'Any of these?',
-    more: 'Clearance before heavy work; until then nothing above RPE 7 and no breath-hold.',
+    more: 'Clearance before heavy work; until then nothing above RPE 7 or 75 % of the max, no set under 6 repetitions, no breath-hold.',
   },
 ]
 
 const levels = { stop: 'Stop', 'before-loading': 'Before loading', 'before-heavy': 'Before heavy work', soon: 'Soon' } as const
 
 function HealthPage({ view }: { view: HealthView }) {
-  const draft = useDraft<HealthDraft>(`${view.clientId}.health`, draftOf(view))
+  const draft = useDraft<HealthDraft>(`${view.clientId}.health`, draftOf(view), view.version)
   const save = useSaveHealth(view.clientId)
   const { value, set } = draft
   const toggle = (flag: HealthFlag) =>
@@ -91,14 +91,12 @@ function HealthPage({ view }: { view: HealthView }) {
       </Section>
       <Box px={{ base: 4, md: 6 }} pb={6}>
         <SaveBar
-          dirty={draft.dirty}
-          saving={save.isPending}
-          saved={save.isSuccess}
-          problem={save.error}
+          draft={draft}
+          save={save}
           onSave={() =>
             save.mutate(
-              { health: healthOf(value), pain: painOf(value), version: view.version },
-              { onSuccess: () => setTimeout(draft.reset) },
+              { health: healthOf(value), pain: painOf(value), version: draft.version ?? 0 },
+              { onSuccess: () => draft.settle(value) },
             )
           }
           onReset={() => {

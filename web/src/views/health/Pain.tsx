@@ -1,6 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
 import type { PainRegion, PainTrigger } from '../../api/schema'
 import { useCatalogue } from '../../hooks/useClients'
+import { limits } from '../../api/limits'
 import { words } from '../../text/codes'
 import { Plain, SelectField, Toggle } from '../../ui/form'
 import { BigNumber, Keys } from '../../ui/Keys'
@@ -101,6 +102,7 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
           unit="score"
           keys={scores}
           fine={1}
+          most={limits.painSection.scoreDuring.most}
           value={entry.scoreDuring}
           onValue={(scoreDuring) => onChange({ scoreDuring })}
         />
@@ -109,6 +111,7 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
           unit="score"
           keys={scores}
           fine={1}
+          most={limits.painSection.scoreNextMorning.most}
           value={entry.scoreNextMorning}
           onValue={(scoreNextMorning) => onChange({ scoreNextMorning })}
         />
@@ -117,12 +120,21 @@ function Entry({ entry, name, onChange, onRemove, error }: EntryProps) {
           unit="score"
           keys={scores}
           fine={1}
+          most={limits.painSection.usualScore.most}
           value={entry.usualScore}
           onValue={(usualScore) => onChange({ usualScore })}
         />
       </Grid>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap={5}>
-        <BigNumber label="For how long" unit="weeks" keys={[]} fine={1} value={entry.weeks} onValue={(weeks) => onChange({ weeks })} />
+        <BigNumber
+          label="For how long"
+          unit="weeks"
+          keys={[]}
+          fine={1}
+          most={limits.painSection.weeks.most}
+          value={entry.weeks}
+          onValue={(weeks) => onChange({ weeks })}
+        />
         <Box>
           <Box textStyle="plain" fontWeight="semibold" mb={1.5}>
             Getting better

@@ -1,6 +1,6 @@
 import { Box, Grid } from '@chakra-ui/react'
 import type { SegmentsSection } from '../../api/schema'
-import { NumberField } from '../../ui/form'
+import { MeasureField } from '../../ui/MeasureField'
 import { type FactsDraft, segments } from '../../parts/facts'
 import { length, lengthUnit } from '../../text/numbers'
 
@@ -30,7 +30,8 @@ export function BodyFields({ draft, set, error, estimates }: Props) {
       </Box>
       <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: 'repeat(5, 1fr)' }} gap={4}>
         {segments.map((segment) => (
-          <NumberField
+          <MeasureField
+            measure="length"
             key={segment}
             label={`${told[segment].name}, ${lengthUnit()}`}
             value={draft[segment]}

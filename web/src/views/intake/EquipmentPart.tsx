@@ -6,10 +6,11 @@ import { options, words } from '../../text/codes'
 import { NumberField, Plain, Section, SelectField, TextField, Toggle } from '../../ui/form'
 import { type EquipmentDraft, equipmentDraftOf, equipmentOf, usualSets } from './equipment'
 import { fieldErrors, SaveBar } from '../../parts/SaveBar'
-import { massUnit } from '../../text/numbers'
+import { MeasureField } from '../../ui/MeasureField'
+import { massUnit, toldMeasure } from '../../text/numbers'
 
 export function EquipmentPart({ view }: { view: IntakeView }) {
-  const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment))
+  const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment), view.equipmentVersion)
   const save = useSaveEquipment(view.id)
   const error = fieldErrors(save.error, 'equipment')
   const { value, set } = draft
@@ -53,25 +54,29 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         </Box>
       ))}
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap={4} mt={6}>
-        <TextField
+        <MeasureField
+          measure="masses"
           label={`Dumbbells, ${massUnit()} a piece, each a pair`}
           value={value.dumbbellsKg}
           error={error('dumbbellsKg') ?? firstOf(save.error, 'equipment.dumbbellsKg[')}
-          onChange={(e) => set({ dumbbellsKg: e.target.value })}
+          onValue={(dumbbellsKg) => set({ dumbbellsKg })}
         />
-        <TextField
+        <MeasureField
+          measure="masses"
           label={`Kettlebells, ${massUnit()} a piece; repeat for two`}
           value={value.kettlebellsKg}
           error={error('kettlebellsKg') ?? firstOf(save.error, 'equipment.kettlebellsKg[')}
-          onChange={(e) => set({ kettlebellsKg: e.target.value })}
+          onValue={(kettlebellsKg) => set({ kettlebellsKg })}
         />
-        <TextField
+        <MeasureField
+          measure="masses"
           label={`Sandbags, ${massUnit()} a piece`}
           value={value.sandbagsKg}
           error={error('sandbagsKg') ?? firstOf(save.error, 'equipment.sandbagsKg[')}
-          onChange={(e) => set({ sandbagsKg: e.target.value })}
+          onValue={(sandbagsKg) => set({ sandbagsKg })}
         />
-        <NumberField
+        <MeasureField
+          measure="mass"
           label={`Step of the weight stacks, ${massUnit()}`}
           value={value.stackStepKg}
           error={error('stackStepKg')}
@@ -79,12 +84,13 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         />
       </Grid>
       <SaveBar
-        dirty={draft.dirty}
-        saving={save.isPending}
-        saved={save.isSuccess}
-        problem={save.error}
+        draft={draft}
+        save={save}
         onSave={() =>
-          save.mutate({ equipment: equipmentOf(value, view.equipment), version: view.equipmentVersion }, { onSuccess: draft.reset })
+          save.mutate(
+            { equipment: equipmentOf(value, view.equipment), version: draft.version ?? 0 },
+            { onSuccess: () => draft.settle(value) },
+          )
         }
         onReset={() => {
           draft.reset()
@@ -94,6 +100,8 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
     </Section>
   )
 }
+
+const told = (kg: string) => toldMeasure('mass', kg)
 
 interface RowsProps {
   draft: EquipmentDraft
@@ -112,7 +120,13 @@ function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['bar
       {draft.bars.map((bar, i) => (
         <Grid key={`bar-${i + 1}`} templateColumns="1fr 76px 132px 44px" gap={2} mb={2} alignItems="end">
           <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
-          <NumberField label={massUnit()} value={bar.kg} error={error(`bars[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <MeasureField
+            measure="mass"
+            label={massUnit()}
+            value={bar.kg}
+            error={error(`bars[${i}].kg`)}
+            onValue={(kg) => change(i, { kg })}
+          />
           <SelectField label="Kind" value={bar.kind || 'barbell'} options={options(kinds)} onValue={(kind) => change(i, { kind })} />
           <Plain aria-label={`Remove ${bar.name || 'bar'}`} onClick={() => set({ bars: draft.bars.filter((_, at) => at !== i) })}>
             ×
@@ -122,7 +136,14 @@ function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['bar
       <Plain
         onClick={() =>
           set({
-            bars: [...draft.bars, { name: draft.bars.length === 0 ? 'bar' : `bar ${draft.bars.length + 1}`, kg: '20', kind: 'barbell' }],
+            bars: [
+              ...draft.bars,
+              {
+                name: draft.bars.length === 0 ? 'bar' : `bar ${draft.bars.length + 1}`,
+                kg: usualSets()[0].draft.bars[0]?.kg ?? '20',
+                kind: 'barbell',
+              },
+            ],
           })
         }
       >
@@ -142,18 +163,27 @@ function PlateRows({ draft, set, error }: RowsProps) {
       </chakra.h3>
       {draft.plates.map((plate, i) => (
         <Grid key={`plate-${i + 1}`} templateColumns="1fr 44px 64px 44px 44px" gap={2} mb={2} alignItems="end">
-          <NumberField label={`${massUnit()} each`} value={plate.kg} error={error(`plates[${i}].kg`)} onValue={(kg) => change(i, { kg })} />
+          <MeasureField
+            measure="mass"
+            label={`${massUnit()} each`}
+            value={plate.kg}
+            error={error(`plates[${i}].kg`)}
+            onValue={(kg) => change(i, { kg })}
+          />
           <Plain
-            aria-label={`One pair of ${plate.kg} less`}
+            aria-label={`One pair of ${told(plate.kg)} less`}
             onClick={() => change(i, { pairs: String(Math.max(0, Number(plate.pairs) - 1)) })}
           >
             −
           </Plain>
           <NumberField label="Pairs" value={plate.pairs} error={error(`plates[${i}].pairs`)} onValue={(pairs) => change(i, { pairs })} />
-          <Plain aria-label={`One pair of ${plate.kg} more`} onClick={() => change(i, { pairs: String(Number(plate.pairs) + 1) })}>
+          <Plain aria-label={`One pair of ${told(plate.kg)} more`} onClick={() => change(i, { pairs: String(Number(plate.pairs) + 1) })}>
             +
           </Plain>
-          <Plain aria-label={`Remove the ${plate.kg} plates`} onClick={() => set({ plates: draft.plates.filter((_, at) => at !== i) })}>
+          <Plain
+            aria-label={`Remove the ${told(plate.kg)} plates`}
+            onClick={() => set({ plates: draft.plates.filter((_, at) => at !== i) })}
+          >
             ×
           </Plain>
         </Grid>
@@ -163,7 +193,8 @@ function PlateRows({ draft, set, error }: RowsProps) {
         {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualSets()[0].draft.plates })}>Start from a usual set</Plain>}
       </Flex>
       <Box mt={3} maxW="160px">
-        <NumberField
+        <MeasureField
+          measure="mass"
           label={`Collar, ${massUnit()} each`}
           value={draft.collarKg}
           error={error('collarKg')}

@@ -31,13 +31,13 @@ export function Intake() {
 function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly ExerciseLine[] }) {
   const pattern = (wanted: string) => (id: string) => catalogue.some((exercise) => exercise.id === id && exercise.pattern === wanted)
   const saved = draftOf(view, pattern('squat'), pattern('hinge'))
-  const draft = useDraft(`${view.id}.facts`, saved)
+  const draft = useDraft(`${view.id}.facts`, saved, view.factsVersion)
   const save = useSaveFacts(view.id)
   const error = fieldErrors(save.error, 'facts')
   const onSave = () =>
     save.mutate(
-      { facts: factsOf(draft.value, view.facts), schools: schoolsOf(draft.value), version: view.factsVersion },
-      { onSuccess: draft.reset },
+      { facts: factsOf(draft.value, view.facts), schools: schoolsOf(draft.value), version: draft.version ?? 0 },
+      { onSuccess: () => draft.settle(draft.value) },
     )
   return (
     <Box maxW="page">
@@ -49,7 +49,12 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
         </Box>
       )}
       <Section title="Person">
-        <PersonFields draft={draft.value} set={draft.set} error={error} />
+        <PersonFields
+          draft={draft.value}
+          set={draft.set}
+          error={error}
+          doubt={(field) => view.doubts.find((one) => one.field === field)?.text}
+        />
       </Section>
       <Section title="Goal and days">
         <GoalFields draft={draft.value} set={draft.set} error={error} catalogue={catalogue} />
@@ -66,10 +71,8 @@ function IntakePage({ view, catalogue }: { view: IntakeView; catalogue: readonly
       <Section title="Schools">
         <SchoolFields draft={draft.value} set={draft.set} />
         <SaveBar
-          dirty={draft.dirty}
-          saving={save.isPending}
-          saved={save.isSuccess}
-          problem={save.error}
+          draft={draft}
+          save={save}
           onSave={onSave}
           onReset={() => {
             draft.reset()

@@ -6,8 +6,9 @@ import { useAddMax, useRemoveMax } from '../../hooks/useIntake'
 import { shortDate, today } from '../../text/dates'
 import { biasInWords, mass, massUnit, typedNumber } from '../../text/numbers'
 import { NumberField, Plain, Primary, Section, SelectField, TextField } from '../../ui/form'
+import { MeasureField } from '../../ui/MeasureField'
 import { Numeral } from '../../ui/Numeral'
-import { typedMass } from '../../parts/facts'
+import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors } from '../../parts/SaveBar'
 
 const Cell = chakra('td', { base: { py: 2, pr: 4, borderBottom: '1px solid', borderColor: 'hair', verticalAlign: 'baseline' } })
@@ -44,6 +45,13 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
               <Box textStyle="note" color="quiet">
                 likely {mass(max.low, 0)} to {mass(max.high, 0)}
               </Box>
+              {view.doubts
+                .filter((one) => one.exercise === max.exercise && (one.side ?? null) === (max.side ?? null))
+                .map((one) => (
+                  <Box key={one.text} textStyle="note" fontWeight="semibold" maxW="20ch">
+                    {one.text}
+                  </Box>
+                ))}
               {max.bias && (
                 <Box textStyle="note" color="quiet" maxW="20ch">
                   {biasInWords(max.bias, name)}
@@ -124,12 +132,12 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
     add.mutate(
       {
         exercise: value.exercise,
-        kg: typedMass(value.kg) as number,
+        kg: typedNumber(value.kg) as number,
         reps: typedNumber(value.reps) as number,
         rpe: typedNumber(value.rpe),
         date: value.date || null,
       },
-      { onSuccess: draft.reset },
+      { onSuccess: () => draft.settle(value) },
     )
   const lifts = catalogue.filter((exercise) => !['mobility', 'priming', 'drill'].includes(exercise.pattern))
   return (
@@ -148,7 +156,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
           options={lifts.map((exercise) => ({ value: exercise.id, label: exercise.name }))}
           onValue={(exercise) => set({ exercise })}
         />
-        <NumberField label={massUnit()} value={value.kg} error={error('kg')} onValue={(kg) => set({ kg })} />
+        <MeasureField measure="mass" label={massUnit()} value={value.kg} error={error('kg')} onValue={(kg) => set({ kg })} />
         <NumberField label="Repetitions" value={value.reps} error={error('reps')} onValue={(reps) => set({ reps })} />
         <NumberField label="RPE" hint="Empty: to failure" value={value.rpe} error={error('rpe')} onValue={(rpe) => set({ rpe })} />
         <TextField label="Day" type="date" value={value.date} error={error('date')} onChange={(e) => set({ date: e.target.value })} />
@@ -158,11 +166,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
           </Primary>
         </Box>
       </Grid>
-      {add.error && (
-        <Box role="alert" color="stop" fontWeight="semibold" mt={2}>
-          {add.error.message}
-        </Box>
-      )}
+      <ProblemLine problem={add.error} />
     </chakra.form>
   )
 }

@@ -1,6 +1,5 @@
 import type { EquipmentSection, Implement } from '../../api/schema'
-import { massText, typedMass } from '../../parts/facts'
-import { currentUnits, mass, typedNumber, type Units } from '../../text/numbers'
+import { currentUnits, kgOf, typedNumber, type Units } from '../../text/numbers'
 
 export interface EquipmentDraft {
   items: Implement[]
@@ -13,18 +12,19 @@ export interface EquipmentDraft {
   stackStepKg: string
 }
 
-const list = (values: readonly number[] | null | undefined) => (values ?? []).map((kg) => mass(kg, 3)).join(', ')
+const list = (values: readonly number[] | null | undefined) => (values ?? []).join(', ')
+const text = (value: number | null | undefined) => (value === null || value === undefined ? '' : String(value))
 
 export function equipmentDraftOf(saved: EquipmentSection): EquipmentDraft {
   return {
     items: [...(saved.items ?? [])],
-    bars: (saved.bars ?? []).map((bar) => ({ name: bar.name, kg: mass(bar.kg, 3), kind: bar.kind ?? '' })),
-    plates: (saved.plates ?? []).map((plate) => ({ kg: mass(plate.kg, 3), pairs: String(plate.pairs) })),
-    collarKg: massText(saved.collarKg),
+    bars: (saved.bars ?? []).map((bar) => ({ name: bar.name, kg: String(bar.kg), kind: bar.kind ?? '' })),
+    plates: (saved.plates ?? []).map((plate) => ({ kg: String(plate.kg), pairs: String(plate.pairs) })),
+    collarKg: text(saved.collarKg),
     dumbbellsKg: list(saved.dumbbellsKg),
     kettlebellsKg: list(saved.kettlebellsKg),
     sandbagsKg: list(saved.sandbagsKg),
-    stackStepKg: massText(saved.stackStepKg),
+    stackStepKg: text(saved.stackStepKg),
   }
 }
 
@@ -32,23 +32,23 @@ const numbers = (typed: string) =>
   typed
     .split(/[\s,;]+/)
     .filter((part) => part !== '')
-    .map((part) => typedMass(part) as number)
+    .map((part) => typedNumber(part) as number)
 
 export function equipmentOf(draft: EquipmentDraft, saved: EquipmentSection): EquipmentSection {
   const diameters = new Map((saved.plates ?? []).map((plate) => [plate.kg, plate.diameterCm]))
   return {
     ...saved,
     items: draft.items,
-    bars: draft.bars.map((bar) => ({ name: bar.name, kg: typedMass(bar.kg) as number, kind: (bar.kind || null) as Implement | null })),
+    bars: draft.bars.map((bar) => ({ name: bar.name, kg: typedNumber(bar.kg) as number, kind: (bar.kind || null) as Implement | null })),
     plates: draft.plates.map((plate) => {
-      const kg = typedMass(plate.kg) as number
+      const kg = typedNumber(plate.kg) as number
       return { kg, pairs: typedNumber(plate.pairs) as number, diameterCm: diameters.get(kg) ?? null }
     }),
-    collarKg: typedMass(draft.collarKg),
+    collarKg: typedNumber(draft.collarKg),
     dumbbellsKg: numbers(draft.dumbbellsKg),
     kettlebellsKg: numbers(draft.kettlebellsKg),
     sandbagsKg: numbers(draft.sandbagsKg),
-    stackStepKg: typedMass(draft.stackStepKg),
+    stackStepKg: typedNumber(draft.stackStepKg),
   }
 }
 
@@ -56,6 +56,24 @@ const plates = (...pairs: [string, string][]) => pairs.map(([kg, count]) => ({ k
 const nothing = { bars: [], plates: [], collarKg: '', dumbbellsKg: '', kettlebellsKg: '', sandbagsKg: '', stackStepKg: '' }
 
 type Kit = Omit<EquipmentDraft, 'items'>
+
+/** Iron that was cast in pounds, in kilograms. */
+function castInPounds(kit: Kit): Kit {
+  const kg = (pounds: string) =>
+    pounds
+      .split(', ')
+      .map((one) => (one === '' ? '' : String(kgOf(Number(one), 'lb'))))
+      .join(', ')
+  return {
+    bars: kit.bars.map((bar) => ({ ...bar, kg: kg(bar.kg) })),
+    plates: kit.plates.map((plate) => ({ ...plate, kg: kg(plate.kg) })),
+    collarKg: kg(kit.collarKg),
+    dumbbellsKg: kg(kit.dumbbellsKg),
+    kettlebellsKg: kg(kit.kettlebellsKg),
+    sandbagsKg: kg(kit.sandbagsKg),
+    stackStepKg: kg(kit.stackStepKg),
+  }
+}
 
 /** What a usual gym has, by the unit in which its iron is cast: 20 kg plates and 45 lb plates are two kinds of gym, not one number. */
 const iron: Record<Units, { barbell: Kit; machines: Kit; home: Kit }> = {
@@ -148,10 +166,12 @@ const kitOf: Record<'barbell' | 'machines' | 'home', Implement[]> = {
   home: ['kettlebells', 'bands', 'bench', 'wall'],
 }
 
-/** Kit that many gyms have, in the coach's unit, to start from; every count can then be changed. */
+const cast = (gym: keyof typeof kitOf, units: Units) => (units === 'lb' ? castInPounds(iron.lb[gym]) : iron.kg[gym])
+
+/** Kit that many gyms have, cast in the coach's unit, to start from; every count can then be changed. */
 export const usualSets = (units: Units = currentUnits()) =>
   [
-    { name: 'Barbell gym', draft: { items: kitOf.barbell, ...iron[units].barbell } },
-    { name: 'Gym with machines', draft: { items: kitOf.machines, ...iron[units].machines } },
-    { name: 'At home', draft: { items: kitOf.home, ...iron[units].home } },
+    { name: 'Barbell gym', draft: { items: kitOf.barbell, ...cast('barbell', units) } },
+    { name: 'Gym with machines', draft: { items: kitOf.machines, ...cast('machines', units) } },
+    { name: 'At home', draft: { items: kitOf.home, ...cast('home', units) } },
   ] as const

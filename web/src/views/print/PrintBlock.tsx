@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import type { BlockPart, ItemPart, WeekPart } from '../../api/schema'
 import { useBlock } from '../../hooks/useBlock'
 import { useCatalogue, useClients } from '../../hooks/useClients'
@@ -13,7 +13,8 @@ import { Sheet, Td, Th, WideTable } from './Sheet'
 /** The whole block on paper: weeks across, sessions down, sets and loads. */
 export function PrintBlock() {
   const { id = '' } = useParams()
-  const block = useBlock(id)
+  const [search] = useSearchParams()
+  const block = useBlock(id, search.get('on'))
   const catalogue = useCatalogue()
   const clients = useClients()
   if (block.state === 'failed') return <Failed message={block.message} retry={block.retry} />

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { codes } from '../../api/codes'
+import { limits } from '../../api/limits'
 import type { ExerciseLine, FaultCode, FaultSection, FaultSign } from '../../api/schema'
 import { words } from '../../text/codes'
 import { Plain, SelectField, Toggle } from '../../ui/form'
@@ -146,8 +147,24 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
       <Grid gap={5} templateColumns={{ base: '1fr', lg: '1fr 1fr' }}>
         {fault.fault === 'technique-fades' ? (
           <Grid templateColumns="1fr 1fr" gap={3}>
-            <BigNumber label="From repetition" unit="" keys={[]} fine={1} value={fault.atRep} onValue={(atRep) => onChange({ atRep })} />
-            <BigNumber label="Of" unit="reps" keys={[]} fine={1} value={fault.ofReps} onValue={(ofReps) => onChange({ ofReps })} />
+            <BigNumber
+              label="From repetition"
+              unit=""
+              keys={[]}
+              fine={1}
+              most={limits.faultSection.atRep.most}
+              value={fault.atRep}
+              onValue={(atRep) => onChange({ atRep })}
+            />
+            <BigNumber
+              label="Of"
+              unit="reps"
+              keys={[]}
+              fine={1}
+              most={limits.faultSection.ofReps.most}
+              value={fault.ofReps}
+              onValue={(ofReps) => onChange({ ofReps })}
+            />
           </Grid>
         ) : (
           <BigNumber
@@ -155,6 +172,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
             unit="% of 1RM"
             keys={percents}
             fine={1}
+            most={limits.faultSection.fromPercent.most}
             value={fault.fromPercent}
             onValue={(fromPercent) => onChange({ fromPercent })}
             hint="The lightest load at which it shows."
@@ -200,6 +218,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
               unit="cm"
               keys={[]}
               fine={1}
+              most={limits.faultSection.atHipHeightCm.most}
               value={fault.atHipHeightCm}
               onValue={(atHipHeightCm) => onChange({ atHipHeightCm })}
             />
@@ -210,6 +229,7 @@ function SeenFault({ fault, sign, lift, onChange, onRemove }: SeenProps) {
               unit="cm"
               keys={[]}
               fine={1}
+              most={limits.faultSection.atBarHeightCm.most}
               value={fault.atBarHeightCm}
               onValue={(atBarHeightCm) => onChange({ atBarHeightCm })}
             />

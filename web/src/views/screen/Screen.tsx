@@ -6,6 +6,8 @@ import { useCatalogue } from '../../hooks/useClients'
 import { useDraft } from '../../hooks/useDraft'
 import { useProtocol, useSaveScreen, useScreens } from '../../hooks/useScreens'
 import { shortDate, today } from '../../text/dates'
+import { Conflict } from '../../parts/Conflict'
+import { isConflict, problemInWords } from '../../api/problems'
 import { Plain, Primary } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { draftOf, type ScreenDraft } from './answers'
@@ -32,7 +34,7 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
   const [date] = useState(today)
   const kept = view.kept.find((screen) => screen.date === date)
   const before = view.kept.find((screen) => screen.date < date)
-  const draft = useDraft<ScreenDraft>(`${clientId}.screen.${date}`, draftOf(kept))
+  const draft = useDraft<ScreenDraft>(`${clientId}.screen.${date}`, draftOf(kept), kept?.version ?? null)
   const save = useSaveScreen(clientId, date)
   const catalogue = useCatalogue()
   const [at, setAt] = useState(protocol.steps[0]?.id ?? lifts)
@@ -47,9 +49,10 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
   }, [at])
   const onSave = () =>
     save.mutate(
-      { screen: draft.value.screen, faults: draft.value.faults, version: kept?.version ?? null },
-      { onSuccess: () => setTimeout(draft.reset) },
+      { screen: draft.value.screen, faults: draft.value.faults, version: draft.version },
+      { onSuccess: () => draft.settle(draft.value) },
     )
+  const problem = isConflict(save.error) ? null : save.error
   const change = (part: Partial<ScreenDraft>) => {
     save.reset()
     draft.set(part)
@@ -64,16 +67,21 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
           {before ? `last time ${shortDate(before.date)}; its values stand beside` : 'the first of this client'}
         </Box>
         <Flex ml="auto" gap={3} align="center">
-          <Box role="status" color={save.error ? 'stop' : 'quiet'} fontWeight={save.error ? 'semibold' : 'normal'} textStyle="note">
-            {save.error ? save.error.message : draft.dirty ? 'Not saved yet, kept on this device' : save.isSuccess ? 'Saved' : ''}
+          <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? 'semibold' : 'normal'} textStyle="note">
+            {problem ? problemInWords(problem) : draft.dirty ? 'Not saved yet, kept on this device' : save.isSuccess ? 'Saved' : ''}
           </Box>
           {save.isSuccess && !draft.dirty && <TextLink to={`/clients/${clientId}/findings`}>See the findings</TextLink>}
           {draft.dirty && <Plain onClick={draft.reset}>Take back</Plain>}
-          <Primary onClick={onSave} disabled={!draft.dirty} loading={save.isPending} loadingText="Saving">
+          <Primary onClick={onSave} disabled={!draft.dirty || draft.newer !== null} loading={save.isPending} loadingText="Saving">
             Save
           </Primary>
         </Flex>
       </Flex>
+      {!save.isPending && draft.newer && (
+        <Box px={5} pb={4}>
+          <Conflict newer={draft.newer} onLeave={draft.reset} />
+        </Box>
+      )}
       <Flex flex="1" minH={0} direction={{ base: 'column', md: 'row' }} overflow={{ base: 'auto', md: 'hidden' }}>
         <StepList steps={protocol.steps} draft={draft.value} at={at} lifts={lifts} onOpen={setAt} />
         <Box flex={{ md: '1' }} minW={0} flexShrink={{ base: 0, md: 1 }} overflow={{ md: 'auto' }} px={{ base: 4, md: 6 }} py={5}>
@@ -103,7 +111,7 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
                 px={8}
                 textStyle="lead"
                 onClick={onSave}
-                disabled={!draft.dirty}
+                disabled={!draft.dirty || draft.newer !== null}
                 loading={save.isPending}
                 loadingText="Saving"
               >

@@ -59,6 +59,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
           unit={ask.unit ?? ''}
           keys={keysOf(view)}
           fine={ask.fine ?? 1}
+          most={ask.most}
           value={sides?.left}
           onValue={(left) => set({ left, right: sides?.right ?? null })}
         />
@@ -67,6 +68,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
           unit={ask.unit ?? ''}
           keys={keysOf(view)}
           fine={ask.fine ?? 1}
+          most={ask.most}
           value={sides?.right}
           onValue={(right) => set({ left: sides?.left ?? null, right })}
         />
@@ -80,6 +82,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
         unit={ask.unit ?? ''}
         keys={keysOf(view)}
         fine={ask.fine ?? 1}
+        most={ask.most}
         value={numberAt(screen, ask.path)}
         onValue={set}
         hint={ask.onlyIfSeen ?? undefined}
