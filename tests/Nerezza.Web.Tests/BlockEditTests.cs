@@ -73,7 +73,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
                 Kind = BlockKind.Strength,
             }
         );
-        Assert.Empty((await Block(caller, id)).Edits);
+        Assert.Empty((await Block(caller, id, start.AddDays(28))).Edits);
         await caller.Do(
             HttpMethod.Post,
             $"/api/clients/{id}/plans",
@@ -147,7 +147,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         );
         Assert.Equal(to, copied.ClientId);
         Assert.Contains(copied.Left, line => line.Contains("not there", StringComparison.Ordinal));
-        BlockView block = await Block(caller, to);
+        BlockView block = await Block(caller, to, new DateOnly(2026, 12, 7));
         Assert.Equal((BlockBase.Empty, new DateOnly(2026, 12, 7)), (block.Base, block.Plan.Block!.Start));
         Assert.All(
             block.Plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items),
@@ -155,7 +155,8 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         );
     }
 
-    private static Task<BlockView> Block(Caller caller, Guid id) => caller.Get<BlockView>($"/api/clients/{id}/block");
+    private static Task<BlockView> Block(Caller caller, Guid id, DateOnly? on = null) =>
+        caller.Get<BlockView>($"/api/clients/{id}/block?on={on ?? Samples.Start:yyyy-MM-dd}");
 
     private static EditSection FirstLift(BlockView view)
     {

@@ -1,5 +1,5 @@
+using System.Diagnostics;
 using System.Globalization;
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 
 namespace Nerezza.Core.Wording;
@@ -7,22 +7,17 @@ namespace Nerezza.Core.Wording;
 /// <summary>Asks about what was entered and does not go with the rest.</summary>
 public static class DoubtWords
 {
-    /// <summary>The doubt as a question; loads are left to the page, which says them in the coach's unit.</summary>
-    public static string Ask(Doubt doubt, ExerciseCatalogue catalogue) =>
+    /// <summary>The doubt as a question, beside the value that it is about.</summary>
+    public static string Ask(Doubt doubt) =>
         doubt switch
         {
             Doubt.TrainsSinceChildhood since => $"{Number(since.Years)} years of training at the age of {since.Age}: sure?",
-            Doubt.HeavyForBody heavy =>
-                $"{Number(Math.Round(heavy.Times, 1))} times body mass in the {Name(heavy.Exercise, catalogue)}: sure?",
-            Doubt.UnlikeOthers { MaxKg: var max, ExpectedKg: var told } unlike when max > told =>
-                $"{Number(Math.Round(max / told, 1))} times what the other lifts tell of the {Name(unlike.Exercise, catalogue)}: sure?",
-            Doubt.UnlikeOthers unlike =>
-                $"{Number(Math.Round(100 * unlike.MaxKg / unlike.ExpectedKg))} % of what the other lifts tell of the "
-                    + $"{Name(unlike.Exercise, catalogue)}: sure?",
-            _ => throw new System.Diagnostics.UnreachableException(doubt.GetType().Name),
+            Doubt.HeavyForBody heavy => $"{Number(heavy.Times)} times body mass: sure?",
+            Doubt.UnlikeOthers unlike when unlike.MaxKg > unlike.ExpectedKg =>
+                $"{Number(unlike.MaxKg / unlike.ExpectedKg)} times what the other lifts tell: sure?",
+            Doubt.UnlikeOthers unlike => $"{Math.Round(100 * unlike.MaxKg / unlike.ExpectedKg)} % of what the other lifts tell: sure?",
+            _ => throw new UnreachableException(doubt.GetType().Name),
         };
-
-    private static string Name(string exercise, ExerciseCatalogue catalogue) => catalogue[exercise].Name.ToLowerInvariant();
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }

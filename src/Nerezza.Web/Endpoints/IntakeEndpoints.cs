@@ -59,7 +59,7 @@ public static class IntakeEndpoints
                 KitGroups = KitGroups.All,
                 Doubts =
                 [
-                    .. desk.Doubts(file).Select(doubt => Line(doubt, catalogue)),
+                    .. desk.Doubts(file).Select(doubt => Line(doubt)),
                     .. await clients.HasNamesake(id, file.Client.Name, cancel)
                         ? new[] { new DoubtLine("name", null, null, "Another client has this name too.") }
                         : [],
@@ -69,9 +69,9 @@ public static class IntakeEndpoints
         );
     }
 
-    private static DoubtLine Line(Doubt doubt, ExerciseCatalogue catalogue)
+    private static DoubtLine Line(Doubt doubt)
     {
-        string text = DoubtWords.Ask(doubt, catalogue);
+        string text = DoubtWords.Ask(doubt);
         return doubt switch
         {
             Doubt.TrainsSinceChildhood => new DoubtLine("trainingYears", null, null, text),

@@ -14,16 +14,17 @@ public static class StationEndpoints
 
     private static async Task<Results<Ok<StationsView>, NotFound>> Get(
         Guid id,
-        DateOnly on,
+        DateOnly? on,
         ClientStore clients,
         PlanStore plans,
         LogStore log,
+        PlanService planner,
         CancellationToken cancel
     )
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        PlanRow? plan = await plans.On(id, on, cancel);
+        PlanRow? plan = await plans.On(id, on ?? planner.Today, cancel);
         bool isStrong = file.Maxes.Count > 0 || (await log.Stamp(id, cancel)).Count > 0;
         StationState block =
             plan?.Document.Block is null ? StationState.Empty

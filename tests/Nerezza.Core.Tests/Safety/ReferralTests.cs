@@ -95,6 +95,10 @@ public sealed class ReferralTests
         Assert.Equal(level, PainScore.LevelOf(Ache with { ScoreDuring = during, ScoreNextMorning = morning, UsualScore = usual }));
 
     [Fact]
+    public void A_pain_that_nobody_scored_is_not_taken_for_a_slight_one() =>
+        Assert.Equal(PainLevel.Change, PainScore.LevelOf(Ache with { ScoreDuring = null, ScoreNextMorning = null, UsualScore = null }));
+
+    [Fact]
     public void Bending_pain_rules_out_floor_pulls_and_caps_what_stays()
     {
         TrainingCaps caps = new(Client(), [Ache with { ScoreDuring = 4 }], new DateOnly(2026, 12, 1));

@@ -132,8 +132,8 @@ export interface paths {
         };
         get: {
             parameters: {
-                query: {
-                    on: string;
+                query?: {
+                    on?: string;
                 };
                 header?: never;
                 path: {
