@@ -57,6 +57,10 @@ public sealed record ClientCase
     /// <summary>The kind of the block before; null when there is none or it is not known.</summary>
     public BlockKind? LastKind { get; init; }
 
+    /// <summary>The last day of a block that runs before this one and is not over: training is taken to go on until then. Null where none
+    /// runs, and the log alone tells.</summary>
+    public DateOnly? TrainsUntil { get; init; }
+
     /// <summary>The block asked for.</summary>
     public required BlockRequest Block { get; init; }
 }

@@ -116,7 +116,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     {
         BlockKindRule rule = BlockKindRule.Of(kind);
         int leastMain = kind is BlockKind.Return ? ReturnToTraining.MostSets(prepared.Case.Block.Weeks) : rule.LeastMainSets;
-        LayOff away = LayOff.Of(prepared.Case.Log, prepared.Case.Block.Start);
+        LayOff away = LayOff.Of(prepared.Case.Log, prepared.Case.TrainsUntil, prepared.Case.Block.Start);
         return new RoleCost(
             rule.Aim,
             rule.SetsFactor,
@@ -154,7 +154,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             EventLoads = new EventLoads(prepared.Client, prepared.Case.Log, prepared.Loader),
             CueOf = prepared.CueOf,
             FirstAmrapWeek = prepared.Case.Log.Count == 0 ? PrescriptionRules.NewFromWeek : 1,
-            Away = LayOff.Of(prepared.Case.Log, prepared.Case.Block.Start),
+            Away = LayOff.Of(prepared.Case.Log, prepared.Case.TrainsUntil, prepared.Case.Block.Start),
             Back = ReturnToTraining.Of(prepared.Case.Pain, prepared.Case.Log, prepared.Case.Block.Start),
         };
 

@@ -200,7 +200,7 @@ public sealed class PrescriptionProperties
                             ),
                         ],
                     };
-                    LayOff away = LayOff.Of(trained.Log, trained.Block.Start);
+                    LayOff away = LayOff.Of(trained.Log, trained.TrainsUntil, trained.Block.Start);
                     Assert.Equal(
                         weeks switch
                         {

@@ -93,6 +93,23 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Assert.Equal(first, list.Single(line => line.Id == id).NextSession);
     }
 
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public async Task The_weeks_of_a_block_that_still_runs_are_no_lay_off_of_the_next(bool runs)
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await Client(coach, Samples.Deckhand with { Log = null });
+        var today = DateOnly.FromDateTime(DateTime.UtcNow);
+        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(date: today.AddDays(-1)));
+        if (runs)
+            await Plan(coach, id, today, 4);
+        await Plan(coach, id, today.AddDays(28), 4);
+        BlockPart next = (await Block(coach, id, today.AddDays(28))).Plan.Block!;
+        int SetsIn(int week) => next.Weeks[week].Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count));
+        Assert.Equal(runs, SetsIn(0) >= SetsIn(1));
+    }
+
     [Fact]
     public async Task A_block_takes_the_place_of_those_whose_first_day_it_covers_and_cuts_short_the_one_it_starts_in()
     {

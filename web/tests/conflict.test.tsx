@@ -1,7 +1,7 @@
 import { ChakraProvider } from '@chakra-ui/react'
 import { act, cleanup, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import fc from 'fast-check'
-import { afterEach, describe, expect, it, test } from 'vitest'
+import { afterEach, describe, expect, it, test, vi } from 'vitest'
 import { system } from '../src/app/theme'
 import { useDraft } from '../src/hooks/useDraft'
 import { SaveBar } from '../src/parts/SaveBar'
@@ -73,6 +73,7 @@ describe('a draft that somebody else was faster than', () => {
 
   it('offers the ways on by name, shows both, and cannot be saved before one is chosen', () => {
     keepUnits('lb')
+    const onSave = vi.fn()
     const Form = ({ saved, version }: { saved: Facts; version: number }) => {
       const draft = useDraft('facts', saved, version)
       return (
@@ -80,7 +81,7 @@ describe('a draft that somebody else was faster than', () => {
           <SaveBar
             draft={draft}
             save={{ isPending: false, isSuccess: false, error: null }}
-            onSave={() => undefined}
+            onSave={onSave}
             onReset={draft.reset}
           />
         </ChakraProvider>
@@ -90,7 +91,9 @@ describe('a draft that somebody else was faster than', () => {
     render(<Form saved={{ ...first, footCm: '27' }} version={2} />)
     expect(screen.getByRole('alertdialog').textContent).toContain('Somebody saved this meanwhile: Foot.')
     expect(document.activeElement?.textContent).toBe('Take the newer and lay mine over it')
-    expect(screen.getByRole('button', { name: 'Save' }).getAttribute('aria-disabled')).toBe('true')
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+    expect(onSave).not.toHaveBeenCalled()
+    expect(document.activeElement?.textContent).toBe('Take the newer and lay mine over it')
     fireEvent.click(screen.getByRole('button', { name: 'Look at both' }))
     expect(screen.getAllByRole('row').map((row) => [...row.children].map((cell) => cell.textContent))).toEqual([
       ['Where they differ', 'The newer', 'Mine'],
@@ -99,7 +102,8 @@ describe('a draft that somebody else was faster than', () => {
     ])
     fireEvent.click(screen.getByRole('button', { name: 'Take the newer and lay mine over it' }))
     expect(screen.queryByRole('alertdialog')).toBeNull()
-    expect(screen.getByRole('button', { name: 'Save' }).getAttribute('aria-disabled')).toBeNull()
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+    expect(onSave).toHaveBeenCalledOnce()
   })
 })
 

@@ -10,10 +10,16 @@ public sealed record LayOff(double Load, double Sets)
     /// <summary>Nothing was missed, or no log tells.</summary>
     public static LayOff None { get; } = new(1, 1);
 
-    /// <summary>From the last logged day before the start.</summary>
-    public static LayOff Of(IReadOnlyList<LogDay> log, DateOnly start)
+    /// <summary>From the last day of training before the start: the last one logged, or the last of a block that still runs.</summary>
+    public static LayOff Of(IReadOnlyList<LogDay> log, DateOnly? trainsUntil, DateOnly start)
     {
-        DateOnly[] before = [.. log.Where(day => day.Date < start && day.Sets.Count > 0).Select(day => day.Date)];
+        DateOnly[] before =
+        [
+            .. log.Where(day => day.Sets.Count > 0)
+                .Select(day => day.Date)
+                .Concat(trainsUntil is { } until ? [until] : [])
+                .Where(day => day < start),
+        ];
         if (before.Length == 0)
             return None;
         int weeks = (start.DayNumber - before.Max().DayNumber) / 7;

@@ -13,6 +13,7 @@ namespace Nerezza.Data.Migrations
         {
             migrationBuilder.AddColumn<DateOnly>(name: "starts", table: "plans", type: "date", nullable: true);
             migrationBuilder.AddColumn<DateOnly>(name: "ends", table: "plans", type: "date", nullable: true);
+            migrationBuilder.AddColumn<DateOnly>(name: "follows", table: "plans", type: "date", nullable: true);
             // The span of a plan that is there already: from its inputs, and as many weeks as it has; one week where it has none.
             migrationBuilder.Sql(
                 """
@@ -29,6 +30,7 @@ namespace Nerezza.Data.Migrations
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.DropColumn(name: "follows", table: "plans");
             migrationBuilder.DropColumn(name: "ends", table: "plans");
             migrationBuilder.DropColumn(name: "starts", table: "plans");
         }

@@ -617,6 +617,10 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("inputs");
 
+                    b.Property<DateOnly?>("Follows")
+                        .HasColumnType("date")
+                        .HasColumnName("follows");
+
                     b.Property<string>("InputsHash")
                         .IsRequired()
                         .HasMaxLength(64)

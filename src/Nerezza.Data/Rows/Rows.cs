@@ -112,6 +112,9 @@ public sealed class PlanRow : ICoachRow
 
     /// <summary>The last day of its last week.</summary>
     public required DateOnly Ends { get; init; }
+
+    /// <summary>The last day of the block that ran when this one was planned to follow it; null where none did.</summary>
+    public DateOnly? Follows { get; init; }
     public DateTimeOffset MadeAt { get; init; }
     public required string EngineVersion { get; init; }
     public required string InputsHash { get; init; }

@@ -56,7 +56,7 @@ public static class FloorEndpoints
         // each set.
         ClientLog before = sets.Before(date);
         List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
-        ClientCase @case = PlanService.CurrentCase(row, file, before);
+        ClientCase @case = desk.CurrentCase(row, file, before);
         Plan plan = desk.Current(row, file, before);
         FloorView view = empty with { Dates = dates, Daily = floor.Daily(plan) };
         if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)

@@ -68,12 +68,17 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     )
     {
         CaseDocument document = CaseAssembly.Facts(file, block);
+        DateOnly? follows =
+            last is { } before && before.Starts < block.Start && before.Ends >= Today
+                ? Earlier(before.Ends, block.Start.AddDays(-1))
+                : null;
         Plan plan = _planner.Make(
             ToCase(file, log, block) with
             {
                 Edits = EditMapping.ToEdits(edits),
                 Base = @base,
                 LastKind = LastKindOf(last, block.Start),
+                TrainsUntil = follows,
             }
         );
         return new PlanRow
@@ -84,6 +89,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Number = number,
             Starts = block.Start,
             Ends = block.Start.AddDays(7 * Math.Max(1, plan.Block?.Weeks.Count ?? 1) - 1),
+            Follows = follows,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
             InputsHash = CaseAssembly.InputsHash(document, file),
@@ -96,6 +102,11 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Document = _mapping.ToDocument(plan),
         };
     }
+
+    private static DateOnly Earlier(DateOnly one, DateOnly other) => one < other ? one : other;
+
+    /// <summary>Until when training is taken to go on: once a plan has begun, the log tells.</summary>
+    private DateOnly? TrainsUntil(PlanRow row) => Today < row.Starts ? row.Follows : null;
 
     private static BlockKind? LastKindOf(PlanRow? last, DateOnly start) =>
         last?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
@@ -110,6 +121,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Number = number,
             Starts = row.Starts,
             Ends = row.Ends,
+            Follows = row.Follows,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
             InputsHash = row.InputsHash,
@@ -124,7 +136,14 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
 
     /// <summary>What a new plan would be, without keeping it.</summary>
     public Plan Preview(ClientFile file, ClientLog log, PlanRow row) =>
-        _planner.Make(ToCase(file, log, row.Inputs.Block!) with { Edits = EditMapping.ToEdits(row.Edits), Base = row.Base });
+        _planner.Make(
+            ToCase(file, log, row.Inputs.Block!) with
+            {
+                Edits = EditMapping.ToEdits(row.Edits),
+                Base = row.Base,
+                TrainsUntil = TrainsUntil(row),
+            }
+        );
 
     /// <summary>The block in force written as edits for another client, and what cannot come along.</summary>
     public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(
@@ -218,7 +237,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>The case that the plan in force is made from.</summary>
-    public static ClientCase CurrentCase(PlanRow row, ClientFile file, ClientLog log)
+    public ClientCase CurrentCase(PlanRow row, ClientFile file, ClientLog log)
     {
         CaseDocument now = CaseAssembly.Facts(file, row.Inputs.Block);
         return CaseMapping.ToCase(row.Inputs with { Strength = now.Strength }) with
@@ -228,6 +247,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Picks = row.Picks,
             Edits = EditMapping.ToEdits(row.Edits),
             Base = row.Base,
+            TrainsUntil = TrainsUntil(row),
         };
     }
 

@@ -13,6 +13,9 @@ interface Props<T> {
   onReset: () => void
 }
 
+/** Nothing is saved before what somebody else left is settled: the focus goes where that is done. */
+const toTheConflict = () => document.querySelector<HTMLElement>('[role=alertdialog] button')?.focus()
+
 /** Save and take back, with what happened last; what someone else changed meanwhile is settled here first. */
 export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
   // That someone else was faster is settled above, once what they saved is here.
@@ -23,7 +26,7 @@ export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
     <>
       {!save.isPending && draft.newer && <Conflict newer={draft.newer} onLeave={onReset} />}
       <Flex mt={4} gap={3} align="center" wrap="wrap" minH="40px">
-        <Primary onClick={onSave} disabled={!draft.dirty || draft.newer !== null} loading={save.isPending} loadingText="Saving">
+        <Primary onClick={draft.newer ? toTheConflict : onSave} disabled={!draft.dirty} loading={save.isPending} loadingText="Saving">
           Save
         </Primary>
         {draft.dirty && !draft.newer && <Plain onClick={onReset}>Take back</Plain>}
@@ -31,7 +34,7 @@ export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
           {problem
             ? problemInWords(problem)
             : draft.dirty
-              ? lost
+              ? lost && !draft.newer
                 ? 'Not saved yet: save again.'
                 : 'Not saved yet.'
               : save.isSuccess

@@ -94,7 +94,8 @@ function BlockPage({ clientId, kept, on, catalogue, takesFocus }: PageProps) {
     wholeBecause: inGrid(() => setWhole((is) => !is)),
     addExercise: inGrid(() => setOpen('add')),
   })
-  const takes = useRef(takesFocus)
+  // What is to be settled first has it before the grid.
+  const takes = useRef(takesFocus && edits.left === null)
   useEffect(() => {
     if (takes.current) focusGrid()
   }, [])

@@ -29,7 +29,8 @@ export const BlockRationale = memo(function BlockRationale({ cell, more, view, n
   const { item } = cell
   const set = middleSet(item)
   const max = view.plan.maxes.find((row) => row.exercise === item.exercise)
-  const asked = `${set.reps} repetitions ${typeof set.rpe === 'number' ? `at ${effort(set.rpe)}` : effort(null)}`
+  const what = set.metres ? `${set.metres} metres` : set.seconds ? `${set.seconds} seconds` : `${set.reps ?? 0} repetitions`
+  const asked = `${what} ${typeof set.rpe === 'number' ? `at ${effort(set.rpe)}` : effort(null)}`
   const answered = view.plan.selection.find((one) => one.exercise === item.exercise)?.answers[0]
   const links: ChainLink[] = [
     ...(answered ? [{ kind: 'found', text: words(answered), to: `/clients/${clientId}/findings` }] : []),
