@@ -120,7 +120,8 @@ public sealed class ChainJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.Open(browser.Driver.Url.Replace("/floor", "/health", StringComparison.Ordinal).Split('?')[0]);
             browser.Find("//button[.='Cleared: night pain that does not ease']").Click();
             browser.Find("//button[.='Save']").Click();
-            browser.UntilText("Some fields need another look.");
+            browser.UntilText("Not saved. Cleared by, name: Cannot be empty. Cleared by, profession: Cannot be empty.");
+            Assert.Equal("Name", browser.Script("return document.activeElement.labels[0].textContent"));
             browser.Find("//*[@id=//label[.='Name']/@for]").SendKeys("A. Medico");
             browser.Find("//*[@id=//label[.='Profession']/@for]").SendKeys("physician");
             browser.Find("//button[.='Save']").Click();

@@ -47,15 +47,23 @@ internal static class FrontEnd
     {
         if (!IsBuilt(folder))
             return;
+        var files = new PhysicalFileProvider(Path.GetFullPath(folder!));
+        var packed = new Precompressed(files);
+        app.Use(packed.Choose);
         app.UseStaticFiles(
             new StaticFileOptions
             {
-                FileProvider = new PhysicalFileProvider(Path.GetFullPath(folder!)),
+                FileProvider = files,
+                // Packed files are none that the types know; Precompressed says what is in them.
+                ServeUnknownFileTypes = true,
                 // Built files carry their hash in their name; the page that names them is never kept.
                 OnPrepareResponse = file =>
+                {
                     file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets")
                         ? "public, max-age=31536000, immutable"
-                        : "no-cache",
+                        : "no-cache";
+                    packed.Say(file);
+                },
             }
         );
     }

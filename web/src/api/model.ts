@@ -25,6 +25,30 @@ interface Runtime {
   getAssemblyExports: (name: string) => Promise<{ Nerezza: { Page: { Exports: { Levers: (question: string) => string } } } }>
 }
 
+const folder = '/page'
+/** What is large of it. */
+const parts = [
+  'dotnet.js',
+  'dotnet.runtime.js',
+  'dotnet.native.js',
+  'dotnet.native.wasm',
+  'System.Private.CoreLib.wasm',
+  'Nerezza.Core.wasm',
+]
+
+/** Has the browser fetch it while nothing else is to do, so that the view that asks for it opens at once. */
+export function fetchModelAhead(): void {
+  const fetchThem = () => {
+    for (const part of parts) {
+      const link = document.createElement('link')
+      Object.assign(link, { rel: 'prefetch', href: `${folder}/${part}` })
+      document.head.append(link)
+    }
+  }
+  if ('requestIdleCallback' in window) requestIdleCallback(fetchThem, { timeout: 10_000 })
+  else setTimeout(fetchThem, 3_000)
+}
+
 let loading: Promise<Model> | null = null
 
 /** Loads it once, when a view first asks for it. */
@@ -37,7 +61,7 @@ export function loadModel(): Promise<Model> {
 }
 
 async function start(): Promise<Model> {
-  const address = '/page/dotnet.js'
+  const address = `${folder}/dotnet.js`
   const { dotnet } = (await import(/* @vite-ignore */ address)) as { dotnet: { create: () => Promise<Runtime> } }
   const runtime = await dotnet.create()
   const exports = await runtime.getAssemblyExports('Nerezza.Page')

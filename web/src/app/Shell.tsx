@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { Suspense, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import { Outlet, useLocation, useMatch } from 'react-router'
+import { fetchModelAhead } from '../api/model'
 import { useClients } from '../hooks/useClients'
 import { useUnsent } from '../hooks/useOutbox'
 import { usePageTitle } from '../hooks/usePageTitle'
@@ -38,6 +39,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const [searching, setSearching] = useState(false)
   const place = useLocation().pathname
   const signOut = useSignOut()
+  useEffect(fetchModelAhead, [])
   const unsent = useUnsent(account)
   const [unsentOpen, setUnsentOpen] = useState(false)
   const [leaving, setLeaving] = useState(false)
