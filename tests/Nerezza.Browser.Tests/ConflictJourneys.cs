@@ -2,8 +2,8 @@ using OpenQA.Selenium;
 
 namespace Nerezza.Browser.Tests;
 
-/// <summary>Two tabs on one client: nothing that was typed goes, and nothing of the other's is written over unseen. And the ways around: the
-/// search, the next block, the focus after each act.</summary>
+/// <summary>Two tabs on one client: nothing that was typed goes, and nothing of the other's is written over unseen. And the ways around:
+/// the search, the next block, the focus after each act.</summary>
 public sealed class ConflictJourneys(DemoSite site) : IClassFixture<DemoSite>
 {
     [Fact]

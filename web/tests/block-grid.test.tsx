@@ -11,8 +11,9 @@ import type { Place } from '../src/parts/grid'
 import { block, item, set } from './made'
 
 const acts = { push: vi.fn<(...edits: EditSection[]) => void>(), undo: vi.fn(), redo: vi.fn(), keep: vi.fn(), drop: vi.fn() }
+const loads = [{ week: 1, day: 'wed', exercise: 'squat', kg: 100 }]
 const view = (of: Partial<BlockView> = {}) =>
-  ({ done: [], remarks: [], cells: [], sets: [], totals: [], made: [{ week: 1, day: 'wed', exercise: 'squat', kg: 100 }], ...of }) as unknown as BlockView
+  ({ done: [], remarks: [], cells: [], sets: [], totals: [], made: loads, ...of }) as unknown as BlockView
 const say = vi.fn<(words: string) => void>()
 const name = (exercise: string) => exercise
 

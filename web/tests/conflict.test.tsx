@@ -78,12 +78,7 @@ describe('a draft that somebody else was faster than', () => {
       const draft = useDraft('facts', saved, version)
       return (
         <ChakraProvider value={system}>
-          <SaveBar
-            draft={draft}
-            save={{ isPending: false, isSuccess: false, error: null }}
-            onSave={onSave}
-            onReset={draft.reset}
-          />
+          <SaveBar draft={draft} save={{ isPending: false, isSuccess: false, error: null }} onSave={onSave} onReset={draft.reset} />
         </ChakraProvider>
       )
     }

@@ -33,9 +33,8 @@ public static class ReferralWords
             ReferralLevel.BeforeLoading =>
                 $"See a doctor or physiotherapist before loading the spine. {answered} Until cleared, no load on the spine and no "
                     + "loaded hinge; the rest of the program may run.",
-            ReferralLevel.BeforeHeavy =>
-                $"See a doctor before heavy work. {answered} Until cleared, nothing above RPE {Heavy.Rpe:0} or {Heavy.Fraction * 100:0} % of "
-                    + $"the max, no set under {Heavy.FewestReps} repetitions and no breath-hold.",
+            ReferralLevel.BeforeHeavy => $"See a doctor before heavy work. {answered} Until cleared, nothing above RPE {Heavy.Rpe:0} or "
+                + $"{Heavy.Fraction * 100:0} % of the max, no set under {Heavy.FewestReps} repetitions and no breath-hold.",
             ReferralLevel.Soon => $"See a doctor or physiotherapist soon. {answered} The program runs as it stands.",
         };
     }

@@ -8,8 +8,8 @@ namespace Nerezza.Web.Tests.Contract;
 /// <summary>What caution leaves.</summary>
 internal sealed partial class RuleJudge
 {
-    /// <summary>Until someone was seen: before heavy work nothing above RPE 7 or three quarters of the max, no set under six repetitions, and
-    /// the breath goes out; before any loading nothing along the spine either.</summary>
+    /// <summary>Until someone was seen: before heavy work nothing above RPE 7 or three quarters of the max, no set under six repetitions,
+    /// and the breath goes out; before any loading nothing along the spine either.</summary>
     private IEnumerable<string> Referred(BlockPart block)
     {
         if (plan.Referral?.Level is not (ReferralLevel.BeforeHeavy or ReferralLevel.BeforeLoading))

@@ -28,8 +28,8 @@ export function meets(start: string, weeks: number | null, standing: readonly St
   return [
     ...taken.map(
       (plan) =>
-        `It takes the place of the block from ${shortDate(plan.starts)} to ${shortDate(plan.ends)} as soon as it is made, on the floor too. ` +
-        'To have the old one again, go back to it under Versions.',
+        `It takes the place of the block from ${shortDate(plan.starts)} to ${shortDate(plan.ends)} as soon as it is made, ` +
+        'on the floor too. To have the old one again, go back to it under Versions.',
     ),
     ...(cut ? [`The block that runs until ${shortDate(cut.ends)} ends on ${shortDate(addDays(start, -1))}: this one takes over.`] : []),
   ]
