@@ -122,7 +122,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             browser.OpenStation("Intake");
             Assert.Equal("1.84", Labelled(browser, "Height, cm").GetAttribute("value"));
             browser.Find("//button[.='Save']").Click();
-            browser.UntilText("1.84 is not between 100 and 250; centimetres expected");
+            browser.UntilText("1.84 is not between 100 and 250 cm.");
             Assert.Equal("true", Labelled(browser, "Height, cm").GetAttribute("aria-invalid"));
             browser.Find("//button[.='Take back']").Click();
             browser.UntilTrue("the saved height is back", () => Labelled(browser, "Height, cm").GetAttribute("value") == "184");

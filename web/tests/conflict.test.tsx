@@ -123,8 +123,8 @@ describe('laying one over the other', () => {
 describe('what a field wants', () => {
   test.each<[Wanted, 'kg' | 'lb', string]>([
     [{ kind: 'number', least: 25, most: 300, unit: 'kilograms', asked: 453.139 }, 'lb', '999 is not between 55.1 and 661.4 lb.'],
-    [{ kind: 'number', least: 25, most: 300, unit: 'kilograms', asked: 453.139 }, 'kg', '453.14 is not between 25 and 300 kg.'],
-    [{ kind: 'number', least: 100, most: 250, unit: 'centimetres' }, 'lb', 'A number between 39.4 and 98.4 in is wanted.'],
+    [{ kind: 'number', least: 25, most: 300, unit: 'kilograms', asked: 453.139 }, 'kg', '453.139 is not between 25 and 300 kg.'],
+    [{ kind: 'number', least: 100, most: 250, unit: 'centimetres' }, 'lb', 'A number between 39.37 and 98.43 in is wanted.'],
     [{ kind: 'number', least: 1, most: 12, asked: 1.5 }, 'kg', '1.5 is not whole; a whole number between 1 and 12 is wanted.'],
     [{ kind: 'count', least: 1, most: 7, asked: 0 }, 'kg', 'At least 1 is wanted; none chosen.'],
     [{ kind: 'count', least: 1, most: 7, asked: 9 }, 'kg', '9 are too many; at most 7.'],

@@ -3,6 +3,7 @@ import { Suspense, useEffect, useState } from 'react'
 import { Outlet, useLocation, useMatch } from 'react-router'
 import { fetchModelAhead } from '../api/model'
 import { useClients } from '../hooks/useClients'
+import { useSaid } from '../hooks/said'
 import { useUnsent } from '../hooks/useOutbox'
 import { usePageTitle } from '../hooks/usePageTitle'
 import { useSignOut } from '../hooks/useSession'
@@ -40,6 +41,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const place = useLocation().pathname
   const signOut = useSignOut()
   useEffect(fetchModelAhead, [])
+  const said = useSaid()
   const unsent = useUnsent(account)
   const [unsentOpen, setUnsentOpen] = useState(false)
   const [leaving, setLeaving] = useState(false)
@@ -101,6 +103,9 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
           </Boundary>
         </Box>
       </Flex>
+      <Box role="status" srOnly>
+        {said}
+      </Box>
       <Search open={searching} onClose={() => setSearching(false)} clientId={clientId} />
       <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />
       <UnsentList account={account} open={unsentOpen} onClose={() => setUnsentOpen(false)} />

@@ -3,7 +3,8 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BlockView, EditSection } from '../api/schema'
 import { isConflict, problemInWords } from '../api/problems'
 import { laidOver, useAskForDraft, useBlockDraft, useKeepEdits } from './useBlock'
-import { type LeftEdits, placeOf, useLeftEdits } from './useLeftEdits'
+import { say } from './said'
+import { type LeftEdits, placeOf, read, useLeftEdits } from './useLeftEdits'
 
 /** Edits with what was undone and can be done again. */
 export interface History {
@@ -55,8 +56,8 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
   const place = placeOf(clientId, kept.number)
   const { start, ...left } = useLeftEdits(clientId, kept)
   const [history, setHistory] = useState<History>(() => {
-    const typed = sessionStorage.getItem(place)
-    if (typed) return (JSON.parse(typed) as Stored).history
+    const typed = read(place)
+    if (typed) return typed.history
     return start.length > kept.edits.length ? withNow(fresh(kept), start) : fresh(kept)
   })
   // Several edits of one turn build on each other, before the page is drawn again.
@@ -85,15 +86,28 @@ export function useBlockEdits(clientId: string, kept: BlockView): BlockEdits {
       undo: () => {
         const at = current.current
         const before = at.past.at(-1)
-        if (before) turn({ past: at.past.slice(0, -1), now: before, future: [at.now, ...at.future] })
+        if (!before) return
+        turn({ past: at.past.slice(0, -1), now: before, future: [at.now, ...at.future] })
+        say('Undone.')
       },
       redo: () => {
         const at = current.current
         const [next, ...later] = at.future
-        if (next) turn({ past: [...at.past, at.now], now: next, future: later })
+        if (!next) return
+        turn({ past: [...at.past, at.now], now: next, future: later })
+        say('Done again.')
       },
-      keep: () => save(current.current.now, { onSuccess: () => sessionStorage.removeItem(place) }),
-      drop: () => turn(withNow(current.current, kept.edits)),
+      keep: () =>
+        save(current.current.now, {
+          onSuccess: () => {
+            sessionStorage.removeItem(place)
+            say('Kept as a version of its own.')
+          },
+        }),
+      drop: () => {
+        turn(withNow(current.current, kept.edits))
+        say('Back to the version as it was kept.')
+      },
     }
   }, [ask, kept.edits, place, save])
   return {

@@ -23,6 +23,12 @@ export const placeOf = (clientId: string, number: number) => before(clientId) + 
 /** Set where the version that they were made to is on its way back: they then go on top unasked. */
 const comesBack = 'nerezza.comes-back'
 
+/** What stands there; null where nothing does, or what an earlier version of the page left. */
+export function read(place: string): Stored | null {
+  const there = JSON.parse(sessionStorage.getItem(place) ?? 'null') as Partial<Stored> | null
+  return there?.history && there.base ? (there as Stored) : null
+}
+
 function find(clientId: string, number: number): { number: number; own: readonly EditSection[] } | null {
   const older = Object.keys(sessionStorage)
     .filter((key) => key.startsWith(before(clientId)))
@@ -30,8 +36,8 @@ function find(clientId: string, number: number): { number: number; own: readonly
     .filter((one) => one < number)
   if (older.length === 0) return null
   const from = Math.max(...older)
-  const { base, history } = JSON.parse(sessionStorage.getItem(placeOf(clientId, from)) ?? '') as Stored
-  return { number: from, own: history.now.slice(base.length) }
+  const stored = read(placeOf(clientId, from))
+  return stored && { number: from, own: stored.history.now.slice(stored.base.length) }
 }
 
 /** Nothing typed goes because somebody else kept a version meanwhile: what was left is found, and laid over the newer when asked. */

@@ -11,8 +11,8 @@ export interface Wanted {
 
 /** Units by which numbers are told; a count, a score and the like say what they are by the field's label. */
 const units: Readonly<Record<string, { tell: (value: number) => string; word: () => string }>> = {
-  kilograms: { tell: (kg) => mass(kg, 2), word: () => ` ${massUnit()}` },
-  centimetres: { tell: (cm) => length(cm, 1), word: () => ` ${lengthUnit()}` },
+  kilograms: { tell: (kg) => mass(kg, 3), word: () => ` ${massUnit()}` },
+  centimetres: { tell: (cm) => length(cm, 2), word: () => ` ${lengthUnit()}` },
   minutes: { tell: plain, word: () => ' minutes' },
   seconds: { tell: plain, word: () => ' seconds' },
   metres: { tell: plain, word: () => ' metres' },

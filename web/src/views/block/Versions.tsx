@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { StandingPlan } from '../../api/schema'
 import { useRestoreVersion, useVersionDifference, useVersions } from '../../hooks/useBlock'
+import { say } from '../../hooks/said'
 import { words } from '../../text/codes'
 import { dayName, shortDate } from '../../text/dates'
 import { Plain, SelectField } from '../../ui/form'
@@ -21,6 +22,10 @@ export function Versions({ clientId, current, standing, onDone }: Props) {
   const [against, setAgainst] = useState(current)
   const difference = useVersionDifference(clientId, asked, against)
   const restore = useRestoreVersion(clientId)
+  const goneBackTo = (number: number) => () => {
+    say(`Version ${number} is back, as a version of its own.`)
+    onDone()
+  }
   return (
     <Box as="section" aria-label="Versions" px={2.5} py={3} borderBottom="1px solid" borderColor="hair" textStyle="note" bg="plate">
       <chakra.h2 fontWeight="strong" mb={1}>
@@ -55,7 +60,11 @@ export function Versions({ clientId, current, standing, onDone }: Props) {
                     Compare
                   </Plain>
                   {standing.some((plan) => plan.number === version.number) && <Box color="quiet">stands</Box>}
-                  <Plain size="xs" disabled={restore.isPending} onClick={() => restore.mutate(version.number, { onSuccess: onDone })}>
+                  <Plain
+                    size="xs"
+                    disabled={restore.isPending}
+                    onClick={() => restore.mutate(version.number, { onSuccess: goneBackTo(version.number) })}
+                  >
                     Go back to it
                   </Plain>
                 </>

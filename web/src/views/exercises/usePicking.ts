@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { ChosenLine, ExercisesView, Pick, RankedLine } from '../../api/schema'
+import { say } from '../../hooks/said'
 import { useSavePicks } from '../../hooks/useExercises'
 import { useKeys, useListKeys } from '../../keys/useKeys'
 import { isConflict } from '../../api/problems'
@@ -18,7 +19,10 @@ export function usePicking(clientId: string, view: ExercisesView) {
   const compared = view.others.find((line) => line.face.exercise === against) ?? null
   const send = (picks: readonly Pick[]) => {
     setLost(null)
-    save.mutate(picks, { onError: (problem) => isConflict(problem) && setLost({ base: view.picks, mine: picks }) })
+    save.mutate(picks, {
+      onSuccess: () => say('The week is chosen anew.'),
+      onError: (problem) => isConflict(problem) && setLost({ base: view.picks, mine: picks }),
+    })
   }
   const take = (picks: readonly Pick[]) => {
     setUndo([...undo, view.picks])

@@ -4,6 +4,7 @@ import { useParams } from 'react-router'
 import type { FindingLine, FindingsView } from '../../api/schema'
 import { useListKeys } from '../../keys/useKeys'
 import { useDecide, useFindings, useTakeBack } from '../../hooks/useFindings'
+import { say } from '../../hooks/said'
 import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Caution, Failed, Loading } from '../../ui/states'
@@ -32,8 +33,10 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
   const [adding, setAdding] = useState(false)
   const focused = view.findings.find((finding) => keyOf(finding) === at) ?? view.findings[0]
   const named = (finding: FindingLine) => ({ code: finding.code, cause: finding.cause ?? '' })
-  const accept = (finding: FindingLine) => finding.cause && decide.mutate({ ...named(finding), verdict: 'accepted' })
-  const undo = (finding: FindingLine) => finding.verdict && takeBack.mutate(named(finding))
+  const accept = (finding: FindingLine) =>
+    finding.cause && decide.mutate({ ...named(finding), verdict: 'accepted' }, { onSuccess: () => say(`${finding.title}: accepted.`) })
+  const undo = (finding: FindingLine) =>
+    finding.verdict && takeBack.mutate(named(finding), { onSuccess: () => say(`${finding.title}: what you said is taken back.`) })
   // The keys are a row's own: pressed in its buttons they would decide of another.
   const inRow = (act: (finding: FindingLine) => void) => (event: KeyboardEvent) => {
     if (!focused || !(event.target instanceof HTMLElement) || !event.target.matches('[data-finding]')) return false
@@ -96,7 +99,10 @@ function FindingsPage({ clientId, view }: { clientId: string; view: FindingsView
                       onFocus={() => setAt(keyOf(finding))}
                       onAccept={() => accept(finding)}
                       onReject={(reason) => {
-                        decide.mutate({ ...named(finding), verdict: 'rejected', reason })
+                        decide.mutate(
+                          { ...named(finding), verdict: 'rejected', reason },
+                          { onSuccess: () => say(`${finding.title}: rejected.`) },
+                        )
                         setRejecting(null)
                       }}
                       onAskReject={() => setRejecting(rejecting === keyOf(finding) ? null : keyOf(finding))}
