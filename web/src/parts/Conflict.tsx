@@ -2,9 +2,9 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import type { Newer } from '../hooks/useDraft'
 import { words } from '../text/codes'
-import { fieldName, unitOf, unitWord } from '../text/fieldNames'
+import { fieldName, measureOf } from '../text/fieldNames'
 import { differences } from '../text/merge'
-import { toldMeasure } from '../text/numbers'
+import { measureUnit, toldMeasure } from '../text/numbers'
 import { Plain, Primary } from '../ui/form'
 
 interface Props<T> {
@@ -77,7 +77,7 @@ function told(value: unknown, path: string): string {
       .filter((part) => part !== 'nothing' && part !== 'no')
       .join(' ')
   const text = String(value)
-  const unit = unitOf(path)
-  if (unit !== '') return `${toldMeasure(unit, text)} ${unitWord[unit]()}`
+  const measure = measureOf(path)
+  if (measure) return `${toldMeasure(measure, text)} ${measureUnit(measure)}`
   return /^[a-z][a-z-]*$/.test(text) ? words(text) : text
 }

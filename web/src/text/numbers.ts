@@ -55,11 +55,11 @@ export function typedNumber(value: string): number | null {
 /** What a measure is: one mass, one length, or a list of masses. */
 export type Measure = 'mass' | 'length' | 'masses'
 
-const measures: Record<Measure, { tell: (value: number) => string; read: (value: number) => number }> = {
-  mass: { tell: (kg) => mass(kg, 3), read: (typed) => kgOf(typed) },
-  length: { tell: (cm) => length(cm, 2), read: cmOf },
-  masses: { tell: (kg) => mass(kg, 3), read: (typed) => kgOf(typed) },
-}
+const masses = { tell: (kg: number) => mass(kg, 3), read: (typed: number) => kgOf(typed), unit: massUnit }
+const measures = { mass: masses, masses, length: { tell: (cm: number) => length(cm, 2), read: cmOf, unit: lengthUnit } }
+
+/** The unit in which a measure is told. */
+export const measureUnit = (measure: Measure): string => measures[measure].unit()
 
 const converted = (measure: Measure, text: string, by: (value: number) => string): string => {
   const one = (part: string) => {

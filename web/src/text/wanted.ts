@@ -1,4 +1,4 @@
-import { length, lengthUnit, mass, massUnit, plain } from './numbers'
+import { measureUnit, plain, toldMeasure } from './numbers'
 
 /** What the server says that a field wants, to be said in the coach's unit. */
 export interface Wanted {
@@ -11,8 +11,8 @@ export interface Wanted {
 
 /** Units by which numbers are told; a count, a score and the like say what they are by the field's label. */
 const units: Readonly<Record<string, { tell: (value: number) => string; word: () => string }>> = {
-  kilograms: { tell: (kg) => mass(kg, 3), word: () => ` ${massUnit()}` },
-  centimetres: { tell: (cm) => length(cm, 2), word: () => ` ${lengthUnit()}` },
+  kilograms: { tell: (kg) => toldMeasure('mass', String(kg)), word: () => ` ${measureUnit('mass')}` },
+  centimetres: { tell: (cm) => toldMeasure('length', String(cm)), word: () => ` ${measureUnit('length')}` },
   minutes: { tell: plain, word: () => ' minutes' },
   seconds: { tell: plain, word: () => ' seconds' },
   metres: { tell: plain, word: () => ' metres' },
