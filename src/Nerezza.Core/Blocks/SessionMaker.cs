@@ -40,9 +40,6 @@ public sealed class SessionMaker(BlockInput input)
             : null;
     }
 
-    /// <summary>More than this is not heard under a bar (assumption).</summary>
-    private const int MostCues = 4;
-
     private PrescribedItem Item(ItemTarget ask, HashSet<Pattern> warm)
     {
         Exercise exercise = ask.Chosen.Exercise;
@@ -59,7 +56,10 @@ public sealed class SessionMaker(BlockInput input)
         return item with
         {
             SetUp = fault is null ? setUp : setUp with { Aid = fault.AidFor(exercise, setUp) },
-            Cues = [.. new[] { ask.BreathCue, fault?.Cue }.OfType<string>().Concat(item.Cues).Take(MostCues)],
+            Cues =
+            [
+                .. new[] { ask.BreathCue, fault?.Cue }.OfType<string>().Concat(item.Cues).Take(PrescriptionRules.Shipped.File.MostCues),
+            ],
         };
     }
 

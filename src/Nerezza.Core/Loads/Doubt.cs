@@ -51,10 +51,11 @@ public static class Doubts
         if (MaxEstimates.Of(client, catalogue, own, [], today).Find(id, side) is not { } max)
             return null;
         bool isBar = exercise.Load is LoadSource.Barbell or LoadSource.SafetyBar or LoadSource.TrapBar;
-        bool isShort = exercise.Ratio is { Value: > 1 };
+        // What is shortened, as a pull from blocks, may be many times the body.
+        bool isShortened = exercise.Ratio is { Value: > 1 };
         if (
             isBar
-            && !isShort
+            && !isShortened
             && exercise.Pattern is { } pattern
             && Rules.TimesBody.TryGetValue(Codes.Of(pattern), out double times)
             && max.Kilograms > times * client.MassKg

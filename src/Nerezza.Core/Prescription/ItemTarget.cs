@@ -17,17 +17,17 @@ public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, We
     /// <summary>What the coach changed by hand; planning again keeps it.</summary>
     public Pins Pinned { get; init; }
 
-    /// <summary>Whether it goes by repetitions, not by the clock or the way.</summary>
-    public bool IsCounted => Target is { Seconds: null, Metres: null } && Rule.Role is not Role.Priming;
+    /// <summary>Whether it is lifted for repetitions: not held, not carried, not there to be felt.</summary>
+    public bool IsLifted => Target is { Seconds: null, Metres: null } && Rule.Role is not Role.Priming;
 
     /// <summary>The breath cue of caution; null where nothing is lifted for repetitions.</summary>
-    public string? BreathCue => IsCounted ? Chosen.Limits.BreathCue : null;
+    public string? BreathCue => IsLifted ? Chosen.Limits.BreathCue : null;
 
     /// <summary>With as many repetitions as caution asks for (docs/handbook/07-pain-and-health.md#before-heavy-work).</summary>
     public ItemTarget WithFewestReps()
     {
         int fewest = Chosen.Limits.FewestReps;
-        return fewest <= 1 || !IsCounted
+        return fewest <= 1 || !IsLifted
             ? this
             : this with
             {

@@ -115,6 +115,9 @@ internal sealed record RolesFile
     /// <summary>Sets, repetitions, effort and rest by role and aim.</summary>
     public required IReadOnlyList<RoleRow> Roles { get; init; }
 
+    /// <summary>Cues of an exercise, what is said of the breath and of a fault included.</summary>
+    public required int MostCues { get; init; }
+
     /// <summary>Repetitions of accessories in week 1.</summary>
     public required StartRepsRule StartReps { get; init; }
 

@@ -54,15 +54,14 @@ internal static class FrontEnd
             new StaticFileOptions
             {
                 FileProvider = files,
-                // Packed files are none that the types know; Precompressed says what is in them.
-                ServeUnknownFileTypes = true,
+                ContentTypeProvider = Precompressed.Types,
                 // Built files carry their hash in their name; the page that names them is never kept.
                 OnPrepareResponse = file =>
                 {
                     file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets")
                         ? "public, max-age=31536000, immutable"
                         : "no-cache";
-                    packed.Say(file);
+                    Precompressed.Say(file);
                 },
             }
         );

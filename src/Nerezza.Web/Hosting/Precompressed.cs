@@ -10,7 +10,12 @@ internal sealed class Precompressed(IFileProvider files)
     private static readonly (string Encoding, string Ending)[] Kinds = [("br", ".br"), ("gzip", ".gz")];
     private static readonly string[] Folders = ["/assets", "/page"];
     private static readonly object Served = new();
-    private readonly FileExtensionContentTypeProvider _types = new();
+    private const string Packed = "application/octet-stream";
+    private static readonly FileExtensionContentTypeProvider Plain = new();
+
+    /// <summary>The types that are served: the usual ones, and packed files, of which <see cref="Say"/> says what is in them.</summary>
+    public static FileExtensionContentTypeProvider Types { get; } =
+        new(new Dictionary<string, string>(Plain.Mappings) { [".br"] = Packed, [".gz"] = Packed });
 
     /// <summary>Chooses what is served.</summary>
     public Task Choose(HttpContext http, RequestDelegate next)
@@ -32,15 +37,13 @@ internal sealed class Precompressed(IFileProvider files)
     }
 
     /// <summary>Says what the file is and how it is packed.</summary>
-    public void Say(StaticFileResponseContext file)
+    public static void Say(StaticFileResponseContext file)
     {
         IHeaderDictionary headers = file.Context.Response.Headers;
         headers.Append(HeaderNames.Vary, HeaderNames.AcceptEncoding);
         if (file.Context.Items[Served] is not string encoding)
             return;
         headers.ContentEncoding = encoding;
-        headers.ContentType = _types.TryGetContentType(Path.GetFileNameWithoutExtension(file.File.Name), out string? type)
-            ? type
-            : "application/octet-stream";
+        headers.ContentType = Plain.TryGetContentType(Path.GetFileNameWithoutExtension(file.File.Name), out string? type) ? type : Packed;
     }
 }

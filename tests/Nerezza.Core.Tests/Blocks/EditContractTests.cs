@@ -33,14 +33,7 @@ public sealed class EditContractTests
         Plan plan = Planner.Make(@case with { Edits = [new BlockEdit.Write(Squat, new CellValues { Load = Load.FromKilograms(kg) })] });
         PrescribedItem after = At(plan, Squat);
         Assert.Equal((before.SetsASide, before.Sets.Max(set => set.Reps)), (after.SetsASide, after.Sets.Max(set => set.Reps)));
-        Assert.Equal(
-            expected,
-            string.Join(
-                '\n',
-                plan.Instead.GetValueOrDefault(Squat, [])
-                    .Select(one => FormattableString.Invariant($"{one.Part} {one.Asked}: {one.Stands} {one.Why} {one.Limit}"))
-            )
-        );
+        Assert.Equal(expected, Told(plan));
     }
 
     /// <summary>Five repetitions at RPE 10 are 88.9 %; uncleared before heavy work 75 % is the most.</summary>
@@ -86,14 +79,7 @@ public sealed class EditContractTests
         PrescribedItem squat = At(plan, Squat);
         Assert.Equal(fewest, squat.Sets.Min(set => set.Reps));
         Assert.Equal(waits, squat.Cues[0] == "Breathe out on the way up");
-        Assert.Equal(
-            expected,
-            string.Join(
-                '\n',
-                plan.Instead.GetValueOrDefault(Squat, [])
-                    .Select(one => FormattableString.Invariant($"{one.Part} {one.Asked}: {one.Stands} {one.Why} {one.Limit}"))
-            )
-        );
+        Assert.Equal(expected, Told(plan));
     }
 
     [Fact]
@@ -167,6 +153,13 @@ public sealed class EditContractTests
                 if (values.Load is { } load && after.Sets.Max(set => set.Load) != load)
                     Assert.Contains(plan.Instead[at], one => one.Part is CellPart.Load && one.Asked == load.Kilograms);
             }
+        );
+
+    private static string Told(Plan plan) =>
+        string.Join(
+            '\n',
+            plan.Instead.GetValueOrDefault(Squat, [])
+                .Select(one => FormattableString.Invariant($"{one.Part} {one.Asked}: {one.Stands} {one.Why} {one.Limit}"))
         );
 
     private static PrescribedItem At(Plan plan, CellPlace at) =>

@@ -64,7 +64,7 @@ internal sealed class Written(Loader loader, Func<Exercise, RepCurve> curveOf)
         WeekTarget asked = item.Ask.Target;
         InsteadReason cap = CapOf(asked, curveOf(exercise));
         int fewest = asked.EachReps.Count > 0 ? asked.EachReps.Min() : asked.Reps;
-        if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.Ask.IsCounted && item.Ask.Chosen.Limits.FewestReps is var least && fewest < least)
+        if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.Ask.IsLifted && item.Ask.Chosen.Limits.FewestReps is var least && fewest < least)
             yield return new StandsInstead(CellPart.Reps, fewest, least, InsteadReason.FewestReps, least);
         else if (item.Ask.Pinned.HasFlag(Pins.Reps) && item.IsCounted && item.Sets.Max(set => set.Reps) is var reps && reps != asked.Reps)
             yield return Instead(CellPart.Reps, asked.Reps, reps, cap, asked);
