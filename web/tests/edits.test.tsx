@@ -7,6 +7,7 @@ import { ApiProblem } from '../src/api/client'
 import type { BlockView, EditSection } from '../src/api/schema'
 import { useBlockEdits } from '../src/hooks/useBlockEdits'
 import { useDraft } from '../src/hooks/useDraft'
+import { useFileChange } from '../src/hooks/useFileChange'
 import { block, item, set } from './made'
 
 const server = vi.hoisted(() => ({ POST: vi.fn(), PUT: vi.fn(), GET: vi.fn() }))
@@ -152,5 +153,18 @@ describe('a draft of a form', () => {
     again.rerender({ from: { name: 'Anselm', mass: '81' } })
     expect(again.result.current.value.mass).toBe('81')
     expect(sessionStorage.length).toBe(0)
+  })
+})
+
+describe('a change of a client’s file', () => {
+  it('forgets what no page shows: a block that was open before a stop is not shown once more', async () => {
+    const queries = new QueryClient()
+    const within = ({ children }: { children: ReactNode }) => <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+    queries.setQueryData(['client', 'c', 'block', '2026-11-25'], kept)
+    queries.setQueryData(['client', 'other', 'block', '2026-11-25'], kept)
+    const { result } = renderHook(() => useFileChange('c', () => Promise.resolve()), { wrapper: within })
+    await act(() => result.current.mutateAsync(undefined))
+    expect(queries.getQueryData(['client', 'c', 'block', '2026-11-25'])).toBeUndefined()
+    expect(queries.getQueryData(['client', 'other', 'block', '2026-11-25'])).toBe(kept)
   })
 })

@@ -22,11 +22,16 @@ export function useFocusStays(): void {
       const at = all.indexOf(last)
       neighbours = at < 0 ? [] : [...all.slice(at + 1, at + 1 + near), ...all.slice(Math.max(0, at - near), at).reverse()]
     }
-    const observer = new MutationObserver(() => {
-      if (!last || last.isConnected || (document.activeElement ?? document.body) !== document.body) return
+    const fell = () => last && !last.isConnected && (document.activeElement ?? document.body) === document.body
+    const catchIt = () => {
+      if (!fell()) return
       last = null
       const next = neighbours.find(isShown) ?? document.getElementById('work')
       next?.focus()
+    }
+    // What takes the focus by itself as it is drawn goes first.
+    const observer = new MutationObserver(() => {
+      if (fell()) requestAnimationFrame(catchIt)
     })
     document.addEventListener('focusin', remember)
     observer.observe(document.body, { childList: true, subtree: true })

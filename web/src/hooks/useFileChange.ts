@@ -8,12 +8,15 @@ export function useFileChange<T>(id: string, change: (value: T) => Promise<unkno
     mutationFn: change,
     // One after the other: the second rests on what the first left.
     scope: { id: `client ${id}` },
-    onSuccess: () =>
-      Promise.all([
+    onSuccess: () => {
+      // What no page shows at the moment is forgotten, not kept to be shown once more: after a stop it may hold loads.
+      queries.removeQueries({ queryKey: ['client', id], type: 'inactive' })
+      return Promise.all([
         queries.invalidateQueries({ queryKey: ['client', id] }),
         queries.invalidateQueries({ queryKey: ['clients'] }),
         queries.invalidateQueries({ queryKey: ['day'] }),
-      ]),
+      ])
+    },
     // Somebody else was faster: what they left is fetched, so that the two can be laid side by side.
     onError: (problem) => (isConflict(problem) ? queries.invalidateQueries({ queryKey: ['client', id] }) : undefined),
   })
