@@ -3,6 +3,7 @@ using System.Text.Json;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
+using Nerezza.Data.Stores;
 using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
@@ -125,6 +126,38 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         // Going back brings the cut block back beside whatever it does not cover.
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/3/restoration", new { });
         Assert.Equal([(4, Samples.Start), (5, Samples.Start.AddDays(14))], await Standing(coach, id));
+    }
+
+    [Theory]
+    [InlineData(0, 4, new[] { 1 }, null)]
+    [InlineData(0, 12, new[] { 1, 2 }, null)]
+    [InlineData(-7, 1, new int[0], null)]
+    [InlineData(14, 2, new int[0], 1)]
+    [InlineData(14, 3, new[] { 2 }, 1)]
+    [InlineData(28, 4, new[] { 2 }, null)]
+    [InlineData(56, 4, new int[0], null)]
+    public async Task What_a_new_block_would_do_to_those_that_stand_is_said_and_is_what_it_does(
+        int after,
+        int weeks,
+        int[] replaces,
+        int? shortens
+    )
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await Client(coach, Samples.Deckhand);
+        DateOnly first = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(7);
+        await Plan(coach, id, first, 4);
+        await Plan(coach, id, first.AddDays(28), 4);
+        var request = new PlanRequest { Start = first.AddDays(after), Weeks = weeks };
+        PlanPlace place = await coach.Ask<PlanPlace>(HttpMethod.Post, $"/api/clients/{id}/plans/preview", request);
+        Assert.Equal(replaces, place.Replaces.Select(plan => plan.Number));
+        Assert.Equal(shortens, place.Shortens?.Number);
+        await Plan(coach, id, request.Start, weeks);
+        int[] standing = [.. (await Standing(coach, id)).Select(row => row.Item1)];
+        Assert.Equal(new[] { 1, 2, 3 }.Except(replaces), standing.Order());
+        // The one it begins in goes before it, and no other does.
+        int before = standing.TakeWhile(number => number != 3).LastOrDefault();
+        Assert.True(shortens is null || before == shortens);
     }
 
     private static Task<string> Plan(Caller coach, Guid id, DateOnly start, int weeks) =>

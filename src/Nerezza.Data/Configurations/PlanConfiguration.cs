@@ -29,7 +29,14 @@ internal sealed class PlanConfiguration
                 row.ClientId,
                 row.Number,
             })
-            .IsUnique();
+            .IsUnique()
+            // Which plans stand is read from the index alone: years of versions, and no document among them.
+            .IncludeProperties(row => new
+            {
+                row.Id,
+                row.Starts,
+                row.Ends,
+            });
         plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 

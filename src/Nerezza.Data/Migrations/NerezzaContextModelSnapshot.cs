@@ -585,6 +585,11 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("client_id");
 
+                    b.PrimitiveCollection<DateOnly[]>("Dates")
+                        .IsRequired()
+                        .HasColumnType("date[]")
+                        .HasColumnName("dates");
+
                     b.Property<string>("Decisions")
                         .IsRequired()
                         .HasColumnType("jsonb")
@@ -612,14 +617,14 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("character varying(40)")
                         .HasColumnName("engine_version");
 
+                    b.Property<DateOnly?>("Follows")
+                        .HasColumnType("date")
+                        .HasColumnName("follows");
+
                     b.Property<string>("Inputs")
                         .IsRequired()
                         .HasColumnType("jsonb")
                         .HasColumnName("inputs");
-
-                    b.Property<DateOnly?>("Follows")
-                        .HasColumnType("date")
-                        .HasColumnName("follows");
 
                     b.Property<string>("InputsHash")
                         .IsRequired()
@@ -657,6 +662,8 @@ namespace Nerezza.Data.Migrations
                     b.HasIndex("CoachId", "ClientId", "Number")
                         .IsUnique()
                         .HasDatabaseName("ix_plans_coach_id_client_id_number");
+
+                    NpgsqlIndexBuilderExtensions.IncludeProperties(b.HasIndex("CoachId", "ClientId", "Number"), new[] { "Id", "Starts", "Ends" });
 
                     b.ToTable("plans", (string)null);
                 });

@@ -113,6 +113,9 @@ public sealed class PlanRow : ICoachRow
     /// <summary>The last day of its last week.</summary>
     public required DateOnly Ends { get; init; }
 
+    /// <summary>The days of its sessions, first to last; empty where no block could be made.</summary>
+    public required IReadOnlyList<DateOnly> Dates { get; init; }
+
     /// <summary>The last day of the block that ran when this one was planned to follow it; null where none did.</summary>
     public DateOnly? Follows { get; init; }
     public DateTimeOffset MadeAt { get; init; }

@@ -1,23 +1,37 @@
-using Nerezza.Data.Rows;
-
 namespace Nerezza.Data.Stores;
 
-/// <summary>A plan that stands, without its document.</summary>
-public sealed record StandingPlan(int Number, DateOnly Starts, DateOnly Ends);
+/// <summary>A plan that stands, with what the day and the lists ask of it, without its document.</summary>
+/// <param name="Span">Its number, first and last day.</param>
+/// <param name="InputsHash">Of what it was made from.</param>
+/// <param name="Dates">The days of its sessions, first to last; empty where no block could be made.</param>
+public sealed record PlanHead(
+    Guid ClientId,
+    Guid Id,
+    StandingPlan Span,
+    string EngineVersion,
+    string InputsHash,
+    IReadOnlyList<DateOnly> Dates
+);
 
 /// <summary>The plans of a client that stand, first to last: each is in force until the next begins.</summary>
-public sealed class PlanCourse(IEnumerable<PlanRow> plans)
+public sealed class PlanCourse(IEnumerable<PlanHead> plans)
 {
     /// <summary>None.</summary>
     public static PlanCourse Empty { get; } = new([]);
 
     /// <summary>First to last.</summary>
-    public IReadOnlyList<PlanRow> Plans { get; } = [.. plans.OrderBy(plan => plan.Starts)];
+    public IReadOnlyList<PlanHead> Plans { get; } = [.. plans.OrderBy(plan => plan.Span.Starts)];
 
     /// <summary>The plan in force on a day; the first where none has begun, null without any.</summary>
-    public PlanRow? On(DateOnly date) => Plans.LastOrDefault(plan => plan.Starts <= date) ?? (Plans.Count > 0 ? Plans[0] : null);
+    public PlanHead? On(DateOnly date) =>
+        StandingPlan.InForce([.. Plans.Select(plan => plan.Span)], date) is { } span ? Plans.First(plan => plan.Span == span) : null;
 
-    /// <summary>Each plan with the day on which the next takes over; null for the last.</summary>
-    public IEnumerable<(PlanRow Plan, DateOnly? Until)> Spans =>
-        Plans.Select((plan, i) => (plan, i + 1 < Plans.Count ? (DateOnly?)Plans[i + 1].Starts : null));
+    /// <summary>The sessions of each plan while it is in force.</summary>
+    public IEnumerable<(PlanHead Plan, DateOnly Date)> Sessions =>
+        Plans.SelectMany(
+            (plan, i) => plan.Dates.Where(date => i + 1 == Plans.Count || date < Plans[i + 1].Span.Starts).Select(date => (plan, date))
+        );
+
+    /// <summary>The first session on or after a day; null when the last block is over.</summary>
+    public DateOnly? NextSession(DateOnly from) => Sessions.Select(row => (DateOnly?)row.Date).Where(date => date >= from).Min();
 }

@@ -9,60 +9,75 @@ namespace Nerezza.Data.Stores;
 /// <summary>A version of a plan, without its document.</summary>
 public sealed record PlanVersion(int Number, DateTimeOffset MadeAt, CaseDocument Inputs, IReadOnlyList<EditSection> Edits);
 
-/// <summary>Plans of the scope's coach. A plan stands until a later one covers its first day; of those that stand, the one in force on a
-/// day is the last that has begun.</summary>
+/// <summary>Plans of the scope's coach. Which of them stand, and which is in force on a day, <see cref="StandingPlan"/> says.</summary>
 public sealed class PlanStore(NerezzaContext context)
 {
     /// <summary>The plan in force on a day: the last that has begun, else the first to come; null without one.</summary>
     public async Task<PlanRow?> On(Guid clientId, DateOnly date, CancellationToken cancel) =>
-        await Standing()
-            .Where(row => row.ClientId == clientId)
-            .OrderByDescending(row => row.Starts <= date)
-            .ThenByDescending(row => row.Starts <= date ? row.Starts : (DateOnly?)null)
-            .ThenBy(row => row.Starts)
-            .FirstOrDefaultAsync(cancel);
+        StandingPlan.InForce(await AllStanding(clientId, cancel), date) is { } plan ? await Version(clientId, plan.Number, cancel) : null;
 
     /// <summary>The plan in force on a day and those that follow it.</summary>
     public async Task<PlanCourse> From(Guid clientId, DateOnly date, CancellationToken cancel) =>
-        new(await Ahead(Standing().Where(row => row.ClientId == clientId), date).ToListAsync(cancel));
+        (await Ahead(context.Plans.Where(row => row.ClientId == clientId), date, cancel)).GetValueOrDefault(clientId) ?? PlanCourse.Empty;
 
     /// <summary>The same of each client that is not put away.</summary>
-    public async Task<IReadOnlyDictionary<Guid, PlanCourse>> FromOfAll(DateOnly date, CancellationToken cancel) =>
-        (
-            await Ahead(
-                    Standing().Where(row => context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)),
-                    date
-                )
+    public Task<Dictionary<Guid, PlanCourse>> FromOfAll(DateOnly date, CancellationToken cancel) =>
+        Ahead(
+            context.Plans.Where(row => context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)),
+            date,
+            cancel
+        );
+
+    /// <summary>First the spans of every version, which are small, then the heads of what is in force or ahead.</summary>
+    private async Task<Dictionary<Guid, PlanCourse>> Ahead(IQueryable<PlanRow> plans, DateOnly date, CancellationToken cancel)
+    {
+        var spans = await plans
+            .Select(row => new
+            {
+                row.ClientId,
+                row.Id,
+                Span = new StandingPlan(row.Number, row.Starts, row.Ends),
+            })
+            .ToListAsync(cancel);
+        Guid[] ahead =
+        [
+            .. spans
+                .GroupBy(row => row.ClientId)
+                .SelectMany(rows =>
+                {
+                    Dictionary<StandingPlan, Guid> ids = rows.ToDictionary(row => row.Span, row => row.Id);
+                    return StandingPlan.Ahead(StandingPlan.Of(ids.Keys), date).Select(plan => ids[plan]);
+                }),
+        ];
+        return (
+            await context
+                .Plans.Where(row => ahead.Contains(row.Id))
+                .Select(row => new PlanHead(
+                    row.ClientId,
+                    row.Id,
+                    new StandingPlan(row.Number, row.Starts, row.Ends),
+                    row.EngineVersion,
+                    row.InputsHash,
+                    row.Dates
+                ))
                 .ToListAsync(cancel)
         )
-            .GroupBy(row => row.ClientId)
-            .ToDictionary(rows => rows.Key, rows => new PlanCourse(rows));
+            .GroupBy(plan => plan.ClientId)
+            .ToDictionary(heads => heads.Key, heads => new PlanCourse(heads));
+    }
+
+    /// <summary>Some plans, whole.</summary>
+    public async Task<IReadOnlyList<PlanRow>> Whole(IReadOnlyList<Guid> ids, CancellationToken cancel) =>
+        await context.Plans.AsNoTracking().Where(row => ids.Contains(row.Id)).ToListAsync(cancel);
 
     /// <summary>Every plan that stands, first to last, without its document.</summary>
     public async Task<IReadOnlyList<StandingPlan>> AllStanding(Guid clientId, CancellationToken cancel) =>
-        await Standing()
-            .Where(row => row.ClientId == clientId)
-            .OrderBy(row => row.Starts)
-            .Select(row => new StandingPlan(row.Number, row.Starts, row.Ends))
-            .ToListAsync(cancel);
-
-    private IQueryable<PlanRow> Standing() =>
-        context
-            .Plans.AsNoTracking()
-            .Where(row =>
-                !context.Plans.Any(later =>
-                    later.ClientId == row.ClientId && later.Number > row.Number && later.Starts <= row.Starts && row.Starts <= later.Ends
-                )
-            );
-
-    /// <summary>What has not been followed yet on a day: plans with none that stands begun after them by then.</summary>
-    private IQueryable<PlanRow> Ahead(IQueryable<PlanRow> plans, DateOnly date)
-    {
-        IQueryable<PlanRow> standing = Standing();
-        return plans.Where(row =>
-            !standing.Any(other => other.ClientId == row.ClientId && other.Starts > row.Starts && other.Starts <= date)
+        StandingPlan.Of(
+            await context
+                .Plans.Where(row => row.ClientId == clientId)
+                .Select(row => new StandingPlan(row.Number, row.Starts, row.Ends))
+                .ToListAsync(cancel)
         );
-    }
 
     /// <summary>One version of a client's plan.</summary>
     public async Task<PlanRow?> Version(Guid clientId, int number, CancellationToken cancel) =>

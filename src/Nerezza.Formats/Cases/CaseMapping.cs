@@ -9,7 +9,8 @@ namespace Nerezza.Formats.Cases;
 /// <summary>Turns the sections of a valid case into the types of Core; numbers become measures here.</summary>
 public static class CaseMapping
 {
-    private const int DefaultWeeks = 4;
+    /// <summary>How many weeks a block has where none are asked for (formats, the case).</summary>
+    public const int DefaultWeeks = 4;
     private const double FullSizePlateCm = 45;
     private const double FullSizeFromKg = 20;
 

@@ -21,6 +21,7 @@ public static class BlockEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("block");
         group.MapGet("/block", Get);
         group.MapPost("/plans", Make);
+        group.MapPost("/plans/preview", Place);
         group.MapPost("/block/preview", Preview);
         group.MapPut("/block/edits", Keep);
         group.MapGet("/block/versions", Versions);
@@ -88,6 +89,22 @@ public static class BlockEndpoints
         if (!await plans.Add(plan, cancel))
             return Problems.LostRace();
         return TypedResults.Created($"/api/clients/{id}/block");
+    }
+
+    private static async Task<Results<Ok<PlanPlace>, NotFound, ValidationProblem>> Place(
+        Guid id,
+        Checked<PlanRequest> body,
+        ClientStore clients,
+        PlanStore plans,
+        PlanService desk,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } request)
+            return Problems.Invalid(body.Faults);
+        if (!await clients.Exists(id, cancel))
+            return TypedResults.NotFound();
+        return TypedResults.Ok(PlanPlace.Of(request.Start, desk.LastDay(request), await plans.AllStanding(id, cancel), desk.Today));
     }
 
     private static async Task<Results<Ok<DraftView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(
@@ -163,7 +180,7 @@ public static class BlockEndpoints
                 row.MadeAt,
                 row.Inputs.Block!.Start,
                 row.Inputs.Block.Kind ?? Core.Clients.BlockKind.Auto,
-                row.Inputs.Block.Weeks ?? 4,
+                row.Inputs.Block.Weeks ?? CaseMapping.DefaultWeeks,
                 row.Edits.Count
             )),
         ];

@@ -33,7 +33,7 @@ public static class ClientEndpoints
                 client.Id,
                 client.Name,
                 courses.GetValueOrDefault(client.Id)?.NextSession(today),
-                courses.GetValueOrDefault(client.Id)?.On(today)?.Document.Block is null
+                courses.GetValueOrDefault(client.Id)?.On(today)?.Dates is not { Count: > 0 }
             )),
         ];
         return TypedResults.Ok(lines);

@@ -23,7 +23,12 @@ public static class DayEndpoints
     )
     {
         IReadOnlyList<ClientFile> files = await clients.AllFiles(cancel);
-        IReadOnlyDictionary<Guid, PlanCourse> courses = await plans.FromOfAll(date, cancel);
+        Dictionary<Guid, PlanCourse> courses = await plans.FromOfAll(date, cancel);
+        Guid[] held = [.. courses.Values.SelectMany(course => course.Sessions).Where(row => row.Date == date).Select(row => row.Plan.Id)];
+        Dictionary<Guid, SessionPart> planned = (await plans.Whole(held, cancel)).ToDictionary(
+            plan => plan.ClientId,
+            plan => plan.Document.Block!.Weeks.SelectMany(week => week.Sessions).First(session => session.Date == date)
+        );
         IReadOnlyDictionary<Guid, int> done = await log.SetsOn(date, cancel);
         List<DaySession> sessions = [];
         List<Decision> decisions = [];
@@ -33,7 +38,7 @@ public static class DayEndpoints
             string? stop = PlanService.Stop(file);
             if (Waiting(file, course, stop, date) is { } decision)
                 decisions.Add(decision);
-            if (stop is null && course.Sessions().FirstOrDefault(session => session.Date == date) is { } session)
+            if (stop is null && planned.GetValueOrDefault(file.Client.Id) is { } session)
                 sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
         }
         return TypedResults.Ok(new DayView(date, sessions, decisions));
@@ -51,23 +56,29 @@ public static class DayEndpoints
 
     private static Decision? Waiting(ClientFile file, PlanCourse course, string? stop, DateOnly today)
     {
-        PlanRow? plan = course.On(today);
+        PlanHead? plan = course.On(today);
         Guid id = file.Client.Id;
         string name = file.Client.Name;
         if (stop is not null)
             return new Decision(id, name, "Has this client been cleared to train?", stop, Station.Health);
-        if (plan?.Document.Block is null)
+        if (plan is not { Dates.Count: > 0 })
             return new Decision(id, name, "Shall a first block be made?", "No plan yet.", Station.Block);
         if (PlanService.IsOutOfDate(plan, file))
             return new Decision(
                 id,
                 name,
                 "Plan again with what changed?",
-                $"Plan {plan.Number} was made from older answers.",
+                $"Plan {plan.Span.Number} was made from older answers.",
                 Station.Block
             );
         if (course.NextSession(today) is null)
-            return new Decision(id, name, "Which block comes next?", $"The last session of plan {plan.Number} is past.", Station.Block);
+            return new Decision(
+                id,
+                name,
+                "Which block comes next?",
+                $"The last session of plan {plan.Span.Number} is past.",
+                Station.Block
+            );
         return null;
     }
 }

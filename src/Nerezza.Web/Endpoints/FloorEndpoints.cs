@@ -34,9 +34,9 @@ public static class FloorEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         PlanCourse course = await plans.From(id, date, cancel);
-        if (course.On(date) is not { } row)
+        if (course.On(date) is not { } head || await plans.Version(id, head.Span.Number, cancel) is not { } row)
             return TypedResults.NoContent();
-        DateOnly[] dates = [.. course.Sessions().Select(session => session.Date)];
+        DateOnly[] dates = [.. course.Sessions.Select(session => session.Date)];
         var empty = new FloorView
         {
             ClientId = id,

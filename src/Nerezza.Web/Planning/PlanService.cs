@@ -67,7 +67,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         PlanRow? last = null
     )
     {
-        CaseDocument document = CaseAssembly.Facts(file, block);
+        CaseDocument facts = CaseAssembly.Facts(file, block);
         DateOnly? follows =
             last is { } before && before.Starts < block.Start && before.Ends >= Today
                 ? Earlier(before.Ends, block.Start.AddDays(-1))
@@ -81,6 +81,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
                 TrainsUntil = follows,
             }
         );
+        PlanDocument made = _mapping.ToDocument(plan);
         return new PlanRow
         {
             CoachId = file.Client.CoachId,
@@ -88,20 +89,29 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             ClientId = file.Client.Id,
             Number = number,
             Starts = block.Start,
-            Ends = block.Start.AddDays(7 * Math.Max(1, plan.Block?.Weeks.Count ?? 1) - 1),
+            Ends = LastDay(block.Start, plan.Block?.Weeks.Count ?? 1),
+            Dates = DatesOf(made),
             Follows = follows,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
-            InputsHash = CaseAssembly.InputsHash(document, file),
-            Inputs = document with { Log = null, Block = block with { Kind = plan.Block?.Kind ?? block.Kind } },
+            InputsHash = CaseAssembly.InputsHash(facts, file),
+            Inputs = facts with { Log = null, Block = block with { Kind = plan.Block?.Kind ?? block.Kind } },
             Decisions = CaseAssembly.Decisions(file),
             Picks = CaseAssembly.Picks(file),
             Edits = edits,
             Base = @base,
             KindReason = plan.Kind?.Reason,
-            Document = _mapping.ToDocument(plan),
+            Document = made,
         };
     }
+
+    /// <summary>The last day of the block that is asked for.</summary>
+    public DateOnly LastDay(PlanRequest request) => LastDay(request.Start, request.Weeks ?? CaseMapping.DefaultWeeks);
+
+    private static DateOnly LastDay(DateOnly start, int weeks) => start.AddDays(7 * Math.Max(1, weeks) - 1);
+
+    private static DateOnly[] DatesOf(PlanDocument plan) =>
+        [.. (plan.Block?.Weeks ?? []).SelectMany(week => week.Sessions).Select(session => session.Date).Order()];
 
     private static DateOnly Earlier(DateOnly one, DateOnly other) => one < other ? one : other;
 
@@ -112,8 +122,10 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         last?.Inputs.Block is { } block && block.Start < start ? block.Kind : null;
 
     /// <summary>A plan with other edits: the same inputs, a version of its own.</summary>
-    public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number) =>
-        new()
+    public PlanRow Edited(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<EditSection> edits, int number)
+    {
+        PlanDocument made = _mapping.ToDocument(Current(row, file, log, edits));
+        return new PlanRow
         {
             CoachId = row.CoachId,
             Id = Guid.CreateVersion7(),
@@ -121,6 +133,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Number = number,
             Starts = row.Starts,
             Ends = row.Ends,
+            Dates = DatesOf(made),
             Follows = row.Follows,
             MadeAt = clock.GetUtcNow(),
             EngineVersion = EngineVersion,
@@ -131,8 +144,9 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Edits = edits,
             Base = row.Base,
             KindReason = row.KindReason,
-            Document = _mapping.ToDocument(Current(row, file, log, edits)),
+            Document = made,
         };
+    }
 
     /// <summary>What a new plan would be, without keeping it.</summary>
     public Plan Preview(ClientFile file, ClientLog log, PlanRow row) =>
@@ -252,8 +266,13 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
-    public static bool IsOutOfDate(PlanRow row, ClientFile file) =>
-        row.EngineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
+    public static bool IsOutOfDate(PlanRow row, ClientFile file) => IsOutOfDate(row.EngineVersion, row.InputsHash, file);
+
+    /// <summary>The same of a plan without its document.</summary>
+    public static bool IsOutOfDate(PlanHead plan, ClientFile file) => IsOutOfDate(plan.EngineVersion, plan.InputsHash, file);
+
+    private static bool IsOutOfDate(string engineVersion, string inputsHash, ClientFile file) =>
+        engineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != inputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)

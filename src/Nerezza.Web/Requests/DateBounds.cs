@@ -12,7 +12,7 @@ internal static class DateBounds
             .. endpoint
                 .MethodInfo.GetParameters()
                 .Select((parameter, place) => (parameter, place))
-                .Where(row => row.parameter.ParameterType == typeof(DateOnly))
+                .Where(row => (Nullable.GetUnderlyingType(row.parameter.ParameterType) ?? row.parameter.ParameterType) == typeof(DateOnly))
                 .Select(row => (row.place, row.parameter.Name!)),
         ];
         if (dates.Length == 0)
@@ -24,7 +24,7 @@ internal static class DateBounds
             Fault[] faults =
             [
                 .. dates
-                    .Select(date => (date.Name, Message: span.Fault(call.GetArgument<DateOnly>(date.Place))))
+                    .Select(date => (date.Name, Message: call.GetArgument<DateOnly?>(date.Place) is { } day ? span.Fault(day) : null))
                     .Where(row => row.Message is not null)
                     .Select(row => new Fault(row.Name, row.Message!)),
             ];

@@ -1169,7 +1169,48 @@ export interface paths {
             };
         };
         put?: never;
-        post?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanPlace"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -2366,7 +2407,7 @@ export interface components {
             from: string[];
         };
         /** @enum {unknown} */
-        BlockBase: "made" | "empty";
+        BlockBase: "made" | "empty" | null;
         /** @enum {unknown} */
         BlockFocus: "whole" | "lower" | null;
         /** @enum {unknown} */
@@ -3504,6 +3545,10 @@ export interface components {
             ledger: components["schemas"]["LedgerPart"][];
             checks: components["schemas"]["CheckPart"][];
         };
+        PlanPlace: {
+            replaces: components["schemas"]["StandingPlan"][];
+            shortens: null | components["schemas"]["StandingPlan"];
+        };
         PlanPreview: {
             /** Format: int32 */
             number: number;
@@ -4178,6 +4223,7 @@ export type Pick = components['schemas']['Pick'];
 export type PickKind = components['schemas']['PickKind'];
 export type PickLine = components['schemas']['PickLine'];
 export type PlanDocument = components['schemas']['PlanDocument'];
+export type PlanPlace = components['schemas']['PlanPlace'];
 export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlanRequest = components['schemas']['PlanRequest'];
 export type PlateSection = components['schemas']['PlateSection'];

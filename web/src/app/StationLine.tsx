@@ -1,8 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useEffect, useRef } from 'react'
+import { useRef } from 'react'
 import { NavLink, useLocation } from 'react-router'
 import type { StationState } from '../api/schema'
 import { useStations } from '../hooks/useClients'
+import { useInSight } from '../hooks/useInSight'
 
 export const stations = [
   { key: '1', path: 'intake', name: 'Intake' },
@@ -28,10 +29,7 @@ export function StationLine({ clientId }: { clientId: string }) {
   const onHealth = path.endsWith('/health')
   const states: Record<string, StationState> = asked.state === 'ready' ? { ...asked.data, levers: 'done' } : {}
   const line = useRef<HTMLDivElement>(null)
-  // On a phone the line is wider than the screen: where one is comes into sight.
-  useEffect(() => {
-    line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' })
-  }, [path])
+  useInSight(line, path)
   return (
     <Flex as="nav" ref={line} aria-label="Stations" align="stretch">
       {stations.map((station) => (

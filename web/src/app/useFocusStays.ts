@@ -29,9 +29,9 @@ export function useFocusStays(): void {
       const next = neighbours.find(isShown) ?? document.getElementById('work')
       next?.focus()
     }
-    // What takes the focus by itself as it is drawn goes first.
+    // What takes the focus by itself once it is drawn goes first.
     const observer = new MutationObserver(() => {
-      if (fell()) requestAnimationFrame(catchIt)
+      if (fell()) requestAnimationFrame(() => setTimeout(catchIt))
     })
     document.addEventListener('focusin', remember)
     observer.observe(document.body, { childList: true, subtree: true })

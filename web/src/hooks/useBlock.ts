@@ -1,7 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback } from 'react'
 import { answer, api } from '../api/client'
-import type { BlockView, CopyBlock, DraftView, EditSection, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
+import type { BlockView, CopyBlock, DraftView, EditSection, PlanPlace, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
 import { today } from '../text/dates'
 import { useFileChange } from './useFileChange'
@@ -25,6 +25,16 @@ export function useMakePlan(id: string) {
     mutationFn: (body: PlanRequest) => answer(api.POST('/api/clients/{id}/plans', { ...path(id), body })),
     onSuccess: () => queries.invalidateQueries(),
   })
+}
+
+/** What a block over these weeks would do to those that stand; nothing is asked until start and weeks are there. */
+export function usePlanPlace(id: string, start: string, weeks: number | null): PlanPlace | undefined {
+  return useQuery({
+    queryKey: ['client', id, 'block', 'place', start, weeks],
+    enabled: start !== '' && weeks !== null,
+    retry: false,
+    queryFn: () => answer(api.POST('/api/clients/{id}/plans/preview', { ...path(id), body: { start, weeks } })),
+  }).data
 }
 
 const draftOf = (id: string, number: number, edits: readonly EditSection[] | null) =>

@@ -1,7 +1,7 @@
 import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { BlockBase, BlockKind, StandingPlan } from '../../api/schema'
-import { useMakePlan } from '../../hooks/useBlock'
+import type { BlockBase, BlockKind, PlanPlace, StandingPlan } from '../../api/schema'
+import { useMakePlan, usePlanPlace } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
 import { codes } from '../../api/codes'
 import { limits } from '../../api/limits'
@@ -19,19 +19,18 @@ function afterLast(standing: readonly StandingPlan[]): string {
   return last && last >= today() ? addDays(last, 1) : comingMonday()
 }
 
-/** What becomes of the blocks that stand. */
-export function meets(start: string, weeks: number | null, standing: readonly StandingPlan[]): string[] {
-  if (start === '' || typeof weeks !== 'number') return []
-  const end = addDays(start, 7 * weeks - 1)
-  const taken = standing.filter((plan) => start <= plan.starts && plan.starts <= end && plan.ends >= today())
-  const cut = standing.findLast((plan) => plan.starts < start && start <= plan.ends)
+/** What becomes of the blocks that stand, in words. */
+function placeWords(start: string, place: PlanPlace | undefined): string[] {
+  if (!place) return []
   return [
-    ...taken.map(
+    ...place.replaces.map(
       (plan) =>
         `It takes the place of the block from ${shortDate(plan.starts)} to ${shortDate(plan.ends)} as soon as it is made, ` +
         'on the floor too. To have the old one again, go back to it under Versions.',
     ),
-    ...(cut ? [`The block that runs until ${shortDate(cut.ends)} ends on ${shortDate(addDays(start, -1))}: this one takes over.`] : []),
+    ...(place.shortens
+      ? [`The block that runs until ${shortDate(place.shortens.ends)} ends on ${shortDate(addDays(start, -1))}: this one takes over.`]
+      : []),
   ]
 }
 
@@ -49,6 +48,7 @@ interface Props {
 export function PlanForm({ clientId, title, start, standing = [], onDone }: Props) {
   const draft = useDraft(`${clientId}.plan`, { start: start ?? afterLast(standing), weeks: '4', kind: 'auto', base: 'made' })
   const make = useMakePlan(clientId)
+  const place = usePlanPlace(clientId, draft.value.start, typedNumber(draft.value.weeks))
   const error = fieldErrors(make.error, '')
   const { value, set } = draft
   return (
@@ -107,7 +107,7 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
           onValue={(base) => set({ base })}
         />
         <Box gridColumn="1 / -1">
-          {meets(value.start, typedNumber(value.weeks), standing).map((line) => (
+          {placeWords(value.start, place).map((line) => (
             <Box key={line} mb={3} textStyle="note" borderLeft="6px solid" borderColor="edge" pl={3}>
               {line}
             </Box>

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { FloorView } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
@@ -10,6 +10,7 @@ import { Station } from './Station'
 import { Instead } from './Instead'
 import { nextTurn, standing, type Turn } from './session'
 import { useDraft } from '../../hooks/useDraft'
+import { useInSight } from '../../hooks/useInSight'
 import { usePageTitle } from '../../hooks/usePageTitle'
 import { TextLink } from '../../ui/TextLink'
 
@@ -90,9 +91,11 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
   const first = nextTurn(view, log.waiting, chosen ?? 0)
   const turn: Turn | null = first && chosen !== null && first.item !== chosen ? nextTurn(view, log.waiting) : first
   const item = turn ? view.items[turn.item] : undefined
+  const line = useRef<HTMLDivElement>(null)
+  useInSight(line, `${turn?.item}-${turn?.place}`)
   return (
     <Flex direction="column" flex="1" maxW="1180px" w="100%" mx="auto">
-      <Flex as="nav" aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
+      <Flex as="nav" ref={line} aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
         {view.items.map((line, i) => (
           <chakra.button
             key={asked.items[i]?.exercise}
