@@ -8,6 +8,7 @@ import type { BlockView, EditSection } from '../src/api/schema'
 import { useBlockEdits } from '../src/hooks/useBlockEdits'
 import { useDraft } from '../src/hooks/useDraft'
 import { useFileChange } from '../src/hooks/useFileChange'
+import { useStanding } from '../src/ui/useStanding'
 import { block, item, set } from './made'
 
 const server = vi.hoisted(() => ({ POST: vi.fn(), PUT: vi.fn(), GET: vi.fn() }))
@@ -153,6 +154,27 @@ describe('a draft of a form', () => {
     again.rerender({ from: { name: 'Anselm', mass: '81' } })
     expect(again.result.current.value.mass).toBe('81')
     expect(sessionStorage.length).toBe(0)
+  })
+})
+
+describe('what was said of a field', () => {
+  it('stands while the field is what it was said of, and is said again where another value is wrong in the same way', () => {
+    const wanted = 'A number between 1 and 12 is wanted.'
+    const { result, rerender } = renderHook(({ said, of }) => useStanding(said, of), {
+      initialProps: { said: undefined as string | undefined, of: 'abc' },
+    })
+    const shown = (said: string | undefined, of: string) => {
+      rerender({ said, of })
+      return result.current
+    }
+    expect([shown(wanted, 'abc'), shown(wanted, 'abcd'), shown(wanted, '4'), shown(wanted, 'abc')]).toEqual([
+      wanted,
+      undefined,
+      undefined,
+      wanted,
+    ])
+    // Asked again: while it is under way nothing is said.
+    expect([shown(undefined, 'xyz'), shown(wanted, 'xyz'), shown(wanted, '4')]).toEqual([undefined, wanted, undefined])
   })
 })
 

@@ -30,6 +30,9 @@ public sealed record ScreenAsk
     /// <summary>The most that can be measured so; more is a slip of the hand. Null where it is no number.</summary>
     public double? Most { get; init; }
 
+    /// <summary>Counted, so that there are no parts of it.</summary>
+    public bool Whole { get; init; }
+
     /// <summary>What plus and minus add.</summary>
     public double? Fine { get; init; }
 

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { sendOnce } from './sendOnce'
 import { type Wanted, wantedInWords } from '../text/wanted'
 import type { paths } from './schema'
 
@@ -22,7 +23,7 @@ export function setToken(value: string): void {
   token = value
 }
 
-export const api = createClient<paths>({ baseUrl: '' })
+export const api = createClient<paths>({ baseUrl: '', fetch: sendOnce })
 
 api.use({
   onRequest({ request }) {
@@ -30,6 +31,8 @@ api.use({
     return request
   },
 })
+
+const ended = (text: string) => (/[.?]$/.test(text) ? text : `${text}.`)
 
 interface ProblemBody {
   type?: string
@@ -48,7 +51,7 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   const body = (error ?? {}) as ProblemBody
   const told = (path: string, messages: string[]) => {
     const wanted = body.wanted?.[path]
-    return wanted ? wantedInWords(wanted) : messages.join('; ')
+    return wanted ? wantedInWords(wanted) : ended(messages.join('; '))
   }
   const fields = Object.fromEntries(Object.entries(body.errors ?? {}).map(([path, messages]) => [path, told(path, messages)]))
   throw new ApiProblem(response.status, body.title ?? 'That did not work.', body.detail ?? '', fields, body.type)

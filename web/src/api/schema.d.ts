@@ -3712,6 +3712,7 @@ export interface components {
             keys?: null | components["schemas"]["KeyRange"];
             /** Format: double */
             most?: null | number;
+            whole?: boolean;
             /** Format: double */
             fine?: null | number;
             yes?: null | string;

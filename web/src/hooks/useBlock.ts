@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback } from 'react'
 import { answer, api } from '../api/client'
+import { limits } from '../api/limits'
 import type { BlockView, CopyBlock, DraftView, EditSection, PlanPlace, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
 import { today } from '../text/dates'
@@ -27,11 +28,13 @@ export function useMakePlan(id: string) {
   })
 }
 
+const { least, most } = limits.planRequest.weeks
+
 /** What a block over these weeks would do to those that stand; nothing is asked until start and weeks are there. */
 export function usePlanPlace(id: string, start: string, weeks: number | null): PlanPlace | undefined {
   return useQuery({
     queryKey: ['client', id, 'block', 'place', start, weeks],
-    enabled: start !== '' && weeks !== null,
+    enabled: start !== '' && weeks !== null && weeks >= least && weeks <= most,
     retry: false,
     queryFn: () => answer(api.POST('/api/clients/{id}/plans/preview', { ...path(id), body: { start, weeks } })),
   }).data

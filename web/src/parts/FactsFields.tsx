@@ -108,7 +108,7 @@ function turned(minutes: FactsDraft['minutes'], day: string): FactsDraft['minute
 export function DayFields({ draft, set, error }: Props) {
   const shown = weekdays.filter((day) => draft.minutes[day] !== undefined)
   return (
-    <Field label="Days and minutes" hint="Press a day to train on it; then set how long there is." error={error('days')}>
+    <Field label="Days and minutes" hint="Press a day to train on it; then set how long there is." error={error('days')} of={draft.minutes}>
       {({ id, describedBy }) => (
         <Grid
           id={id}

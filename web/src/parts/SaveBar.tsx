@@ -2,12 +2,13 @@ import { Box, Flex } from '@chakra-ui/react'
 import { ApiProblem } from '../api/client'
 import type { Newer } from '../hooks/useDraft'
 import { useFocusOnWrong } from '../hooks/useFocusOnWrong'
+import { useStanding } from '../ui/useStanding'
 import { isConflict, problemInWords } from '../api/problems'
 import { Plain, Primary } from '../ui/form'
 import { Conflict } from './Conflict'
 
 interface Props<T> {
-  draft: { dirty: boolean; newer: Newer<T> | null }
+  draft: { value: T; dirty: boolean; newer: Newer<T> | null }
   save: { isPending: boolean; isSuccess: boolean; error: Error | null }
   onSave: () => void
   onReset: () => void
@@ -20,8 +21,9 @@ const toTheConflict = () => document.querySelector<HTMLElement>('[role=alertdial
 export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
   // That someone else was faster is settled above, once what they saved is here.
   const lost = isConflict(save.error)
-  const problem = lost ? null : save.error
-  useFocusOnWrong(problem)
+  const refused = lost ? null : save.error
+  useFocusOnWrong(refused)
+  const problem = useStanding(refused, draft.value)
   return (
     <>
       {!save.isPending && draft.newer && <Conflict newer={draft.newer} onLeave={onReset} />}

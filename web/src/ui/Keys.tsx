@@ -1,5 +1,5 @@
 import { Box, Button, chakra, Flex, Grid, Input } from '@chakra-ui/react'
-import { type KeyboardEvent, useId, useState } from 'react'
+import { type KeyboardEvent, useId, useRef, useState } from 'react'
 
 export interface Choice<T> {
   value: T
@@ -72,6 +72,7 @@ export function BigNumber({
   keys,
   fine,
   most,
+  whole = false,
   hint,
 }: {
   label: string
@@ -82,23 +83,29 @@ export function BigNumber({
   fine: number
   /** More than this is a slip of the hand: it stays as typed, with its range, and is not taken. */
   most?: number | null
+  /** Counted: no parts of it. */
+  whole?: boolean
   hint?: string
 }) {
   const id = useId()
   // What is being typed stays as it was typed, so that "10." can become "10.5".
   const [text, setText] = useState<string | null>(null)
+  // What stood before the typing: a slip of the hand leaves that, not the part of it that could be read on the way.
+  const before = useRef(value ?? null)
   const put = (number: number | null) => {
     setText(null)
     onValue(number)
   }
-  const within = (number: number) => number <= (most ?? Number.POSITIVE_INFINITY)
+  const within = (number: number) => number <= (most ?? Number.POSITIVE_INFINITY) && (!whole || Number.isInteger(number))
   const stepped = (by: number) => {
     const next = Math.max(0, Number(((value ?? keys[0] ?? 0) + by).toFixed(2)))
     if (within(next)) put(next)
   }
   const read = text === null ? null : typed(text)
   const wrong = text !== null && text.trim() !== '' && (read === null || !within(read))
-  const told = wrong ? `${text?.trim() ?? ''} is not between 0 and ${most ?? 'what can be'} ${unit}.` : hint
+  const told = wrong
+    ? `${text?.trim() ?? ''} is not ${whole ? 'a whole number ' : ''}between 0 and ${most ?? 'what can be'} ${unit}.`
+    : hint
   return (
     <Box minW={0}>
       <chakra.label htmlFor={id} display="block" textStyle="plain" fontWeight="semibold" mb={1.5}>
@@ -119,9 +126,11 @@ export function BigNumber({
           aria-invalid={wrong}
           onBlur={() => setText((kept) => (wrong ? kept : null))}
           onChange={(event) => {
+            if (text === null) before.current = value ?? null
             setText(event.target.value)
             const number = typed(event.target.value)
-            if (event.target.value.trim() === '' || (number !== null && within(number))) onValue(number)
+            const isTaken = event.target.value.trim() === '' || (number !== null && within(number))
+            onValue(isTaken ? number : before.current)
           }}
           h="hand"
           w="110px"

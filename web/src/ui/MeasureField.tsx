@@ -24,6 +24,7 @@ export function MeasureField({ measure, value, onValue, ...rest }: Props) {
         onValue(readMeasure(measure, text))
       }}
       onBlur={() => setTyping(null)}
+      of={value}
       {...rest}
     />
   )

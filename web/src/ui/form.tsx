@@ -1,5 +1,6 @@
 import { Box, Button, type ButtonProps, chakra, Flex, Input, type InputProps, NativeSelect } from '@chakra-ui/react'
 import { useId } from 'react'
+import { useStanding } from './useStanding'
 
 interface FieldProps {
   label: string
@@ -7,12 +8,15 @@ interface FieldProps {
   error?: string
   /** A question about what stands there; it is kept either way. */
   doubt?: string
+  /** What the error was said of: it goes when this changes. */
+  of?: unknown
   children: (ids: { id: string; describedBy: string | undefined; invalid: boolean }) => React.ReactNode
 }
 
 /** A labelled field; what is wrong with it stands under it and is read with it. */
-export function Field({ label, hint, error, doubt, children }: FieldProps) {
+export function Field({ label, hint, error: said, doubt, of, children }: FieldProps) {
   const id = useId()
+  const error = useStanding(said, of)
   const told = error ?? doubt ?? hint
   const describedBy = told ? `${id}-more` : undefined
   return (
@@ -43,10 +47,11 @@ export function TextField({
   hint,
   error,
   doubt,
+  of,
   ...input
-}: { label: string; hint?: string; error?: string; doubt?: string; ref?: React.Ref<HTMLInputElement> } & InputProps) {
+}: Omit<FieldProps, 'children'> & { ref?: React.Ref<HTMLInputElement> } & InputProps) {
   return (
-    <Field label={label} hint={hint} error={error} doubt={doubt}>
+    <Field label={label} hint={hint} error={error} doubt={doubt} of={of ?? input.value}>
       {({ id, describedBy, invalid }) => <Input id={id} aria-describedby={describedBy} aria-invalid={invalid} {...box} {...input} />}
     </Field>
   )
@@ -67,7 +72,7 @@ export function LinesField({
   onValue: (value: string) => void
 }) {
   return (
-    <Field label={label} error={error}>
+    <Field label={label} error={error} of={value}>
       {({ id, describedBy, invalid }) => (
         <chakra.textarea
           id={id}
@@ -95,14 +100,7 @@ export function NumberField({
   value,
   onValue,
   ...rest
-}: {
-  label: string
-  hint?: string
-  error?: string
-  doubt?: string
-  value: string
-  onValue: (value: string) => void
-} & Omit<InputProps, 'value'>) {
+}: Omit<FieldProps, 'children'> & { value: string; onValue: (value: string) => void } & Omit<InputProps, 'value'>) {
   return <TextField label={label} inputMode="decimal" value={value} onChange={(event) => onValue(event.target.value)} {...rest} />
 }
 
@@ -122,7 +120,7 @@ export function SelectField({
   onValue: (value: string) => void
 }) {
   return (
-    <Field label={label} hint={hint} error={error}>
+    <Field label={label} hint={hint} error={error} of={value}>
       {({ id, describedBy, invalid }) => (
         <NativeSelect.Root>
           <NativeSelect.Field

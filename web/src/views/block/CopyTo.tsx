@@ -50,7 +50,7 @@ export function CopyTo({ clientId, number, start, onDone }: Props) {
               Copy it
             </Primary>
           </Box>
-          <ProblemLine problem={copy.error} />
+          <ProblemLine problem={copy.error} of={`${to} ${from}`} />
         </Grid>
       )}
     </Box>

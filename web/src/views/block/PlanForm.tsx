@@ -117,7 +117,7 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
           </Primary>
         </Box>
       </Grid>
-      <ProblemLine problem={make.error} />
+      <ProblemLine problem={make.error} of={value} />
     </chakra.form>
   )
 }

@@ -72,7 +72,7 @@ function Form({ file, exercise, as, names, onDone }: Props & { file: ExerciseFil
           <CostPart {...parts} />
         </Grid>
         {draft.newer && <Conflict newer={draft.newer} onLeave={draft.reset} />}
-        <ProblemLine problem={isConflict(save.error) ? null : save.error} />
+        <ProblemLine problem={isConflict(save.error) ? null : save.error} of={draft.value} />
         <Flex gap={2} mt={4} position="sticky" bottom={0} bg="ground" py={2} wrap="wrap">
           <Primary type="submit" disabled={save.isPending || draft.newer !== null}>
             Keep

@@ -36,7 +36,7 @@ export function NewClient() {
           <Box mt={5}>
             <DayFields draft={draft.value} set={draft.set} error={error} />
           </Box>
-          <ProblemLine problem={add.error} />
+          <ProblemLine problem={add.error} of={draft.value} />
           <Primary mt={4} type="submit" loading={add.isPending}>
             Add
           </Primary>

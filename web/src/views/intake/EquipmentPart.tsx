@@ -208,5 +208,5 @@ function PlateRows({ draft, set, error }: RowsProps) {
 function firstOf(problem: Error | null, start: string): string | undefined {
   const fields = problem && 'fields' in problem ? (problem.fields as Record<string, string>) : {}
   const path = Object.keys(fields).find((field) => field.startsWith(start))
-  return path ? `${path.slice(path.indexOf('['))} ${fields[path]}` : undefined
+  return path ? `Entry ${Number(path.slice(start.length, -1)) + 1}: ${fields[path]}` : undefined
 }

@@ -166,7 +166,7 @@ function AddMax({ view, catalogue }: { view: IntakeView; catalogue: readonly Exe
           </Primary>
         </Box>
       </Grid>
-      <ProblemLine problem={add.error} />
+      <ProblemLine problem={add.error} of={value} />
     </chakra.form>
   )
 }

@@ -60,6 +60,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
           keys={keysOf(view)}
           fine={ask.fine ?? 1}
           most={ask.most}
+          whole={ask.whole}
           value={sides?.left}
           onValue={(left) => set({ left, right: sides?.right ?? null })}
         />
@@ -69,6 +70,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
           keys={keysOf(view)}
           fine={ask.fine ?? 1}
           most={ask.most}
+          whole={ask.whole}
           value={sides?.right}
           onValue={(right) => set({ left: sides?.left ?? null, right })}
         />
@@ -83,6 +85,7 @@ function Ask({ view, screen, set }: { view: AskView; screen: ScreenSection; set:
         keys={keysOf(view)}
         fine={ask.fine ?? 1}
         most={ask.most}
+        whole={ask.whole}
         value={numberAt(screen, ask.path)}
         onValue={set}
         hint={ask.onlyIfSeen ?? undefined}

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useUnsentCount } from '../../hooks/useOutbox'
 import { useSignIn } from '../../hooks/useSession'
 import { Primary, TextField } from '../../ui/form'
@@ -9,6 +9,9 @@ export function SignIn() {
   const unsent = useUnsentCount()
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
+  // Also where a sign-in ended in the middle of something.
+  const first = useRef<HTMLInputElement>(null)
+  useEffect(() => first.current?.focus(), [])
   return (
     <Flex as="main" h="100%" align="stretch">
       <Flex direction="column" justify="flex-end" bg="panel" color="panel.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
@@ -40,6 +43,7 @@ export function SignIn() {
               </Box>
             )}
             <TextField
+              ref={first}
               label="E-mail"
               type="email"
               autoComplete="username"
