@@ -173,6 +173,10 @@ export function Toggle({ on, children, ...rest }: { on: boolean } & ButtonProps)
       borderColor="edge"
       fontWeight="medium"
       minH="cell"
+      h="auto"
+      py={1}
+      maxW="100%"
+      whiteSpace="normal"
       _hover={{ bg: on ? 'ink' : 'plate' }}
       {...rest}
     >

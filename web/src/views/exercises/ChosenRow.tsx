@@ -39,6 +39,7 @@ export function ChosenRow({ line, focused, onFocus, onPin, onOut }: Props) {
           aria-current={focused ? 'true' : undefined}
           textAlign="left"
           fontWeight="strong"
+          minH="chip"
         >
           {line.face.name}
         </chakra.button>

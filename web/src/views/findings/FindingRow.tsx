@@ -47,6 +47,7 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
           textAlign="left"
           flex="1"
           minW="200px"
+          minH="chip"
         >
           <Flex align="center" gap={3} wrap="wrap">
             <Box textStyle="lead" fontWeight="strong" textDecoration={rejected ? 'line-through' : undefined}>

@@ -72,7 +72,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         {perSide ? `, ${platesInWords(perSide, before)}` : ''}
         {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
       </Box>
-      <Grid templateColumns="repeat(4, 1fr)" gap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
+      <Flex wrap="wrap" columnGap={6} rowGap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
         {set.metres !== null ? (
           <Asked label="Metres" value={String(set.metres)} colors={colors} />
         ) : set.seconds !== null ? (
@@ -83,7 +83,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />
         <Asked label="Tempo" value={set.tempo} colors={colors} />
         <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
-      </Grid>
+      </Flex>
       {set.amrap && <Box fontWeight="semibold">At {set.reps} say how many are left, then go on to as many as possible in good form.</Box>}
       {item.superset && <Box>Superset {item.superset}: in turn with its partner, then rest.</Box>}
       {item.setUp !== '' && <Box>{item.setUp}</Box>}
@@ -108,7 +108,7 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
 
 function Asked({ label, value, colors }: { label: string; value: string; colors: FloorColors }) {
   return (
-    <Box>
+    <Box flex="1 0 auto" whiteSpace="nowrap">
       <Box color={colors.quiet}>{label}</Box>
       <Box textStyle="figure" fontWeight="strong" fontStretch="75%" lineHeight={1.1}>
         {value}

@@ -101,7 +101,7 @@ export function Station({ view, item, turn, log, colors }: Props) {
             )}
           </Flex>
         )}
-        <Grid templateColumns="1fr 1fr" gap={2} mt={3}>
+        <Grid templateColumns="repeat(auto-fit, minmax(min(100%, 172px), 1fr))" gap={2} mt={3}>
           <Stepper
             label="Load"
             value={mass(kg)}

@@ -118,7 +118,13 @@ function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['bar
         Bars
       </chakra.h3>
       {draft.bars.map((bar, i) => (
-        <Grid key={`bar-${i + 1}`} templateColumns="1fr 76px 132px 44px" gap={2} mb={2} alignItems="end">
+        <Grid
+          key={`bar-${i + 1}`}
+          templateColumns={{ base: 'minmax(0, 1fr) 76px', sm: '1fr 76px 132px 44px' }}
+          gap={2}
+          mb={{ base: 4, sm: 2 }}
+          alignItems="end"
+        >
           <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
           <MeasureField
             measure="mass"

@@ -61,7 +61,7 @@ export function MaxesPart({ view, catalogue }: { view: IntakeView; catalogue: re
           ))}
         </Flex>
       )}
-      <Box overflowX="auto">
+      <Box position="relative" overflowX="auto">
         <chakra.table w="100%" maxW="720px">
           <chakra.caption textAlign="left" pb={1.5}>
             Sets entered

@@ -17,7 +17,7 @@ export function TrainingFields({ draft, set, error, catalogue }: Props) {
   const toggle = (muscle: NonNullable<Muscle>) =>
     set({ emphasis: draft.emphasis.includes(muscle) ? draft.emphasis.filter((other) => other !== muscle) : [...draft.emphasis, muscle] })
   return (
-    <Grid gap={5}>
+    <Grid gap={5} templateColumns="minmax(0, 1fr)">
       <Box role="group" aria-label="Muscles to emphasise">
         <Named>Muscles to emphasise</Named>
         <Flex wrap="wrap" gap={2}>

@@ -48,7 +48,7 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
   })
   const press = (column: number) => setSort(sort?.column === column ? { column, down: !sort.down } : { column, down: false })
   return (
-    <Box overflowX="auto" position="relative">
+    <Box position="relative" overflowX="auto">
       <chakra.table w="100%" textStyle="plain" borderCollapse="collapse" onKeyDown={onKey}>
         <chakra.caption srOnly>Variations at each one's own usual load</chakra.caption>
         <thead>
@@ -65,7 +65,7 @@ export const LeverTable = memo(function LeverTable({ rows, before, chosen, compa
                 fontWeight="medium"
                 aria-sort={sort?.column === i ? (sort.down ? 'descending' : 'ascending') : undefined}
               >
-                <chakra.button type="button" onClick={() => press(i)} minH="chip" whiteSpace="nowrap">
+                <chakra.button type="button" onClick={() => press(i)} minH="chip" minW="chip" whiteSpace="nowrap">
                   {column.name} {sort?.column === i ? (sort.down ? '↓' : '↑') : ''}
                 </chakra.button>
               </chakra.th>

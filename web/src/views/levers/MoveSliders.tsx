@@ -100,7 +100,14 @@ interface SliderProps {
 
 function Slider({ label, unit, from, to, step, value, show, onValue }: SliderProps) {
   return (
-    <chakra.label display="grid" gridTemplateColumns="160px 1fr 56px" gap={3} alignItems="center" textStyle="note" minH="30px">
+    <chakra.label
+      display="grid"
+      gridTemplateColumns={{ base: 'minmax(0, 2fr) minmax(0, 3fr) 56px', sm: '160px 1fr 56px' }}
+      gap={3}
+      alignItems="center"
+      textStyle="note"
+      minH="30px"
+    >
       <span>{label}</span>
       <chakra.input
         type="range"
