@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useNavigate } from 'react-router'
 import type { ClientLine } from '../api/schema'
+import { useFetchAhead } from '../hooks/useBlock'
 import { useClients } from '../hooks/useClients'
 import { dayName } from '../text/dates'
 import { WordMark } from './WordMark'
@@ -101,6 +102,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
 }
 
 function Row({ client, current, folded }: { client: ClientLine; current: boolean; folded: boolean }) {
+  const ahead = useFetchAhead(client.id)
   const next = client.nextSession ? dayName(client.nextSession) : 'nothing planned'
   const initials = client.name
     .split(/\s+/)
@@ -111,6 +113,7 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
     <BlockLink
       to={`/clients/${client.id}/block`}
       data-client
+      {...ahead}
       aria-current={current ? 'page' : undefined}
       aria-label={folded ? client.name : undefined}
     >

@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import { answer, api } from '../api/client'
 import { limits } from '../api/limits'
 import type { BlockView, CopyBlock, DraftView, EditSection, PlanPlace, PlanRequest, VersionDifference, VersionLine } from '../api/schema'
@@ -9,15 +9,32 @@ import { useFileChange } from './useFileChange'
 
 const path = (id: string) => ({ params: { path: { id } } })
 
+const blockOn = (id: string, day: string) =>
+  queryOptions({
+    queryKey: ['client', id, 'block', day],
+    queryFn: async (): Promise<BlockView | null> =>
+      (await answer(api.GET('/api/clients/{id}/block', { params: { path: { id }, query: { on: day } } }))) ?? null,
+  })
+
 /** The block in force on a day; null when none was made yet. */
 export function useBlock(id: string, on: string | null = null): Fetched<BlockView | null> {
-  const day = on ?? today()
-  return fetched(
-    useQuery({
-      queryKey: ['client', id, 'block', day],
-      queryFn: async () => (await answer(api.GET('/api/clients/{id}/block', { params: { path: { id }, query: { on: day } } }))) ?? null,
-    }),
-  )
+  return fetched(useQuery(blockOn(id, on ?? today())))
+}
+
+/** How long a hand rests on a client before their block is fetched ahead: one that only passes over the list asks for nothing. */
+const restMs = 60
+
+/** Fetches a client's block while the hand or the keys are on their name, so that it is there when it is opened. */
+export function useFetchAhead(id: string) {
+  const queries = useQueryClient()
+  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const leave = () => clearTimeout(waiting.current)
+  useEffect(() => leave, [])
+  const rest = () => {
+    leave()
+    waiting.current = setTimeout(() => void queries.prefetchQuery({ ...blockOn(id, today()), staleTime: 10_000 }), restMs)
+  }
+  return { onPointerEnter: rest, onPointerLeave: leave, onFocus: rest, onBlur: leave }
 }
 
 export function useMakePlan(id: string) {
