@@ -55,7 +55,9 @@ public sealed class MigrationTests
                 SELECT '0190a000-0000-7000-8000-00000000000c', gen_random_uuid(), '0190a000-0000-7000-8000-00000000000d', number, now(),
                     '1', '', jsonb_build_object('block', jsonb_build_object('start', '2026-11-02')), document::jsonb
                 FROM (VALUES
-                    (1, '{"block": {"weeks": [{"sessions": [{"date": "2026-11-05"}, {"date": "2026-11-02"}]}, {"sessions": [{"date": "2026-11-09"}]}]}}'),
+                    (1, '{"block": {"weeks": [
+                        {"sessions": [{"date": "2026-11-05"}, {"date": "2026-11-02"}]},
+                        {"sessions": [{"date": "2026-11-09"}]}]}}'),
                     (2, '{"block": null}')) AS plan (number, document);
                 """
             );

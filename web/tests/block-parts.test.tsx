@@ -44,7 +44,11 @@ describe('the form of a new block', () => {
 
   it('sends what was typed, and is empty the next time though the new block took its place', async () => {
     let taken: () => void = () => undefined
-    server.POST.mockReturnValue(new Promise<void>((done) => (taken = done)))
+    const running = { number: 1, starts: '2027-01-04', ends: '2027-01-31' }
+    server.POST.mockImplementation((path: string) =>
+      path.endsWith('/preview') ? Promise.resolve({ replaces: [running], shortens: null }) : new Promise<void>((done) => (taken = done)),
+    )
+    const made = () => server.POST.mock.calls.filter(([path]) => path === '/api/clients/{id}/plans')
     const Page = () => {
       const [there, setThere] = useState(true)
       return (
@@ -58,9 +62,10 @@ describe('the form of a new block', () => {
     type('Weeks', '6')
     type('Kind', 'peak')
     type('Starts', '2027-01-04')
+    await screen.findByText(/takes the place of the block from 4 Jan to 31 Jan/)
     make()
-    await waitFor(() => expect(server.POST).toHaveBeenCalledTimes(1))
-    expect(server.POST.mock.calls[0]?.[1].body).toEqual({ start: '2027-01-04', weeks: 6, kind: 'peak', base: 'made' })
+    await waitFor(() => expect(made()).toHaveLength(1))
+    expect(made()[0]?.[1].body).toEqual({ start: '2027-01-04', weeks: 6, kind: 'peak', base: 'made' })
     fireEvent.click(screen.getByText('drawn'))
     taken()
     await waitFor(() => expect(Object.keys(sessionStorage)).toEqual([]))
