@@ -42,6 +42,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             },
             ["PUT /findings/{code}/{cause}"] = new DecideFinding { Verdict = Verdict.Accepted },
             ["POST /plans"] = Samples.Block,
+            ["POST /plans/preview"] = Samples.Block,
             ["POST /block/preview"] = new EditBlock { Number = 1, Edits = [] },
             ["PUT /block/edits"] = new EditBlock { Number = 1, Edits = [] },
             ["POST /block/copies"] = new CopyBlock
