@@ -83,7 +83,7 @@ function BlockPage({ clientId, kept, on, catalogue, takesFocus }: PageProps) {
   const place = useMemo(() => held(block, at, today()), [block, at])
   // The grid is drawn first; panel and reasons follow, so that a number typed shows what it does at once.
   const seenView = useDeferredValue(view)
-  const seenPlace = useDeferredValue(place)
+  const seenPlace = useDeferredValue<Place | null>(place, null)
   const focus = useMemo(() => (seenPlace && seenView.plan.block ? cellAt(seenView.plan.block, seenPlace) : null), [seenPlace, seenView])
   const seen = focus &&
     seenPlace && { cell: focus, more: cellView(seenView.cells, seenPlace), view: seenView, place: seenPlace, name, clientId }

@@ -1,6 +1,6 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import { Box } from '@chakra-ui/react'
-import { memo, useEffect, useMemo, useRef, useState } from 'react'
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import type { BlockPart, BlockView } from '../../api/schema'
 import type { EditActs } from '../../hooks/useBlockEdits'
@@ -101,6 +101,8 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
   }
   const now = today()
   const rows = useMemo(() => rowsOf(block), [block])
+  const whole = useDeferredValue(true, false)
+  const drawn = whole ? rows : firstDays(rows, place)
   const numbers = useMemo(() => block.weeks.map((week) => week.number), [block.weeks])
   const free = dragging ? daysFrom(block.start).filter((day) => rows.every((row) => row.day !== day)) : []
   const heads = (day: Day) =>
@@ -126,7 +128,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
           onKeyDown={onKey}
         >
           <WeekHeads weeks={block.weeks} />
-          {rows.map((row) => (
+          {drawn.map((row) => (
             <tbody key={row.day}>
               <tr className="grid-plate">
                 <DayHead day={row.day} weeks={numbers} />
@@ -172,12 +174,16 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
               ))}
             </tbody>
           )}
-          <LedgerRows sets={view.sets} totals={view.totals} />
+          {whole && <LedgerRows sets={view.sets} totals={view.totals} />}
         </table>
       </Box>
     </DndContext>
   )
 })
+
+/** What fits a first screen: two days, and as far as the cell in focus. The rest follows at once, so that a client opens sooner. */
+const firstDays = <Row extends { day: Day }>(rows: readonly Row[], place: Place): readonly Row[] =>
+  rows.slice(0, Math.max(2, rows.findIndex((row) => row.day === place.day) + 1))
 
 /** The edits that carry what was dragged to another day. */
 const carried = (block: BlockPart, from: Dragged, toDay: Day) =>
