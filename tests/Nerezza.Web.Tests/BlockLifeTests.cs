@@ -1,9 +1,9 @@
 using System.Net;
 using System.Text.Json;
+using Nerezza.Core.Blocks;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
-using Nerezza.Data.Stores;
 using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;

@@ -134,6 +134,7 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
     [InlineData("PUT", "/screens/9999-12-31", "date", "2028")]
     [InlineData("PUT", "/screens/1850-01-01", "date", "not between")]
     [InlineData("GET", "/floor?date=9999-12-31", "date", "not between")]
+    [InlineData("GET", "/block?on=9999-12-31", "on", "not between")]
     [InlineData("GET", "/floor", "date", "is missing; a date")]
     [InlineData("GET", "/floor?date=yesterday", "date", "cannot be read; a date")]
     [InlineData("GET", "/block/versions/2/difference?against=one", "against", "a whole number")]

@@ -8,6 +8,8 @@ import { added, letBack, pinned, swapped, takenOut } from '../src/views/exercise
 import { draftOf as healthDraftOf, healthOf, painOf } from '../src/views/health/draft'
 import { equipmentDraftOf, equipmentOf, usualSets } from '../src/views/intake/equipment'
 import { draftOf, emptyFacts, factsOf, schoolsOf } from '../src/parts/facts'
+import { fieldErrors } from '../src/parts/SaveBar'
+import { ApiProblem } from '../src/api/client'
 
 afterEach(() => keepUnits('kg'))
 
@@ -239,4 +241,19 @@ describe('an exercise of one’s own', () => {
     const copy = ownOf({ ...ownDraftOf({ ...own, ratio: null }, 'copy'), name: 'Quay squat' })
     expect([copy.id, copy.ratio]).toEqual(['quay-squat', { of: 'harbour-squat', value: 1, spread: 15 }])
   })
+})
+
+test.each([
+  ['stackStepKg', 'Too heavy.'],
+  ['dumbbellsKg', 'Entry 3: 900 is not between 0.25 and 150 kg.'],
+  ['bars[0].name', 'A name is wanted.'],
+  ['bars', undefined],
+  ['kettlebellsKg', undefined],
+])('of %s the server said: %s', (path, told) => {
+  const problem = new ApiProblem(400, 'Some fields need another look.', '', {
+    'equipment.stackStepKg': 'Too heavy.',
+    'equipment.dumbbellsKg[2]': '900 is not between 0.25 and 150 kg.',
+    'equipment.bars[0].name': 'A name is wanted.',
+  })
+  expect(fieldErrors(problem, 'equipment')(path)).toBe(told)
 })

@@ -1,3 +1,5 @@
+using Nerezza.Core.Blocks;
+
 namespace Nerezza.Data.Stores;
 
 /// <summary>A plan that stands, with what the day and the lists ask of it, without its document.</summary>
@@ -7,7 +9,7 @@ namespace Nerezza.Data.Stores;
 public sealed record PlanHead(
     Guid ClientId,
     Guid Id,
-    StandingPlan Span,
+    PlanSpan Span,
     string EngineVersion,
     string InputsHash,
     IReadOnlyList<DateOnly> Dates
@@ -24,7 +26,7 @@ public sealed class PlanCourse(IEnumerable<PlanHead> plans)
 
     /// <summary>The plan in force on a day; the first where none has begun, null without any.</summary>
     public PlanHead? On(DateOnly date) =>
-        StandingPlan.InForce([.. Plans.Select(plan => plan.Span)], date) is { } span ? Plans.First(plan => plan.Span == span) : null;
+        PlanSpan.InForce([.. Plans.Select(plan => plan.Span)], date) is { } span ? Plans.First(plan => plan.Span == span) : null;
 
     /// <summary>The sessions of each plan while it is in force.</summary>
     public IEnumerable<(PlanHead Plan, DateOnly Date)> Sessions =>

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using Nerezza.Core.Blocks;
 using Nerezza.Data.Rows;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
@@ -9,12 +10,12 @@ namespace Nerezza.Data.Stores;
 /// <summary>A version of a plan, without its document.</summary>
 public sealed record PlanVersion(int Number, DateTimeOffset MadeAt, CaseDocument Inputs, IReadOnlyList<EditSection> Edits);
 
-/// <summary>Plans of the scope's coach. Which of them stand, and which is in force on a day, <see cref="StandingPlan"/> says.</summary>
+/// <summary>Plans of the scope's coach. Which of them stand, and which is in force on a day, <see cref="PlanSpan"/> says.</summary>
 public sealed class PlanStore(NerezzaContext context)
 {
     /// <summary>The plan in force on a day: the last that has begun, else the first to come; null without one.</summary>
     public async Task<PlanRow?> On(Guid clientId, DateOnly date, CancellationToken cancel) =>
-        StandingPlan.InForce(await AllStanding(clientId, cancel), date) is { } plan ? await Version(clientId, plan.Number, cancel) : null;
+        PlanSpan.InForce(await AllStanding(clientId, cancel), date) is { } plan ? await Version(clientId, plan.Number, cancel) : null;
 
     /// <summary>The plan in force on a day and those that follow it.</summary>
     public async Task<PlanCourse> From(Guid clientId, DateOnly date, CancellationToken cancel) =>
@@ -36,7 +37,7 @@ public sealed class PlanStore(NerezzaContext context)
             {
                 row.ClientId,
                 row.Id,
-                Span = new StandingPlan(row.Number, row.Starts, row.Ends),
+                Span = new PlanSpan(row.Number, row.Starts, row.Ends),
             })
             .ToListAsync(cancel);
         Guid[] ahead =
@@ -45,8 +46,8 @@ public sealed class PlanStore(NerezzaContext context)
                 .GroupBy(row => row.ClientId)
                 .SelectMany(rows =>
                 {
-                    Dictionary<StandingPlan, Guid> ids = rows.ToDictionary(row => row.Span, row => row.Id);
-                    return StandingPlan.Ahead(StandingPlan.Of(ids.Keys), date).Select(plan => ids[plan]);
+                    Dictionary<PlanSpan, Guid> ids = rows.ToDictionary(row => row.Span, row => row.Id);
+                    return PlanSpan.Ahead(PlanSpan.Standing(ids.Keys), date).Select(plan => ids[plan]);
                 }),
         ];
         return (
@@ -55,7 +56,7 @@ public sealed class PlanStore(NerezzaContext context)
                 .Select(row => new PlanHead(
                     row.ClientId,
                     row.Id,
-                    new StandingPlan(row.Number, row.Starts, row.Ends),
+                    new PlanSpan(row.Number, row.Starts, row.Ends),
                     row.EngineVersion,
                     row.InputsHash,
                     row.Dates
@@ -71,11 +72,11 @@ public sealed class PlanStore(NerezzaContext context)
         await context.Plans.AsNoTracking().Where(row => ids.Contains(row.Id)).ToListAsync(cancel);
 
     /// <summary>Every plan that stands, first to last, without its document.</summary>
-    public async Task<IReadOnlyList<StandingPlan>> AllStanding(Guid clientId, CancellationToken cancel) =>
-        StandingPlan.Of(
+    public async Task<IReadOnlyList<PlanSpan>> AllStanding(Guid clientId, CancellationToken cancel) =>
+        PlanSpan.Standing(
             await context
                 .Plans.Where(row => row.ClientId == clientId)
-                .Select(row => new StandingPlan(row.Number, row.Starts, row.Ends))
+                .Select(row => new PlanSpan(row.Number, row.Starts, row.Ends))
                 .ToListAsync(cancel)
         );
 

@@ -63,7 +63,7 @@ public sealed record BlockView
     public required IReadOnlyList<DailyWork> Daily { get; init; }
 
     /// <summary>Every plan of the client that stands, first to last; this one is among them.</summary>
-    public required IReadOnlyList<StandingPlan> Standing { get; init; }
+    public required IReadOnlyList<PlanSpan> Standing { get; init; }
 }
 
 /// <summary>The load of an exercise as the plan was made.</summary>

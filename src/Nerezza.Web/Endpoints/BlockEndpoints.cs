@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core;
+using Nerezza.Core.Blocks;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
@@ -47,7 +48,7 @@ public static class BlockEndpoints
             return TypedResults.NotFound();
         if (await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
             return TypedResults.NoContent();
-        IReadOnlyList<StandingPlan> standing = await plans.AllStanding(id, cancel);
+        IReadOnlyList<PlanSpan> standing = await plans.AllStanding(id, cancel);
         ClientLog sets = await log.Of(id, cancel, plan.Starts);
         if (PlanService.Stop(file) is { } stop)
             return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, standing, stop));
@@ -104,7 +105,8 @@ public static class BlockEndpoints
             return Problems.Invalid(body.Faults);
         if (!await clients.Exists(id, cancel))
             return TypedResults.NotFound();
-        return TypedResults.Ok(PlanPlace.Of(request.Start, desk.LastDay(request), await plans.AllStanding(id, cancel), desk.Today));
+        DateOnly ends = PlanSpan.LastDay(request.Start, request.Weeks ?? CaseMapping.DefaultWeeks);
+        return TypedResults.Ok(PlanPlace.Of(request.Start, ends, await plans.AllStanding(id, cancel), desk.Today));
     }
 
     private static async Task<Results<Ok<DraftView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(

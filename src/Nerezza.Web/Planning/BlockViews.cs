@@ -22,7 +22,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
 
     /// <summary>The view of a plan as it stands.</summary>
     /// <param name="basis">What the plan rests on with today's maxes.</param>
-    public BlockView View(PlanRow row, PreparedPlan basis, ClientFile file, ClientLog log, IReadOnlyList<StandingPlan> standing)
+    public BlockView View(PlanRow row, PreparedPlan basis, ClientFile file, ClientLog log, IReadOnlyList<PlanSpan> standing)
     {
         Plan plan = Finish(basis, row.Edits);
         DraftView draft = Draft(plan, file);
@@ -62,7 +62,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
 
     /// <summary>The view while training is stopped: it locks what was planned before, so that no load is on the page until it is
     /// cleared.</summary>
-    public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<StandingPlan> standing, string stop)
+    public static BlockView Stopped(PlanRow row, ClientFile file, ClientLog log, IReadOnlyList<PlanSpan> standing, string stop)
     {
         PlanDocument locked = row.Document with { Block = null };
         return new BlockView

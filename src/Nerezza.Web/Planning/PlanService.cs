@@ -89,7 +89,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             ClientId = file.Client.Id,
             Number = number,
             Starts = block.Start,
-            Ends = LastDay(block.Start, plan.Block?.Weeks.Count ?? 1),
+            Ends = PlanSpan.LastDay(block.Start, plan.Block?.Weeks.Count ?? 1),
             Dates = DatesOf(made),
             Follows = follows,
             MadeAt = clock.GetUtcNow(),
@@ -104,11 +104,6 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Document = made,
         };
     }
-
-    /// <summary>The last day of the block that is asked for.</summary>
-    public DateOnly LastDay(PlanRequest request) => LastDay(request.Start, request.Weeks ?? CaseMapping.DefaultWeeks);
-
-    private static DateOnly LastDay(DateOnly start, int weeks) => start.AddDays(7 * Math.Max(1, weeks) - 1);
 
     private static DateOnly[] DatesOf(PlanDocument plan) =>
         [.. (plan.Block?.Weeks ?? []).SelectMany(week => week.Sessions).Select(session => session.Date).Order()];

@@ -2448,7 +2448,7 @@ export interface components {
             chain: components["schemas"]["ChainLink"][];
             attempts: components["schemas"]["AttemptsView"][];
             daily: components["schemas"]["DailyWork"][];
-            standing: components["schemas"]["StandingPlan"][];
+            standing: components["schemas"]["PlanSpan"][];
         };
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
@@ -3546,8 +3546,8 @@ export interface components {
             checks: components["schemas"]["CheckPart"][];
         };
         PlanPlace: {
-            replaces: components["schemas"]["StandingPlan"][];
-            shortens: null | components["schemas"]["StandingPlan"];
+            replaces: components["schemas"]["PlanSpan"][];
+            shortens: null | components["schemas"]["PlanSpan"];
         };
         PlanPreview: {
             /** Format: int32 */
@@ -3563,6 +3563,14 @@ export interface components {
             weeks?: null | number;
             focus?: null | components["schemas"]["BlockFocus"];
             base?: null | components["schemas"]["BlockBase"];
+        };
+        PlanSpan: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            starts: string;
+            /** Format: date */
+            ends: string;
         };
         PlateSection: {
             /** Format: double */
@@ -3923,14 +3931,6 @@ export interface components {
             /** Format: double */
             tuckAtHipHeightCm?: null | number;
         };
-        StandingPlan: {
-            /** Format: int32 */
-            number: number;
-            /** Format: date */
-            starts: string;
-            /** Format: date */
-            ends: string;
-        };
         StandsInstead: {
             part: components["schemas"]["CellPart"];
             /** Format: double */
@@ -4227,6 +4227,7 @@ export type PlanDocument = components['schemas']['PlanDocument'];
 export type PlanPlace = components['schemas']['PlanPlace'];
 export type PlanPreview = components['schemas']['PlanPreview'];
 export type PlanRequest = components['schemas']['PlanRequest'];
+export type PlanSpan = components['schemas']['PlanSpan'];
 export type PlateSection = components['schemas']['PlateSection'];
 export type Pose = components['schemas']['Pose'];
 export type Position = components['schemas']['Position'];
@@ -4280,7 +4281,6 @@ export type SlotLine = components['schemas']['SlotLine'];
 export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];
-export type StandingPlan = components['schemas']['StandingPlan'];
 export type StandsInstead = components['schemas']['StandsInstead'];
 export type Station = components['schemas']['Station'];
 export type StationState = components['schemas']['StationState'];

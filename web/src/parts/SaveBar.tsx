@@ -48,8 +48,13 @@ export function SaveBar<T>({ draft, save, onSave, onReset }: Props<T>) {
   )
 }
 
-/** What the server said of a field below a prefix. */
+/** What the server said of a field below a prefix; of a list that is one field, what it said of the first entry that is wrong. */
 export function fieldErrors(problem: Error | null, prefix: string): (path: string) => string | undefined {
   const fields = problem instanceof ApiProblem ? problem.fields : {}
-  return (path) => fields[prefix === '' ? path : `${prefix}.${path}`]
+  return (path) => {
+    const whole = prefix === '' ? path : `${prefix}.${path}`
+    if (fields[whole]) return fields[whole]
+    const entry = Object.keys(fields).find((field) => field.startsWith(`${whole}[`) && field.endsWith(']'))
+    return entry && `Entry ${Number(entry.slice(whole.length + 1, -1)) + 1}: ${fields[entry]}`
+  }
 }

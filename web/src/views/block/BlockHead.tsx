@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
-import type { StandingPlan } from '../../api/schema'
+import type { PlanSpan } from '../../api/schema'
 import { words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
@@ -12,7 +12,7 @@ interface Props {
   clientId: string
   number: number
   /** Every block that stands, first to last. */
-  standing: readonly StandingPlan[]
+  standing: readonly PlanSpan[]
   kind: string
   weeks: number
   because: string
@@ -76,7 +76,7 @@ export const BlockHead = memo(function BlockHead({
 })
 
 /** The blocks before and after this one. */
-function Neighbours({ clientId, number, standing }: { clientId: string; number: number; standing: readonly StandingPlan[] }) {
+function Neighbours({ clientId, number, standing }: { clientId: string; number: number; standing: readonly PlanSpan[] }) {
   const at = standing.findIndex((plan) => plan.number === number)
   const [before, after] = [standing[at - 1], standing[at + 1]]
   if (!before && !after) return null

@@ -1,6 +1,6 @@
 import { typedNumber } from '../../text/numbers'
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { BlockBase, BlockKind, PlanPlace, StandingPlan } from '../../api/schema'
+import type { BlockBase, BlockKind, PlanPlace, PlanSpan } from '../../api/schema'
 import { useMakePlan, usePlanPlace } from '../../hooks/useBlock'
 import { useDraft } from '../../hooks/useDraft'
 import { codes } from '../../api/codes'
@@ -14,7 +14,7 @@ import { fieldErrors } from '../../parts/SaveBar'
 const kinds = [{ value: 'auto', label: 'What fits best' }, ...options(codes.blockKind.filter((one) => one !== 'auto'))]
 
 /** The day after the last block that stands, else the coming Monday. */
-function afterLast(standing: readonly StandingPlan[]): string {
+function afterLast(standing: readonly PlanSpan[]): string {
   const last = standing.at(-1)?.ends
   return last && last >= today() ? addDays(last, 1) : comingMonday()
 }
@@ -40,7 +40,7 @@ interface Props {
   /** When it starts unless another day is chosen; after the last block where none is given. */
   start?: string
   /** Every block that stands, first to last. */
-  standing?: readonly StandingPlan[]
+  standing?: readonly PlanSpan[]
   onDone?: (start: string) => void
 }
 

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
-import type { StandingPlan } from '../../api/schema'
+import type { PlanSpan } from '../../api/schema'
 import { useRestoreVersion, useVersionDifference, useVersions } from '../../hooks/useBlock'
 import { say } from '../../hooks/said'
 import { words } from '../../text/codes'
@@ -11,7 +11,7 @@ interface Props {
   clientId: string
   /** The version that is shown. */
   current: number
-  standing: readonly StandingPlan[]
+  standing: readonly PlanSpan[]
   onDone: () => void
 }
 

@@ -58,21 +58,21 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
           measure="masses"
           label={`Dumbbells, ${massUnit()} a piece, each a pair`}
           value={value.dumbbellsKg}
-          error={error('dumbbellsKg') ?? firstOf(save.error, 'equipment.dumbbellsKg[')}
+          error={error('dumbbellsKg')}
           onValue={(dumbbellsKg) => set({ dumbbellsKg })}
         />
         <MeasureField
           measure="masses"
           label={`Kettlebells, ${massUnit()} a piece; repeat for two`}
           value={value.kettlebellsKg}
-          error={error('kettlebellsKg') ?? firstOf(save.error, 'equipment.kettlebellsKg[')}
+          error={error('kettlebellsKg')}
           onValue={(kettlebellsKg) => set({ kettlebellsKg })}
         />
         <MeasureField
           measure="masses"
           label={`Sandbags, ${massUnit()} a piece`}
           value={value.sandbagsKg}
-          error={error('sandbagsKg') ?? firstOf(save.error, 'equipment.sandbagsKg[')}
+          error={error('sandbagsKg')}
           onValue={(sandbagsKg) => set({ sandbagsKg })}
         />
         <MeasureField
@@ -209,10 +209,4 @@ function PlateRows({ draft, set, error }: RowsProps) {
       </Box>
     </Box>
   )
-}
-
-function firstOf(problem: Error | null, start: string): string | undefined {
-  const fields = problem && 'fields' in problem ? (problem.fields as Record<string, string>) : {}
-  const path = Object.keys(fields).find((field) => field.startsWith(start))
-  return path ? `Entry ${Number(path.slice(start.length, -1)) + 1}: ${fields[path]}` : undefined
 }
