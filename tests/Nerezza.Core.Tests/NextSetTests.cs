@@ -1,4 +1,5 @@
 using CsCheck;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
@@ -13,6 +14,8 @@ public sealed class NextSetTests
         Load.FromKilograms(2.5),
         [.. Enumerable.Range(8, 80).Select(i => Load.FromKilograms(i * 2.5))]
     );
+
+    private static readonly Lifting Strength = new(RepCurve.Standard, 0, Steps);
 
     // 100 kg x 5 planned at RPE 8 (max 120). Rated loads by hand: today's max = 100 / curve(5 + reserve), times 0.8333.
     [Theory]
@@ -32,20 +35,39 @@ public sealed class NextSetTests
     [InlineData(5, 8.0, null, 2.0, "as planned")]
     public void The_last_set_shapes_the_next(int reps, double? rpe, int? heldTo, double? pain, string expected)
     {
-        string found = Text(NextSet.After([Done(reps, rpe, heldTo, pain)], Ahead(), 2, RepCurve.Standard, 0, Steps));
+        string found = Text(NextSet.After([Done(reps, rpe, heldTo, pain)], Ahead(), 2, Strength));
         Assert.Equal(expected, found);
     }
 
     [Fact]
     public void A_second_miss_ends_the_exercise() =>
-        Assert.Equal(
-            "end MissedTwice",
-            Text(NextSet.After([Done(4, 10, null, null), Done(4, 10, null, null)], Ahead(), 2, RepCurve.Standard, 0, Steps))
-        );
+        Assert.Equal("end MissedTwice", Text(NextSet.After([Done(4, 10, null, null), Done(4, 10, null, null)], Ahead(), 2, Strength)));
 
     [Fact]
     public void Nothing_left_on_a_prescribed_eight_leaves_the_last_set_out() =>
-        Assert.Equal("end OneSetFewer", Text(NextSet.After([Done(5, 10, null, null)], Ahead(), 1, RepCurve.Standard, 0, Steps)));
+        Assert.Equal("end OneSetFewer", Text(NextSet.After([Done(5, 10, null, null)], Ahead(), 1, Strength)));
+
+    // No load; 5 repetitions planned, of a hold 30 seconds, of a carry 40 metres.
+    public static TheoryData<SetDone, string> OtherKinds =>
+        new()
+        {
+            { Bare(SetKind.Priming) with { Word = SetWord.NotYet }, "as planned" },
+            { Bare(SetKind.Priming) with { Word = SetWord.Felt }, "end Felt" },
+            { Bare(SetKind.Jump) with { Reps = 2, Word = SetWord.Fast }, "as planned" },
+            { Bare(SetKind.Throw) with { Reps = 5, Word = SetWord.Slowing }, "end Slowing" },
+            { Bare(SetKind.Drill), "as planned" },
+            { Bare(SetKind.Hold) with { Seconds = 30 }, "as planned" },
+            { Bare(SetKind.Hold) with { Seconds = 22 }, "22 s MissedWithoutLoad" },
+            { Bare(SetKind.Carry) with { Metres = 40, Seconds = 25 }, "as planned" },
+            { Bare(SetKind.Carry) with { Metres = 12, Seconds = 25 }, "12 m MissedWithoutLoad" },
+            { Bare(SetKind.BodyWeight) with { Reps = 3, Rpe = Rpe.Of(9.5) }, "3 MissedWithoutLoad" },
+            { Bare(SetKind.BodyWeight) with { Reps = 7, Rpe = Rpe.Of(6) }, "as planned" },
+            { Bare(SetKind.Hold) with { Seconds = 30, Pain = 6 }, "end Pain" },
+        };
+
+    [Theory, MemberData(nameof(OtherKinds))]
+    public void Every_kind_of_set_has_its_own_next(SetDone done, string expected) =>
+        Assert.Equal(expected, Text(NextSet.After([done], done.Planned, 2, Strength)));
 
     [Fact]
     public void No_set_moves_by_more_than_a_tenth() =>
@@ -54,11 +76,11 @@ public sealed class NextSetTests
                 (reps, halfRpe, step) =>
                 {
                     SetAhead ahead = Ahead() with { Load = Load.FromKilograms(step * 2.5) };
-                    SetDone done = Done(reps, halfRpe / 2.0, null, null) with { Load = ahead.Load, PrescribedReps = 1 };
-                    if (NextSet.After([done], ahead, 3, RepCurve.Standard, 0, Steps) is NextSet.Adjusted adjusted)
+                    SetDone done = Done(reps, halfRpe / 2.0, null, null) with { Load = ahead.Load, Planned = ahead with { Reps = 1 } };
+                    if (NextSet.After([done], ahead, 3, Strength) is NextSet.Adjusted adjusted)
                     {
-                        Assert.True(Math.Abs(adjusted.Ahead.Load - ahead.Load) <= ahead.Load.Kilograms * 0.1 + 1e-6);
-                        Assert.Contains(adjusted.Ahead.Load, Steps.Steps);
+                        Assert.True(Math.Abs(adjusted.Ahead.Load!.Value - ahead.Load!.Value) <= ahead.Load.Value.Kilograms * 0.1 + 1e-6);
+                        Assert.Contains(adjusted.Ahead.Load!.Value, Steps.Steps);
                         Assert.NotNull(FloorWords.Text(adjusted));
                     }
                 }
@@ -74,16 +96,31 @@ public sealed class NextSetTests
             Rpe = rpe is { } r ? Rpe.Of(r) : null,
             TechniqueHeldTo = heldTo,
             Pain = pain,
-            PrescribedReps = 5,
-            PrescribedRpe = Rpe.Of(8),
+            Planned = Ahead(),
+        };
+
+    private static SetDone Bare(SetKind kind) =>
+        Done(0, null, null, null) with
+        {
+            Kind = kind,
+            Load = null,
+            Reps = null,
+            Planned = new SetAhead(null, 5, Rpe.Of(8))
+            {
+                Seconds = kind is SetKind.Hold ? 30 : null,
+                Metres = kind is SetKind.Carry ? 40 : null,
+            },
         };
 
     private static string Text(NextSet next) =>
         next switch
         {
             NextSet.AsPlanned => "as planned",
+            NextSet.Adjusted { Ahead: { Seconds: { } seconds } } adjusted => $"{seconds} s {adjusted.Reason}",
+            NextSet.Adjusted { Ahead: { Metres: { } metres } } adjusted => $"{metres} m {adjusted.Reason}",
+            NextSet.Adjusted { Ahead: { Load: null } } adjusted => $"{adjusted.Ahead.Reps} {adjusted.Reason}",
             NextSet.Adjusted adjusted => FormattableString.Invariant(
-                $"{adjusted.Ahead.Reps} x {adjusted.Ahead.Load.Kilograms} {adjusted.Reason}"
+                $"{adjusted.Ahead.Reps} x {adjusted.Ahead.Load?.Kilograms} {adjusted.Reason}"
             ),
             NextSet.EndExercise end => $"end {end.Reason}",
             _ => "substitute",

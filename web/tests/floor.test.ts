@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { describe, expect, it, test, vi } from 'vitest'
 import type { LogSet } from '../src/api/schema'
 import { put, remove, sendAll, type Waiting, waitingFor } from '../src/offline/outbox'
-import { doneFor, floorBars, nextTurn, platesFor, standing, stepLoad } from '../src/views/floor/session'
+import { doneFor, floorBars, nextTurn, otherSideOf, platesFor, secondsLeft, setsLeft, standing, stepLoad } from '../src/views/floor/session'
+import { beatsOf } from '../src/views/floor/TempoCount'
 import { useRest } from '../src/views/floor/useRest'
 import { floor, floorItem, floorSet } from './made'
 
@@ -43,6 +44,29 @@ describe('a set', () => {
     expect(nextTurn(view, [], 1)).toEqual({ item: 1, place: 0 })
     expect(nextTurn(view, [logged('squat', 1), logged('row', 0), logged('row', 1)], 1)).toBeNull()
     expect(nextTurn(view, [logged('row', 0), logged('row', 1)], 1)).toEqual({ item: 0, place: 1 })
+  })
+
+  it('goes to and fro in a superset, and what was ended has none left', () => {
+    const [row, curl] = [floorItem('row', [floorSet(0), floorSet(1)]), floorItem('curl', [floorSet(0), floorSet(1)])]
+    const inTurn = [0, 1].flatMap((place) => [0, 1].map((item) => ({ item, place })))
+    const view = { ...floor(row, curl), order: inTurn }
+    expect(nextTurn(view, [logged('row', 0)])).toEqual({ item: 1, place: 0 })
+    expect(setsLeft(view, [logged('row', 0)], ['curl'])).toEqual([{ item: 0, place: 1 }])
+    expect(secondsLeft(view, setsLeft(view, [logged('row', 0)]))).toBe(900)
+  })
+
+  it('corrected here stands as corrected', () => {
+    const again = { ...logged('squat', 1, 'b'), madeAt: 9 }
+    const right = { ...again, set: { ...again.set!, reps: 6, supersedes: 'squat 1' } }
+    expect(doneFor(squat, squat.sets[1]!, date, [logged('squat', 1), right])).toMatchObject({ id: 'b', reps: 6 })
+  })
+
+  it('of one side knows the other of its round, the extra one of the weaker none', () => {
+    const sides = (['left', 'right', 'left', 'right', 'left'] as const).map((side, place) => floorSet(place, { side }))
+    const split = floorItem('split', sides)
+    const other = (place: number) => otherSideOf(split, sides[place]!, date, [logged('split', 2)])
+    expect([other(0)?.set.place, other(3)?.set.place, other(4)]).toEqual([1, 2, null])
+    expect([other(0)?.done, other(3)?.done?.reps]).toEqual([null, 4])
   })
 
   it('is drawn as done, at hand, or to come', () => {
@@ -130,19 +154,36 @@ describe('the outbox', () => {
 })
 
 describe('the rest', () => {
-  it('counts down, warns before its least, and goes on after the page was closed', () => {
+  it('counts down, warns before its least, tells its end once, and goes on after the page was closed', () => {
     vi.useFakeTimers({ now: 1_000_000 })
-    const first = renderHook(() => useRest())
+    const over = vi.fn()
+    const first = renderHook(() => useRest('c', over))
     act(() => first.result.current.start(210, 120))
     act(() => void vi.advanceTimersByTime(60_000))
     expect([Math.round(first.result.current.left), first.result.current.tooSoon]).toEqual([150, true])
     first.unmount()
     vi.advanceTimersByTime(70_000)
-    const again = renderHook(() => useRest())
-    expect([Math.round(again.result.current.left), again.result.current.tooSoon, again.result.current.running]).toEqual([80, false, true])
-    act(() => void vi.advanceTimersByTime(81_000))
-    expect([again.result.current.left, again.result.current.running]).toEqual([0, false])
+    expect(renderHook(() => useRest('other', over)).result.current.rest).toBeNull()
+    const again = renderHook(() => useRest('c', over))
+    expect([Math.round(again.result.current.left), again.result.current.tooSoon]).toEqual([80, false])
+    act(() => void vi.advanceTimersByTime(85_000))
+    expect([Math.round(again.result.current.left), over.mock.calls.length]).toEqual([-5, 1])
     act(() => again.result.current.stop())
-    expect(sessionStorage.getItem('nerezza.rest')).toBeNull()
+    expect(localStorage.getItem('nerezza.rest.c')).toBeNull()
   })
+})
+
+describe('a tempo', () => {
+  test.each<[string, string]>([
+    ['3-0-1-0', '0.1 0.2 0.3 2.1'],
+    ['1-0-X-0', '0.1 2.1'],
+    ['1-5-1-0', '0.1 1.1 1.2 1.3 1.4 1.5 2.1'],
+    ['', ''],
+  ])('of %s is counted beat by beat', (tempo, beats) =>
+    expect(
+      beatsOf(tempo)
+        .map((beat) => `${beat.phase}.${beat.count}`)
+        .join(' '),
+    ).toBe(beats),
+  )
 })

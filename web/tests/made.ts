@@ -59,10 +59,30 @@ export function block(): BlockPart {
 }
 
 export const floorSet = (place: number, of: Partial<FloorSet> = {}): FloorSet =>
-  ({ place, reps: 5, percent: 80, kg: 100, perSide: [20, 20], rpe: 8, done: null, ...of }) as FloorSet
+  ({
+    place,
+    kind: 'lift',
+    reps: 5,
+    percent: 80,
+    kg: 100,
+    perSide: [20, 20],
+    rpe: 8,
+    side: null,
+    metres: null,
+    seconds: null,
+    amrap: false,
+    implements: [],
+    done: null,
+    ...of,
+  }) as FloorSet
 
 export const floorItem = (exercise: string, sets: FloorSet[], of: Partial<FloorItem> = {}): FloorItem =>
-  ({ exercise, sets, warmUp: [], substitutes: [], loads: [], ...of }) as unknown as FloorItem
+  ({ exercise, sets, warmUp: [], substitutes: [], loads: [], bands: [], seconds: 600, superset: null, ...of }) as unknown as FloorItem
 
 export const floor = (...items: FloorItem[]): FloorView =>
-  ({ date: '2026-11-25', items, session: { week: 2, weekKind: 'load', minutes: 60 } }) as unknown as FloorView
+  ({
+    date: '2026-11-25',
+    items,
+    order: items.flatMap((one, item) => one.sets.map(({ place }) => ({ item, place }))),
+    session: { week: 2, weekKind: 'load', minutes: 60 },
+  }) as unknown as FloorView

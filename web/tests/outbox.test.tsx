@@ -93,7 +93,7 @@ describe('what waits on this device', () => {
     expect(drop).not.toHaveBeenCalled()
     fireEvent.click(screen.getByText('Keep it here'))
     fireEvent.click(screen.getByText('Drop it'))
-    fireEvent.click(screen.getByText('Yes, drop 4 × 97.5 for good'))
+    fireEvent.click(screen.getByText('Yes, drop 4 × 97.5 at 9 for good'))
     expect(drop).toHaveBeenCalledOnce()
   })
 })

@@ -84,11 +84,39 @@ public sealed record LogSet
     /// <summary>Pain 0 to 10.</summary>
     public double? Pain { get; init; }
 
-    /// <summary>Seconds, for holds.</summary>
+    /// <summary>Where it hurt.</summary>
+    public PainRegion? PainAt { get; init; }
+
+    /// <summary>Seconds, held or that the way took.</summary>
     public double? Seconds { get; init; }
 
-    /// <summary>Metres, for carries.</summary>
+    /// <summary>Metres, carried or thrown.</summary>
     public double? Metres { get; init; }
+
+    /// <summary>Centimetres, of a jump or a throw upward.</summary>
+    public double? HeightCm { get; init; }
+
+    /// <summary>Repetitions that were clean, of a drill.</summary>
+    public int? CleanReps { get; init; }
+
+    /// <summary>What was said of it, where a word is asked.</summary>
+    public SetWord? Word { get; init; }
+}
+
+/// <summary>What is said of a set that nobody can rate (docs/handbook/13-floor.md).</summary>
+public enum SetWord
+{
+    /// <summary>Priming: the muscle is felt.</summary>
+    Felt,
+
+    /// <summary>Priming: not felt yet.</summary>
+    NotYet,
+
+    /// <summary>Throws and jumps: as fast as the first.</summary>
+    Fast,
+
+    /// <summary>Throws and jumps: slowing down, which ends them.</summary>
+    Slowing,
 }
 
 /// <summary>Repetitions in reserve that the client claimed at a repetition of an AMRAP.</summary>

@@ -1,3 +1,4 @@
+using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
@@ -7,11 +8,14 @@ namespace Nerezza.Core.Floor;
 /// <summary>A set that was done, against what was prescribed for it.</summary>
 public sealed record SetDone
 {
-    /// <summary>Lifted, external.</summary>
-    public required Load Load { get; init; }
+    /// <summary>What it was.</summary>
+    public SetKind Kind { get; init; } = SetKind.Lift;
 
-    /// <summary>Done.</summary>
-    public required int Reps { get; init; }
+    /// <summary>Lifted, external; null where there was no load.</summary>
+    public required Load? Load { get; init; }
+
+    /// <summary>Done; null where it is not counted in repetitions.</summary>
+    public required int? Reps { get; init; }
 
     /// <summary>As rated; null when it was not.</summary>
     public required Rpe? Rpe { get; init; }
@@ -22,15 +26,45 @@ public sealed record SetDone
     /// <summary>Score of 10; null when none was said.</summary>
     public required double? Pain { get; init; }
 
-    /// <summary>As planned.</summary>
-    public required int PrescribedReps { get; init; }
+    /// <summary>Seconds held, or that the way took.</summary>
+    public double? Seconds { get; init; }
+
+    /// <summary>Metres of the way.</summary>
+    public double? Metres { get; init; }
+
+    /// <summary>What was said of it in a word.</summary>
+    public SetWord? Word { get; init; }
 
     /// <summary>As planned.</summary>
-    public required Rpe PrescribedRpe { get; init; }
+    public required SetAhead Planned { get; init; }
+
+    /// <summary>Whether less was done than planned, in what such a set is counted in. Repetitions after form went are no miss: they were
+    /// taken off.</summary>
+    public bool Missed =>
+        Kind switch
+        {
+            SetKind.Lift or SetKind.BodyWeight => Reps < Planned.Reps && TechniqueHeldTo is null,
+            SetKind.Hold => Seconds < Planned.Seconds,
+            SetKind.Carry or SetKind.Medley => Metres < Planned.Metres,
+            SetKind.Throw or SetKind.Jump or SetKind.Priming or SetKind.Drill => false,
+        };
 }
 
 /// <summary>The next set as it stands in the plan.</summary>
-public sealed record SetAhead(Load Load, int Reps, Rpe Rpe);
+/// <param name="Load">Null where there is none.</param>
+public sealed record SetAhead(Load? Load, int Reps, Rpe Rpe)
+{
+    /// <summary>Of a hold.</summary>
+    public double? Seconds { get; init; }
+
+    /// <summary>Of a way, with all implements together.</summary>
+    public double? Metres { get; init; }
+}
+
+/// <summary>How a lifter's strength tells the load of a set: null of what has none.</summary>
+/// <param name="BodyKg">Of the body that is lifted along.</param>
+/// <param name="Means">What can be loaded.</param>
+public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means);
 
 /// <summary>What the floor proposes for the next set; coach or client accepts (docs/handbook/13-floor.md).</summary>
 public abstract record NextSet
@@ -53,57 +87,88 @@ public abstract record NextSet
     /// <param name="done">At least one.</param>
     /// <param name="ahead">The next set as planned.</param>
     /// <param name="setsLeft">Sets still planned, this one included.</param>
-    public static NextSet After(IReadOnlyList<SetDone> done, SetAhead ahead, int setsLeft, RepCurve curve, double bodyKg, LoadMeans means)
+    public static NextSet After(IReadOnlyList<SetDone> done, SetAhead ahead, int setsLeft, Lifting lifting)
     {
-        FloorRules rules = FloorRules.Shipped;
         SetDone last = done[^1];
-        if (last.Pain > rules.EndPainAbove)
-            return new EndExercise(EndReason.Pain);
-        if (last.Pain >= rules.SubstitutePainFrom)
-            return new OfferSubstitute();
-        if (done.Count(Missed) >= 2)
+        return ByPain(last) ?? ByWord(last) ?? ByMisses(done, setsLeft) ?? ByForm(last, ahead) ?? ByStrength(last, ahead, lifting);
+    }
+
+    private static NextSet? ByPain(SetDone last) =>
+        last.Pain > FloorRules.Shipped.EndPainAbove ? new EndExercise(EndReason.Pain)
+        : last.Pain >= FloorRules.Shipped.SubstitutePainFrom ? new OfferSubstitute()
+        : null;
+
+    private static EndExercise? ByWord(SetDone last) =>
+        last.Word switch
+        {
+            SetWord.Felt => new EndExercise(EndReason.Felt),
+            SetWord.Slowing => new EndExercise(EndReason.Slowing),
+            SetWord.NotYet or SetWord.Fast or null => null,
+        };
+
+    private static EndExercise? ByMisses(IReadOnlyList<SetDone> done, int setsLeft)
+    {
+        if (done.Count(set => set.Missed) >= 2)
             return new EndExercise(EndReason.MissedTwice);
-        bool tooHard = last.Rpe == Rpe.Ten && last.PrescribedRpe.Value <= rules.HardPrescribedRpe;
-        if (tooHard && setsLeft <= 1)
-            return new EndExercise(EndReason.OneSetFewer);
-        // Where form went, what was lifted after it says nothing of today's strength: fewer repetitions, the same load.
-        if (last.TechniqueHeldTo is { } held && held < last.Reps)
-            return held < ahead.Reps
-                ? new Adjusted(ahead with { Reps = Math.Max(1, held) }, AdjustReason.TechniqueChanged)
-                : new AsPlanned(ahead);
-        if (Missed(last))
-            return Lighter(ahead, means);
-        return Today(last, ahead, curve, bodyKg, means) is { } load && load != ahead.Load
-            ? new Adjusted(ahead with { Load = load }, load < ahead.Load ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned)
+        bool tooHard = done[^1].Rpe == Rpe.Ten && done[^1].Planned.Rpe.Value <= FloorRules.Shipped.HardPrescribedRpe;
+        return tooHard && setsLeft <= 1 ? new EndExercise(EndReason.OneSetFewer) : null;
+    }
+
+    /// <summary>Where form went, what was lifted after it says nothing of today's strength: fewer repetitions, the same load.</summary>
+    private static NextSet? ByForm(SetDone last, SetAhead ahead) =>
+        last is not { TechniqueHeldTo: { } held, Reps: { } reps } || held >= reps ? null
+        : held < ahead.Reps ? new Adjusted(ahead with { Reps = Math.Max(1, held) }, AdjustReason.TechniqueChanged)
+        : new AsPlanned(ahead);
+
+    private static NextSet ByStrength(SetDone last, SetAhead ahead, Lifting lifting)
+    {
+        if (last.Missed)
+            return Less(last, ahead, lifting.Means);
+        return ahead.Load is { } planned && Today(last, ahead.Reps, ahead.Rpe, planned, lifting) is { } load && load != planned
+            ? new Adjusted(ahead with { Load = load }, load < planned ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned)
             : new AsPlanned(ahead);
     }
 
-    private static bool Missed(SetDone set) => set.Reps < set.PrescribedReps && set.TechniqueHeldTo is null;
-
-    private static Adjusted Lighter(SetAhead ahead, LoadMeans means)
+    /// <summary>After a miss: less load; where there is none, what was done is what the next set asks.</summary>
+    private static Adjusted Less(SetDone last, SetAhead ahead, LoadMeans means)
     {
-        double target = ahead.Load.Kilograms * (1 - FloorRules.Shipped.MissedTakesOff);
-        Load lighter = means.Nearest(target) is { } near && near < ahead.Load ? near : means.NextBelow(ahead.Load) ?? ahead.Load;
+        if (ahead.Load is not { } planned)
+            return new Adjusted(
+                ahead with
+                {
+                    Reps = Math.Max(1, Math.Min(ahead.Reps, last.Reps ?? ahead.Reps)),
+                    Seconds = Shorter(ahead.Seconds, last.Seconds),
+                    Metres = Shorter(ahead.Metres, last.Metres),
+                },
+                AdjustReason.MissedWithoutLoad
+            );
+        double target = planned.Kilograms * (1 - FloorRules.Shipped.MissedTakesOff);
+        Load lighter = means.Nearest(target) is { } near && near < planned ? near : means.NextBelow(planned) ?? planned;
         return new Adjusted(ahead with { Load = lighter }, AdjustReason.MissedReps);
     }
 
+    private static double? Shorter(double? planned, double? done) => planned is { } most ? Math.Max(1, Math.Min(most, done ?? most)) : null;
+
     /// <summary>The load that today's strength asks for; null when the set was not rated or the difference is not worth it.</summary>
-    private static Load? Today(SetDone last, SetAhead ahead, RepCurve curve, double bodyKg, LoadMeans means)
+    private static Load? Today(SetDone last, int reps, Rpe effort, Load planned, Lifting lifting)
     {
-        if (last.Rpe is not { } rpe || last.Reps < 1 || RepCurve.Trust(last.Reps + rpe.InReserve) is EstimateTrust.None)
+        if (last is not { Rpe: { } rpe, Load: { } lifted, Reps: { } done and >= 1 })
+            return null;
+        if (RepCurve.Trust(done + rpe.InReserve) is EstimateTrust.None)
             return null;
         FloorRules rules = FloorRules.Shipped;
-        double today = curve.OneRepMax(last.Load.Kilograms + bodyKg, last.Reps + rpe.InReserve);
-        double target = curve.Fraction(ahead.Reps, ahead.Rpe) * today - bodyKg;
-        double held = Math.Clamp(target, ahead.Load.Kilograms * (1 - rules.MostMove), ahead.Load.Kilograms * (1 + rules.MostMove));
-        Load? step = target > ahead.Load.Kilograms ? means.NextAbove(ahead.Load) : means.NextBelow(ahead.Load);
-        if (step is not { } next || Math.Abs(held - ahead.Load.Kilograms) <= Math.Abs(next - ahead.Load) / 2 + 1e-9)
+        (RepCurve curve, double bodyKg, LoadMeans means) = (lifting.Curve, lifting.BodyKg, lifting.Means);
+        double today = curve.OneRepMax(lifted.Kilograms + bodyKg, done + rpe.InReserve);
+        double target = curve.Fraction(reps, effort) * today - bodyKg;
+        double held = Math.Clamp(target, planned.Kilograms * (1 - rules.MostMove), planned.Kilograms * (1 + rules.MostMove));
+        Load? step = target > planned.Kilograms ? means.NextAbove(planned) : means.NextBelow(planned);
+        if (step is not { } next || Math.Abs(held - planned.Kilograms) <= Math.Abs(next - planned) / 2 + 1e-9)
             return null;
         Load? nearest = means.Nearest(held);
         // Rounding to a plate must not carry the move past the tenth that one set may change.
-        bool past = nearest is { } load && Math.Abs(load - ahead.Load) > ahead.Load.Kilograms * rules.MostMove + 1e-9;
+        bool past = nearest is { } load && Math.Abs(load - planned) > planned.Kilograms * rules.MostMove + 1e-9;
         return past
-            ? target > ahead.Load.Kilograms
+            ? target > planned.Kilograms
                 ? means.NextBelow(nearest!.Value)
                 : means.NextAbove(nearest!.Value)
             : nearest;
@@ -119,8 +184,11 @@ public enum AdjustReason
     /// <summary>The last set was rated harder than prescribed.</summary>
     HarderThanPlanned,
 
-    /// <summary>Fewer repetitions than prescribed.</summary>
+    /// <summary>Fewer repetitions than prescribed, or a shorter way.</summary>
     MissedReps,
+
+    /// <summary>The same of work without a load.</summary>
+    MissedWithoutLoad,
 
     /// <summary>Form changed before the last repetition.</summary>
     TechniqueChanged,
@@ -132,8 +200,14 @@ public enum EndReason
     /// <summary>Pain above 5.</summary>
     Pain,
 
-    /// <summary>Two sets with fewer repetitions than prescribed.</summary>
+    /// <summary>Two sets that fell short of what was prescribed.</summary>
     MissedTwice,
+
+    /// <summary>What was primed is felt.</summary>
+    Felt,
+
+    /// <summary>Throws or jumps that are no longer fast.</summary>
+    Slowing,
 
     /// <summary>RPE 10 on a prescribed 8: the last set is left out.</summary>
     OneSetFewer,

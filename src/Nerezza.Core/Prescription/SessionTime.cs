@@ -21,6 +21,17 @@ public static class SessionTime
         return (int)Math.Ceiling(Rules.GeneralMinutes + between + (seconds + rest) / 60 - 1e-9);
     }
 
+    /// <summary>Whole seconds of one exercise that stands alone, with its warm-up and the rests between its sets.</summary>
+    public static int Seconds(PrescribedItem item, ExerciseCatalogue catalogue) =>
+        (int)
+            Math.Ceiling(
+                catalogue[item.Exercise].SetUpSeconds
+                    + item.WarmUp.Sum(set => WarmUpSeconds(set.Load, item))
+                    + item.Sets.Sum(UnderTension)
+                    + RestOf(item)
+                    - 1e-9
+            );
+
     /// <summary>A warm-up set takes the longer the heavier it is: plates to load, breath to find.</summary>
     private static int WarmUpSeconds(Load load, PrescribedItem item)
     {

@@ -58,11 +58,14 @@ public static class FloorWords
                 "The last set was easier than planned: a little more fits today.",
             NextSet.Adjusted { Reason: AdjustReason.HarderThanPlanned } =>
                 "The last set was harder than planned: a little less keeps the effort.",
-            NextSet.Adjusted { Reason: AdjustReason.MissedReps } => "Repetitions were missed: 5 % less for what remains of this exercise.",
+            NextSet.Adjusted { Reason: AdjustReason.MissedReps } => "The last set fell short: 5 % less for what remains of this exercise.",
+            NextSet.Adjusted { Reason: AdjustReason.MissedWithoutLoad } => "The last set fell short: the next asks for what was done.",
             NextSet.Adjusted { Reason: AdjustReason.TechniqueChanged } => "Form changed before the end: stop the next set there.",
             NextSet.EndExercise { Reason: EndReason.Pain } =>
                 "Pain above 5: this exercise ends here. Do not test it again today; see someone if it stays.",
             NextSet.EndExercise { Reason: EndReason.MissedTwice } => "A second set fell short: this exercise ends here.",
+            NextSet.EndExercise { Reason: EndReason.Felt } => "Felt: that is what it was for. Go on to the lift.",
+            NextSet.EndExercise { Reason: EndReason.Slowing } => "They are slowing down: stop here, tired ones teach nothing.",
             NextSet.EndExercise { Reason: EndReason.OneSetFewer } => "That was all there was at RPE 10: leave the last set out.",
             NextSet.OfferSubstitute => "Pain of 3 to 5: change the exercise for today.",
             NextSet.AsPlanned => null,

@@ -10,7 +10,7 @@ namespace Nerezza.Data.Configurations;
 internal static class JsonColumn
 {
     public static PropertyBuilder<T> AsJson<T>(this PropertyBuilder<T> property)
-        where T : class
+        where T : class?
     {
         property
             .HasColumnType("jsonb")

@@ -47,6 +47,14 @@ internal sealed class PlanConfiguration
         set.Property(row => row.Side).HasConversion<string>().HasMaxLength(5);
         set.Property(row => row.LoadKg).HasPrecision(7, 3);
         set.Property(row => row.Rpe).HasPrecision(4, 2);
+        set.Property(row => row.RirSaid).HasPrecision(4, 2);
+        set.Property(row => row.Seconds).HasPrecision(8, 2);
+        set.Property(row => row.Metres).HasPrecision(8, 2);
+        set.Property(row => row.HeightCm).HasPrecision(6, 2);
+        set.Property(row => row.Word).HasConversion<string>().HasMaxLength(10);
+        set.Property(row => row.PainAt).HasConversion<string>().HasMaxLength(20);
+        set.Property(row => row.Band).HasMaxLength(60);
+        set.Property(row => row.Implements).AsJson();
         set.Property(row => row.Note).HasMaxLength(2000);
         set.HasIndex(row => new
         {

@@ -146,12 +146,30 @@ public sealed class LoggedSetRow : ICoachRow
     /// <summary>Place of the set among the work sets prescribed for the exercise, from 0.</summary>
     public int Place { get; init; }
     public Side? Side { get; init; }
-    public decimal LoadKg { get; init; }
-    public int Reps { get; init; }
+
+    /// <summary>Null where there was none.</summary>
+    public decimal? LoadKg { get; init; }
+
+    /// <summary>Null where it is not counted in repetitions.</summary>
+    public int? Reps { get; init; }
     public decimal? Rpe { get; init; }
     public bool Amrap { get; init; }
+
+    /// <summary>The repetition of an AMRAP at which the lifter said how many were left.</summary>
+    public int? SaidAtRep { get; init; }
+
+    /// <summary>How many they said.</summary>
+    public decimal? RirSaid { get; init; }
+    public decimal? Seconds { get; init; }
+    public decimal? Metres { get; init; }
+    public decimal? HeightCm { get; init; }
+    public int? CleanReps { get; init; }
+    public SetWord? Word { get; init; }
+    public string? Band { get; init; }
+    public IReadOnlyList<ImplementSection>? Implements { get; init; }
     public int? TechniqueHeldTo { get; init; }
     public int? Pain { get; init; }
+    public PainRegion? PainAt { get; init; }
     public string? Note { get; init; }
     public Guid? Supersedes { get; init; }
     public bool Withdrawn { get; init; }

@@ -31,11 +31,20 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
         {
             Exercise = row.Exercise,
             Side = row.Side,
-            Kg = (double)row.LoadKg,
+            Kg = (double?)row.LoadKg,
             Reps = row.Reps,
             Rpe = (double?)row.Rpe,
             Amrap = row.Amrap,
+            RirSaidAt = row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null,
             TechniqueHeldTo = row.TechniqueHeldTo,
             Pain = row.Pain,
+            PainAt = row.PainAt,
+            Seconds = (double?)row.Seconds,
+            Metres = (double?)row.Metres,
+            HeightCm = (double?)row.HeightCm,
+            CleanReps = row.CleanReps,
+            Word = row.Word,
+            Band = row.Band,
+            Implements = row.Implements,
         };
 }

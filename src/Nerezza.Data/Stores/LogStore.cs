@@ -128,8 +128,11 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     }
 
     private static bool SameContent(LoggedSetRow a, LoggedSetRow b) =>
-        (a.ClientId, a.Date, a.Exercise, a.Place, a.Side, a.LoadKg, a.Reps)
-            == (b.ClientId, b.Date, b.Exercise, b.Place, b.Side, b.LoadKg, b.Reps)
-        && (a.Rpe, a.Amrap, a.TechniqueHeldTo, a.Pain, a.Note, a.Supersedes, a.Withdrawn)
-            == (b.Rpe, b.Amrap, b.TechniqueHeldTo, b.Pain, b.Note, b.Supersedes, b.Withdrawn);
+        (a.ClientId, a.Date, a.Exercise, a.Place, a.Side, a.Supersedes, a.Withdrawn)
+            == (b.ClientId, b.Date, b.Exercise, b.Place, b.Side, b.Supersedes, b.Withdrawn)
+        && (a.LoadKg, a.Reps, a.Rpe, a.Amrap, a.SaidAtRep, a.RirSaid, a.TechniqueHeldTo, a.Pain, a.Note)
+            == (b.LoadKg, b.Reps, b.Rpe, b.Amrap, b.SaidAtRep, b.RirSaid, b.TechniqueHeldTo, b.Pain, b.Note)
+        && (a.Seconds, a.Metres, a.HeightCm, a.CleanReps, a.Word, a.Band, a.PainAt)
+            == (b.Seconds, b.Metres, b.HeightCm, b.CleanReps, b.Word, b.Band, b.PainAt)
+        && (a.Implements ?? []).SequenceEqual(b.Implements ?? []);
 }

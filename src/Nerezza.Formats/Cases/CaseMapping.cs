@@ -204,8 +204,12 @@ public static class CaseMapping
             ReserveSaid = from.RirSaidAt is { } said ? new ReserveSaid(said.Rep, said.Rir) : null,
             TechniqueHeldTo = from.TechniqueHeldTo,
             Pain = from.Pain,
+            PainAt = from.PainAt,
             Seconds = from.Seconds,
             Metres = from.Metres,
+            HeightCm = from.HeightCm,
+            CleanReps = from.CleanReps,
+            Word = from.Word,
         };
 
     /// <summary>A case without a block asks for four weeks from the Monday after its newest date; Core reads no clock.</summary>

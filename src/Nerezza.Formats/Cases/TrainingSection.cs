@@ -73,9 +73,38 @@ public sealed record LogSetSection
 
     [Between(0, 10, "a score")]
     public double? Pain { get; init; }
+    public PainRegion? PainAt { get; init; }
 
     [Between(0, 36_000, "seconds")]
     public double? Seconds { get; init; }
+
+    [Between(0, 100_000, "metres")]
+    public double? Metres { get; init; }
+
+    [Between(0, 500, "centimetres")]
+    public double? HeightCm { get; init; }
+
+    [Between(0, 500, "repetitions")]
+    public int? CleanReps { get; init; }
+    public SetWord? Word { get; init; }
+
+    /// <summary>The name of the band.</summary>
+    [Length(60)]
+    public string? Band { get; init; }
+
+    /// <summary>The implements of a medley, in a row.</summary>
+    [Items(12)]
+    public IReadOnlyList<ImplementSection>? Implements { get; init; }
+}
+
+/// <summary>One implement of a medley as it was run.</summary>
+public sealed record ImplementSection
+{
+    [ExerciseId]
+    public required string Exercise { get; init; }
+
+    [Between(0, 1000, "kilograms")]
+    public double? Kg { get; init; }
 
     [Between(0, 100_000, "metres")]
     public double? Metres { get; init; }

@@ -1,6 +1,8 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Floor;
 using Nerezza.Core.Selection;
+using Nerezza.Formats.Cases;
 using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Web.Contracts;
@@ -18,17 +20,37 @@ public sealed record SetView
 
     public required Side? Side { get; init; }
 
-    public required double Kg { get; init; }
+    /// <summary>Null where there was none.</summary>
+    public required double? Kg { get; init; }
 
-    public required int Reps { get; init; }
+    /// <summary>Null where it is not counted in repetitions.</summary>
+    public required int? Reps { get; init; }
 
     public required double? Rpe { get; init; }
 
     public required bool Amrap { get; init; }
 
+    public required ReserveSaidSection? RirSaidAt { get; init; }
+
+    public required double? Seconds { get; init; }
+
+    public required double? Metres { get; init; }
+
+    public required double? HeightCm { get; init; }
+
+    public required int? CleanReps { get; init; }
+
+    public required SetWord? Word { get; init; }
+
+    public required string? Band { get; init; }
+
+    public required IReadOnlyList<ImplementSection>? Implements { get; init; }
+
     public required int? TechniqueHeldTo { get; init; }
 
     public required int? Pain { get; init; }
+
+    public required PainRegion? PainAt { get; init; }
 
     public required string? Note { get; init; }
 
@@ -49,6 +71,9 @@ public sealed record FloorView
     public required string? Stop { get; init; }
 
     public required IReadOnlyList<FloorItem> Items { get; init; }
+
+    /// <summary>Every set in the order in which they are done.</summary>
+    public required IReadOnlyList<SetPlace> Order { get; init; }
 
     public required IReadOnlyList<DateOnly> Dates { get; init; }
 
@@ -72,6 +97,12 @@ public sealed record FloorItem
 
     public required string SetUp { get; init; }
 
+    /// <summary>How long it takes with warm-up and rest, seconds.</summary>
+    public required int Seconds { get; init; }
+
+    /// <summary>Names of the bands to choose from; empty where none is stretched.</summary>
+    public required IReadOnlyList<string> Bands { get; init; }
+
     public required IReadOnlyList<FloorWarmUp> WarmUp { get; init; }
 
     public required IReadOnlyList<FloorSet> Sets { get; init; }
@@ -92,6 +123,9 @@ public sealed record FloorWarmUp(double Kg, int Reps, IReadOnlyList<double>? Per
 public sealed record FloorSet
 {
     public required int Place { get; init; }
+
+    /// <summary>What it is, and with it what is asked after it.</summary>
+    public required SetKind Kind { get; init; }
 
     public required int Reps { get; init; }
 
@@ -122,6 +156,9 @@ public sealed record FloorSet
 
     public required int? Seconds { get; init; }
 
+    /// <summary>The implements of a medley, in a row; empty where it is none.</summary>
+    public required IReadOnlyList<FloorImplement> Implements { get; init; }
+
     public required bool Amrap { get; init; }
 
     public required SetView? Done { get; init; }
@@ -131,11 +168,15 @@ public sealed record FloorSet
 public sealed record FloorSession(int Week, WeekKind WeekKind, int Minutes);
 
 /// <summary>What the last set suggests for the next one.</summary>
-/// <param name="Next">The set to do; null where none is to follow with this exercise.</param>
-public sealed record FloorProposal(int Place, string Text, ProposedSet? Next);
+/// <param name="Next">The set to do; null where none is proposed.</param>
+/// <param name="Ends">Whether the exercise should end here.</param>
+public sealed record FloorProposal(int Place, string Text, ProposedSet? Next, bool Ends);
 
 /// <summary>A set that is proposed in place of the planned one.</summary>
-public sealed record ProposedSet(double Kg, int Reps);
+public sealed record ProposedSet(double? Kg, int Reps, double? Seconds, double? Metres);
+
+/// <summary>One implement of a medley.</summary>
+public sealed record FloorImplement(string Exercise, string Name, double? Kg);
 
 /// <summary>A load that can be made near the planned one, with its plates.</summary>
 public sealed record LoadChoice(double Kg, IReadOnlyList<double>? PerSide);
@@ -154,21 +195,45 @@ public sealed record LogSet
     public required int Place { get; init; }
     public Side? Side { get; init; }
 
+    /// <summary>Left out where there was none.</summary>
     [Between(0, 1000, "kilograms")]
-    public required double Kg { get; init; }
+    public double? Kg { get; init; }
 
     [Between(0, 100, "repetitions")]
-    public required int Reps { get; init; }
+    public int? Reps { get; init; }
 
     [Between(1, 10, "an RPE")]
     public double? Rpe { get; init; }
     public bool? Amrap { get; init; }
+
+    /// <summary>What the lifter said was left, at which repetition of an AMRAP.</summary>
+    public ReserveSaidSection? RirSaidAt { get; init; }
+
+    [Between(0, 3600, "seconds")]
+    public double? Seconds { get; init; }
+
+    [Between(0, 10_000, "metres")]
+    public double? Metres { get; init; }
+
+    [Between(0, 500, "centimetres")]
+    public double? HeightCm { get; init; }
+
+    [Between(0, 100, "repetitions")]
+    public int? CleanReps { get; init; }
+    public SetWord? Word { get; init; }
+
+    [Length(60)]
+    public string? Band { get; init; }
+
+    [Items(12)]
+    public IReadOnlyList<ImplementSection>? Implements { get; init; }
 
     [Between(0, 100, "repetitions")]
     public int? TechniqueHeldTo { get; init; }
 
     [Between(0, 10, "a score")]
     public int? Pain { get; init; }
+    public PainRegion? PainAt { get; init; }
 
     [Length(2000)]
     public string? Note { get; init; }

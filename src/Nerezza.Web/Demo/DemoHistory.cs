@@ -1,6 +1,8 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Floor;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
@@ -19,6 +21,7 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
     private const double MiddlingLoad = 0.35;
+    private const double SecondsAMetre = 0.8;
     private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
@@ -39,20 +42,13 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
                 _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
     }
 
-    /// <summary>Work by effort finds its load on the floor: about a third of body mass, rated as it was asked for.</summary>
+    /// <summary>Work by effort: rated as it was asked for; what can be loaded after all takes about a third of body mass.</summary>
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
     {
-        IReadOnlyList<Load> steps = _loader.MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0].Steps;
-        return Row(
-            session,
-            item,
-            place,
-            steps
-                .Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg)
-                .DefaultIfEmpty(steps.Count > 0 ? steps[0] : default)
-                .Max(),
-            item.Sets[place].Rpe
-        );
+        IEnumerable<Load> steps = _loader
+            .MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0]
+            .Steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg);
+        return Row(session, item, place, steps.Any() ? steps.Max() : null, item.Sets[place].Rpe);
     }
 
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
@@ -68,8 +64,14 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         return Row(session, item, place, load, Rpe.NearestHalf(10 - left));
     }
 
-    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load load, Rpe rpe) =>
-        new()
+    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load? load, Rpe rpe)
+    {
+        PrescribedSet set = item.Sets[place];
+        SetKind kind = SetKinds.Of(set, item.Role, ExerciseCatalogue.Shipped[item.Exercise]);
+        bool counted = kind is SetKind.Lift or SetKind.BodyWeight or SetKind.Throw or SetKind.Jump;
+        bool weighed = kind is SetKind.Lift or SetKind.Carry or SetKind.Throw or SetKind.Hold;
+        double? metres = set.Metres * Math.Max(1, set.Medley.Count);
+        return new()
         {
             CoachId = file.Client.CoachId,
             Id = Guid.CreateVersion7(),
@@ -77,12 +79,22 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
             Date = session.Date,
             Exercise = item.Exercise,
             Place = place,
-            LoadKg = (decimal)load.Kilograms,
-            Reps = item.Sets[place].Reps,
-            Side = item.Sets[place].Side,
-            Rpe = (decimal)rpe.Value,
+            LoadKg = weighed && load is { Kilograms: > 0 } lifted ? (decimal)lifted.Kilograms : null,
+            Reps = counted ? set.Reps : null,
+            Side = set.Side,
+            Rpe = kind is SetKind.Lift or SetKind.BodyWeight ? (decimal)rpe.Value : null,
+            Seconds = (decimal?)(kind is SetKind.Hold ? set.Seconds : metres * SecondsAMetre),
+            Metres = (decimal?)metres,
+            CleanReps = kind is SetKind.Drill ? set.Reps : null,
+            Word = kind switch
+            {
+                SetKind.Priming => SetWord.Felt,
+                SetKind.Throw or SetKind.Jump => SetWord.Fast,
+                _ => null,
+            },
             LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(
                 _log.Count(set => set.Date == session.Date) * 4
             ),
         };
+    }
 }

@@ -45,6 +45,7 @@ public static class FloorEndpoints
             Session = null,
             Stop = PlanService.Stop(file),
             Items = [],
+            Order = [],
             Dates = [],
             Caution = ReferralWords.OnTheFloor,
             Daily = [],
@@ -67,6 +68,7 @@ public static class FloorEndpoints
             view with
             {
                 Session = new FloorSession(found.Week.Number, found.Week.Kind, found.Session.Minutes),
+                Order = Core.Floor.SetOrder.Of(found.Session.Items),
                 Items = [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
             }
         );
@@ -85,6 +87,8 @@ public static class FloorEndpoints
             return Problems.Invalid(body.Faults);
         if (!Guid.TryParse(set.Id, out Guid setId))
             return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
+        if (set is { Reps: null, Seconds: null, Metres: null, HeightCm: null, CleanReps: null, Word: null })
+            return Problems.Invalid("reps", "is missing; repetitions expected, or seconds, metres, a height, clean repetitions or a word");
         LoggedSetRow? followed = null;
         if (set.Supersedes is { } text)
         {
@@ -168,14 +172,27 @@ public static class FloorEndpoints
             Exercise = set.Exercise,
             Place = set.Place,
             Side = set.Side,
-            LoadKg = Math.Round((decimal)set.Kg, 3),
+            // A page of before the log had kinds sends 0 where there is no load.
+            LoadKg = set.Kg is { } kg and > 0 ? Rounded(kg, 3) : null,
             Reps = set.Reps,
-            Rpe = set.Rpe is { } rpe ? Math.Round((decimal)rpe, 2) : null,
+            Rpe = Rounded(set.Rpe, 2),
             Amrap = set.Amrap ?? false,
+            SaidAtRep = set.RirSaidAt?.Rep,
+            RirSaid = Rounded(set.RirSaidAt?.Rir, 2),
+            Seconds = Rounded(set.Seconds, 2),
+            Metres = Rounded(set.Metres, 2),
+            HeightCm = Rounded(set.HeightCm, 2),
+            CleanReps = set.CleanReps,
+            Word = set.Word,
+            Band = set.Band,
+            Implements = set.Implements,
             TechniqueHeldTo = set.TechniqueHeldTo,
             Pain = set.Pain,
+            PainAt = set.PainAt,
             Note = set.Note,
             Supersedes = supersedes,
             LoggedAt = now,
         };
+
+    private static decimal? Rounded(double? value, int decimals) => value is { } number ? Math.Round((decimal)number, decimals) : null;
 }

@@ -9,6 +9,7 @@ using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
+using Nerezza.Formats.Cases;
 using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Planning;
@@ -67,8 +68,10 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Because = _words.Because(item),
             Cues = item.Cues,
             SetUp = FloorWords.Text(item, catalogue),
+            Seconds = SessionTime.Seconds(item, catalogue),
+            Bands = exercise.Load is LoadSource.Band ? [.. @case.Equipment.Bands.Select(band => band.Name)] : [],
             WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
-            Sets = [.. item.Sets.Select((set, place) => Set(set, place, done))],
+            Sets = [.. item.Sets.Select((set, place) => Set(set, place, item.Role, exercise, done))],
             Proposal = Proposal(item, exercise, @case, done, means, plan),
             Loads = Choices(item, means),
             Substitutes = [],
@@ -84,12 +87,21 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Exercise = row.Exercise,
             Place = row.Place,
             Side = row.Side,
-            Kg = (double)row.LoadKg,
+            Kg = (double?)row.LoadKg,
             Reps = row.Reps,
             Rpe = (double?)row.Rpe,
             Amrap = row.Amrap,
+            RirSaidAt = row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null,
+            Seconds = (double?)row.Seconds,
+            Metres = (double?)row.Metres,
+            HeightCm = (double?)row.HeightCm,
+            CleanReps = row.CleanReps,
+            Word = row.Word,
+            Band = row.Band,
+            Implements = row.Implements,
             TechniqueHeldTo = row.TechniqueHeldTo,
             Pain = row.Pain,
+            PainAt = row.PainAt,
             Note = row.Note,
             LoggedAt = row.LoggedAt,
         };
@@ -100,10 +112,11 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
     }
 
-    private static FloorSet Set(PrescribedSet set, int place, List<LoggedSetRow> done) =>
+    private FloorSet Set(PrescribedSet set, int place, Role role, Exercise exercise, List<LoggedSetRow> done) =>
         new()
         {
             Place = place,
+            Kind = SetKinds.Of(set, role, exercise),
             Reps = set.Reps,
             Percent = set.Percent?.Value,
             Kg = set.Load?.Kilograms,
@@ -118,6 +131,10 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Side = set.Side,
             Metres = set.Metres,
             Seconds = set.Seconds,
+            Implements =
+            [
+                .. set.Medley.Select(piece => new FloorImplement(piece.Exercise, catalogue[piece.Exercise].Name, piece.Load?.Kilograms)),
+            ],
             Amrap = set.Amrap,
             Done = done.Find(row => row.Place == place) is { } row ? View(row) : null,
         };
@@ -132,35 +149,40 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     )
     {
         int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
-        if (done.Count == 0 || next < 0 || item.Sets[next].Load is not { } load)
+        List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item, exercise))];
+        if (sets.Count == 0 || next < 0)
             return null;
-        List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item.Sets[row.Place]))];
-        if (sets.Count == 0)
-            return null;
+        RepCurve curve = plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve);
         NextSet proposal = NextSet.After(
             sets,
-            new SetAhead(load, item.Sets[next].Reps, item.Sets[next].Rpe),
+            Ahead(item.Sets[next]),
             item.Sets.Count - done.Count,
-            plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve),
-            exercise.BodyFraction * @case.Client.MassKg,
-            means
+            new Lifting(curve, exercise.BodyFraction * @case.Client.MassKg, means)
         );
         if (FloorWords.Text(proposal) is not { } text)
             return null;
-        ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var lift } ? new ProposedSet(lift.Load.Kilograms, lift.Reps) : null;
-        return new FloorProposal(next, text, set);
+        ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var asked }
+            ? new ProposedSet(asked.Load?.Kilograms, asked.Reps, asked.Seconds, asked.Metres)
+            : null;
+        return new FloorProposal(next, text, set, Ends: proposal is NextSet.EndExercise);
     }
 
-    private static SetDone Done(LoggedSetRow row, PrescribedSet planned) =>
+    private static SetAhead Ahead(PrescribedSet set) =>
+        new(set.Load, set.Reps, set.Rpe) { Seconds = set.Seconds, Metres = set.Metres * Math.Max(1, set.Medley.Count) };
+
+    private static SetDone Done(LoggedSetRow row, PrescribedItem item, Exercise exercise) =>
         new()
         {
-            Load = Load.FromKilograms((double)row.LoadKg),
+            Kind = SetKinds.Of(item.Sets[row.Place], item.Role, exercise),
+            Load = row.LoadKg is { } kg ? Load.FromKilograms((double)kg) : null,
             Reps = row.Reps,
             Rpe = row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null,
             TechniqueHeldTo = row.TechniqueHeldTo,
             Pain = row.Pain,
-            PrescribedReps = planned.Reps,
-            PrescribedRpe = planned.Rpe,
+            Seconds = (double?)row.Seconds,
+            Metres = (double?)row.Metres,
+            Word = row.Word,
+            Planned = Ahead(item.Sets[row.Place]),
         };
 
     /// <summary>Loads near the planned one, each with the plates that are fewest to change from the work load.</summary>

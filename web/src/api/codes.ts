@@ -329,6 +329,8 @@ export const codes = {
     'spine.lowerBackMovesAlone',
   ],
   setCounting: ['fractional', 'direct'],
+  setKind: ['lift', 'body-weight', 'hold', 'carry', 'medley', 'throw', 'jump', 'priming', 'drill'],
+  setWord: ['felt', 'not-yet', 'fast', 'slowing'],
   sex: ['female', 'male', 'unspecified'],
   share: ['whole', 'half', 'quarter'],
   shift: ['left', 'right', 'none'],

@@ -3008,6 +3008,12 @@ export interface components {
             findings: components["schemas"]["FindingLine"][];
             names: components["schemas"]["FindingName"][];
         };
+        FloorImplement: {
+            exercise: string;
+            name: string;
+            /** Format: double */
+            kg: null | number;
+        };
         FloorItem: {
             exercise: string;
             name: string;
@@ -3015,6 +3021,9 @@ export interface components {
             because: string;
             cues: string[];
             setUp: string;
+            /** Format: int32 */
+            seconds: number;
+            bands: string[];
             warmUp: components["schemas"]["FloorWarmUp"][];
             sets: components["schemas"]["FloorSet"][];
             proposal: null | components["schemas"]["FloorProposal"];
@@ -3027,6 +3036,7 @@ export interface components {
             place: number;
             text: string;
             next: null | components["schemas"]["ProposedSet"];
+            ends: boolean;
         };
         FloorSession: {
             /** Format: int32 */
@@ -3038,6 +3048,7 @@ export interface components {
         FloorSet: {
             /** Format: int32 */
             place: number;
+            kind: components["schemas"]["SetKind"];
             /** Format: int32 */
             reps: number;
             /** Format: double */
@@ -3062,6 +3073,7 @@ export interface components {
             metres: null | number;
             /** Format: int32 */
             seconds: null | number;
+            implements: components["schemas"]["FloorImplement"][];
             amrap: boolean;
             done: null | components["schemas"]["SetView"];
         };
@@ -3074,6 +3086,7 @@ export interface components {
             session: null | components["schemas"]["FloorSession"];
             stop: null | string;
             items: components["schemas"]["FloorItem"][];
+            order: components["schemas"]["SetPlace"][];
             dates: string[];
             caution: string;
             daily: components["schemas"]["DailyWork"][];
@@ -3141,6 +3154,13 @@ export interface components {
             kg?: null | number;
             /** Format: double */
             metres: number;
+        };
+        ImplementSection: {
+            exercise: string;
+            /** Format: double */
+            kg?: null | number;
+            /** Format: double */
+            metres?: null | number;
         };
         ImportText: {
             text: string;
@@ -3332,16 +3352,29 @@ export interface components {
             place: number;
             side?: null | components["schemas"]["Side"];
             /** Format: double */
-            kg: number;
+            kg?: null | number;
             /** Format: int32 */
-            reps: number;
+            reps?: null | number;
             /** Format: double */
             rpe?: null | number;
             amrap?: null | boolean;
+            rirSaidAt?: null | components["schemas"]["ReserveSaidSection"];
+            /** Format: double */
+            seconds?: null | number;
+            /** Format: double */
+            metres?: null | number;
+            /** Format: double */
+            heightCm?: null | number;
+            /** Format: int32 */
+            cleanReps?: null | number;
+            word?: null | components["schemas"]["SetWord"];
+            band?: null | string;
+            implements?: null | components["schemas"]["ImplementSection"][];
             /** Format: int32 */
             techniqueHeldTo?: null | number;
             /** Format: int32 */
             pain?: null | number;
+            painAt?: null | components["schemas"]["PainRegion"];
             note?: null | string;
             supersedes?: null | string;
         };
@@ -3360,10 +3393,18 @@ export interface components {
             techniqueHeldTo?: null | number;
             /** Format: double */
             pain?: null | number;
+            painAt?: null | components["schemas"]["PainRegion"];
             /** Format: double */
             seconds?: null | number;
             /** Format: double */
             metres?: null | number;
+            /** Format: double */
+            heightCm?: null | number;
+            /** Format: int32 */
+            cleanReps?: null | number;
+            word?: null | components["schemas"]["SetWord"];
+            band?: null | string;
+            implements?: null | components["schemas"]["ImplementSection"][];
         };
         MadeLoad: {
             /** Format: int32 */
@@ -3592,9 +3633,13 @@ export interface components {
         Progression: "wave" | "linear" | "undulating" | null;
         ProposedSet: {
             /** Format: double */
-            kg: number;
+            kg: null | number;
             /** Format: int32 */
             reps: number;
+            /** Format: double */
+            seconds: null | number;
+            /** Format: double */
+            metres: null | number;
         };
         ProtocolView: {
             steps: components["schemas"]["StepView"][];
@@ -3804,6 +3849,8 @@ export interface components {
         };
         /** @enum {unknown} */
         SetCounting: "fractional" | "direct" | null;
+        /** @enum {unknown} */
+        SetKind: "lift" | "body-weight" | "hold" | "carry" | "medley" | "throw" | "jump" | "priming" | "drill";
         SetPart: {
             /** Format: int32 */
             reps?: null | number;
@@ -3832,6 +3879,12 @@ export interface components {
             metres?: null | number;
             implements?: null | components["schemas"]["ImplementPart"][];
         };
+        SetPlace: {
+            /** Format: int32 */
+            item: number;
+            /** Format: int32 */
+            place: number;
+        };
         SetView: {
             /** Format: uuid */
             id: string;
@@ -3842,20 +3895,35 @@ export interface components {
             place: number;
             side: null | components["schemas"]["Side"];
             /** Format: double */
-            kg: number;
+            kg: null | number;
             /** Format: int32 */
-            reps: number;
+            reps: null | number;
             /** Format: double */
             rpe: null | number;
             amrap: boolean;
+            rirSaidAt: null | components["schemas"]["ReserveSaidSection"];
+            /** Format: double */
+            seconds: null | number;
+            /** Format: double */
+            metres: null | number;
+            /** Format: double */
+            heightCm: null | number;
+            /** Format: int32 */
+            cleanReps: null | number;
+            word: null | components["schemas"]["SetWord"];
+            band: null | string;
+            implements: null | components["schemas"]["ImplementSection"][];
             /** Format: int32 */
             techniqueHeldTo: null | number;
             /** Format: int32 */
             pain: null | number;
+            painAt: null | components["schemas"]["PainRegion"];
             note: null | string;
             /** Format: date-time */
             loggedAt: string;
         };
+        /** @enum {unknown} */
+        SetWord: "felt" | "not-yet" | "fast" | "slowing" | null;
         SettingsPart: {
             /** Format: double */
             boxCm?: null | number;
@@ -4149,6 +4217,7 @@ export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
 export type FindingPart = components['schemas']['FindingPart'];
 export type FindingsView = components['schemas']['FindingsView'];
+export type FloorImplement = components['schemas']['FloorImplement'];
 export type FloorItem = components['schemas']['FloorItem'];
 export type FloorProposal = components['schemas']['FloorProposal'];
 export type FloorSession = components['schemas']['FloorSession'];
@@ -4167,6 +4236,7 @@ export type HoldPart = components['schemas']['HoldPart'];
 export type HttpValidationProblemDetails = components['schemas']['HttpValidationProblemDetails'];
 export type Implement = components['schemas']['Implement'];
 export type ImplementPart = components['schemas']['ImplementPart'];
+export type ImplementSection = components['schemas']['ImplementSection'];
 export type ImportText = components['schemas']['ImportText'];
 export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];
@@ -4266,8 +4336,11 @@ export type ScreensView = components['schemas']['ScreensView'];
 export type SegmentsSection = components['schemas']['SegmentsSection'];
 export type SessionPart = components['schemas']['SessionPart'];
 export type SetCounting = components['schemas']['SetCounting'];
+export type SetKind = components['schemas']['SetKind'];
 export type SetPart = components['schemas']['SetPart'];
+export type SetPlace = components['schemas']['SetPlace'];
 export type SetView = components['schemas']['SetView'];
+export type SetWord = components['schemas']['SetWord'];
 export type SettingsPart = components['schemas']['SettingsPart'];
 export type Sex = components['schemas']['Sex'];
 export type Share = components['schemas']['Share'];

@@ -4,7 +4,7 @@ import { useClients } from '../hooks/useClients'
 import { useUnsent } from '../hooks/useOutbox'
 import { remove, sendAgain, type Waiting } from '../offline/outbox'
 import { dayName } from '../text/dates'
-import { mass } from '../text/numbers'
+import { setInShort } from '../text/sets'
 import { RefusedEntry } from '../ui/RefusedEntry'
 
 /** What was logged on this device and the server does not have yet, whoever it is of. */
@@ -46,7 +46,7 @@ export function SignOutAnyway({ count, open, onStay, onLeave }: { count: number;
 }
 
 function inWords({ set }: Waiting): string {
-  return set ? `${dayName(set.date)}: ${set.reps} × ${mass(set.kg)}` : 'A set taken back'
+  return set ? `${dayName(set.date)}: ${setInShort(set)}` : 'A set taken back'
 }
 
 function Plate({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {

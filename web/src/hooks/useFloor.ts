@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { answer, api } from '../api/client'
 import type { FloorView, LogSet } from '../api/schema'
+import { rememberLogged } from '../offline/loggedHere'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
 import { type Fetched, fetched } from './fetched'
 import { useSession } from './useSession'
@@ -21,6 +22,8 @@ export interface FloorLog {
   /** Logged here and not acknowledged by the server yet. */
   waiting: readonly Waiting[]
   log: (set: Omit<LogSet, 'id'>) => Promise<string>
+  /** Puts a set right: a new fact that stands in the place of the old one. */
+  correct: (setId: string, set: Omit<LogSet, 'id'>) => Promise<void>
   takeBack: (setId: string) => Promise<void>
 }
 
@@ -41,11 +44,19 @@ export function useFloorLog(clientId: string): FloorLog {
   const log = useCallback(
     async (set: Omit<LogSet, 'id'>) => {
       const id = uuid()
+      rememberLogged(id, Date.now())
       await enqueue({ id, set: { ...set, id } })
       return id
     },
     [enqueue],
   )
+  const correct = useCallback(
+    async (setId: string, set: Omit<LogSet, 'id'>) => {
+      const id = uuid()
+      await enqueue({ id, set: { ...set, id, supersedes: setId } })
+    },
+    [enqueue],
+  )
   const takeBack = useCallback(async (setId: string) => enqueue({ id: uuid(), withdraws: setId }), [enqueue])
-  return { waiting, log, takeBack }
+  return { waiting, log, correct, takeBack }
 }

@@ -64,12 +64,19 @@ const rows = {
   dayAfter: { scope: 'block', press: ['Alt+Shift+ArrowDown'], shown: 'Alt Shift down', what: 'move it a day on' },
   foldPanel: { scope: 'block', press: ['p'], shown: 'p', what: 'fold the panel' },
   wholeBecause: { scope: 'block', press: ['b'], shown: 'b', what: 'the whole because' },
-  logAtRpe: { scope: 'floor', press: ['5', '6', '7', '8', '9', '0'], shown: '5 to 9, 0', what: 'log the set at that RPE; 0 is 10' },
-  logUnrated: { scope: 'floor', press: ['Enter'], shown: 'Enter', what: 'log the set without a rating' },
+  logAtRpe: {
+    scope: 'floor',
+    press: ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'],
+    shown: '5 to 9, 0',
+    what: 'log the set at that RPE, 0 is 10; of a drill, how many were clean',
+  },
+  logUnrated: { scope: 'floor', press: ['Enter'], shown: 'Enter', what: 'log the set without a rating; tick a warm-up; felt; fast' },
   heavier: { scope: 'floor', press: ['ArrowUp'], shown: 'up', what: 'the next load up' },
   lighter: { scope: 'floor', press: ['ArrowDown'], shown: 'down', what: 'the next load down' },
-  moreReps: { scope: 'floor', press: ['ArrowRight'], shown: 'right', what: 'a repetition more' },
-  fewerReps: { scope: 'floor', press: ['ArrowLeft'], shown: 'left', what: 'a repetition less' },
+  moreReps: { scope: 'floor', press: ['ArrowRight'], shown: 'right', what: 'a repetition more, or 5 seconds, or 5 metres' },
+  fewerReps: { scope: 'floor', press: ['ArrowLeft'], shown: 'left', what: 'the same, less' },
+  floorClock: { scope: 'floor', press: ['Space'], shown: 'space', what: 'start and stop the clock of a hold or a way' },
+  floorNo: { scope: 'floor', press: ['n'], shown: 'n', what: 'not felt yet, or slowing down' },
   undoSet: { scope: 'floor', press: ['u'], shown: 'u', what: 'undo the last set' },
 } as const satisfies Record<string, Key>
 

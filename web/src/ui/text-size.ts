@@ -1,5 +1,5 @@
 /** Sizes of text, from ticks of scales, fine print, notes beside numbers, running text, entries and leads to titles, heads and figures; the
- *  last three for the screen's timer, the name on the door, and the load on the floor. */
+ *  last four for the screen's timer, the name on the door, and rest and load on the floor. */
 export const textSizes = {
   tick: '11px',
   fine: '13px',
@@ -12,6 +12,7 @@ export const textSizes = {
   figure: '28px',
   beat: '40px',
   mark: '64px',
+  rest: 'clamp(80px, 24vw, 140px)',
   weight: 'clamp(104px, 28vw, 200px)',
 } as const
 

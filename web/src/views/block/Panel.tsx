@@ -5,6 +5,7 @@ import type { BlockView, CellView } from '../../api/schema'
 import { words } from '../../text/codes'
 import { dayName } from '../../text/dates'
 import { effort, clock, mass, massUnit, plain } from '../../text/numbers'
+import { setInShort } from '../../text/sets'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
@@ -139,7 +140,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
                 kind={set.side ? `set ${i + 1}, ${set.side}` : `set ${i + 1}`}
                 kg={set.kg ?? null}
                 reps={repsInWords(set)}
-                note={was ? `did ${was.reps} × ${mass(was.kg)}${was.rpe ? ` at ${was.rpe}` : ''}` : effort(set.rpe)}
+                note={was ? `did ${setInShort(was)}` : effort(set.rpe)}
               />
             )
           })}

@@ -1,14 +1,18 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
-import type { FloorView } from '../../api/schema'
+import type { FloorItem, FloorView } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
 import { dayName, onDay, today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
 import { Station } from './Station'
 import { Instead } from './Instead'
-import { nextTurn, standing, type Turn } from './session'
+import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
+import { signal, useSound } from './signal'
+import { useAwake } from './useAwake'
+import { useRest } from './useRest'
+import { DoneSets } from './DoneSets'
 import { useDraft } from '../../hooks/useDraft'
 import { useInSight } from '../../hooks/useInSight'
 import { usePageTitle } from '../../hooks/usePageTitle'
@@ -85,38 +89,64 @@ function Nothing({ text, to, link }: { text: string; to: string; link: string })
 }
 
 function FloorSession({ view: asked, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
-  const instead = useDraft<Record<string, string>>(`floor.instead.${asked.clientId}.${asked.date}`, {})
+  const place = `${asked.clientId}.${asked.date}`
+  const instead = useDraft<Record<string, string>>(`floor.instead.${place}`, {})
+  const warmed = useDraft<Record<string, number>>(`floor.warmed.${place}`, {})
+  const ended = useDraft<Record<string, boolean>>(`floor.ended.${place}`, {})
+  const sound = useSound()
+  const rest = useRest(asked.clientId, () => sound.on && signal(880, 0.6, 400))
+  useAwake()
   const view = standing(asked, instead.value, log.waiting)
   const [chosen, setChosen] = useState<number | null>(null)
-  const first = nextTurn(view, log.waiting, chosen ?? 0)
-  const turn: Turn | null = first && chosen !== null && first.item !== chosen ? nextTurn(view, log.waiting) : first
+  const over = Object.keys(ended.value).filter((exercise) => ended.value[exercise])
+  const left = setsLeft(view, log.waiting, over)
+  const turn: Turn | null = nextTurn(view, log.waiting, chosen, over)
   const item = turn ? view.items[turn.item] : undefined
   const line = useRef<HTMLDivElement>(null)
   useInSight(line, `${turn?.item}-${turn?.place}`)
+  // A superset goes on by itself; what was chosen by hand stays until it is done.
+  const isSuperset = item?.superset !== null && item?.superset !== undefined
   return (
     <Flex direction="column" flex="1" maxW="1180px" w="100%" mx="auto">
       <Flex as="nav" ref={line} aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
-        {view.items.map((line, i) => (
-          <chakra.button
+        {view.items.map((one, i) => (
+          <ExerciseKey
             key={asked.items[i]?.exercise}
-            type="button"
-            aria-current={turn?.item === i ? 'step' : undefined}
-            onClick={() => setChosen(i)}
-            minH="48px"
-            px={4}
-            border="1px solid"
-            borderColor={turn?.item === i ? colors.ink : colors.hair}
-            borderBottomWidth={turn?.item === i ? '4px' : '1px'}
-            fontWeight={turn?.item === i ? 'strong' : 'normal'}
-            whiteSpace="nowrap"
-          >
-            {line.name}
-          </chakra.button>
+            item={one}
+            isNow={turn?.item === i}
+            left={left.filter((set) => set.item === i).length}
+            onChoose={() => {
+              setChosen(i)
+              if (over.includes(one.exercise)) ended.set({ [one.exercise]: false })
+            }}
+            colors={colors}
+          />
         ))}
+      </Flex>
+      <Flex px={4} mt={2} justify="space-between" align="center" gap={3} color={colors.quiet}>
+        <Box>{left.length > 0 ? `${count(left.length, 'set')} left, about ${Math.ceil(secondsLeft(view, left) / 60)} min` : ''}</Box>
+        <chakra.button type="button" aria-pressed={sound.on} onClick={sound.toggle} minH="target" px={2}>
+          {sound.on ? 'Sound is on' : 'Sound is off'}
+        </chakra.button>
       </Flex>
       {turn && item ? (
         <>
-          <Station key={`${item.exercise}-${turn.place}`} view={view} item={item} turn={turn} log={log} colors={colors} />
+          <Station
+            key={`${item.exercise}-${turn.place}`}
+            view={view}
+            item={item}
+            turn={turn}
+            log={isSuperset ? { ...log, log: (set) => (setChosen(null), log.log(set)) } : log}
+            rest={rest}
+            sound={sound.on}
+            warmed={warmed.value[item.exercise] ?? 0}
+            onWarmed={(done) => warmed.set({ [item.exercise]: done })}
+            onEnd={() => {
+              setChosen(null)
+              ended.set({ [item.exercise]: true })
+            }}
+            colors={colors}
+          />
           <Instead
             planned={asked.items[turn.item] ?? item}
             standing={item}
@@ -125,23 +155,64 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
           />
         </>
       ) : (
-        <Finished view={view} log={log} colors={colors} />
+        <Finished view={view} log={log} ended={over} colors={colors} />
       )}
     </Flex>
   )
 }
 
-function Finished({ view, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+const count = (number: number, what: string) => `${number} ${what}${number === 1 ? '' : 's'}`
+
+interface ExerciseKeyProps {
+  item: FloorItem
+  isNow: boolean
+  left: number
+  onChoose: () => void
+  colors: FloorColors
+}
+
+function ExerciseKey({ item, isNow, left, onChoose, colors }: ExerciseKeyProps) {
+  return (
+    <chakra.button
+      type="button"
+      aria-current={isNow ? 'step' : undefined}
+      onClick={onChoose}
+      minH="48px"
+      px={4}
+      border="1px solid"
+      borderColor={isNow ? colors.ink : colors.hair}
+      borderBottomWidth={isNow ? '4px' : '1px'}
+      fontWeight={isNow ? 'strong' : 'normal'}
+      color={left === 0 ? colors.quiet : undefined}
+      whiteSpace="nowrap"
+    >
+      {item.superset ? `${item.superset} ` : ''}
+      {item.name}
+      {left === 0 ? ', done' : ''}
+    </chakra.button>
+  )
+}
+
+function Finished({ view, log, ended, colors }: { view: FloorView; log: FloorLog; ended: readonly string[]; colors: FloorColors }) {
   const next = view.dates.find((day) => day > view.date)
   const unsent = log.waiting.filter((entry) => !entry.sent).length
   return (
     <Box p={5}>
       <Box textStyle="figure" fontWeight="strong">
-        All sets are done.
+        {ended.length > 0 ? 'The session is over.' : 'All sets are done.'}
       </Box>
       <Box mt={2} color={colors.quiet}>
         {unsent > 0 ? `${unsent} not sent yet; they are kept here and sent as soon as the server answers.` : 'Everything is saved.'}
       </Box>
+      {view.items.map((item) => (
+        <Box key={item.exercise} mt={4}>
+          <Box fontWeight="semibold">
+            {item.name}
+            {ended.includes(item.exercise) ? ', ended early' : ''}
+          </Box>
+          <DoneSets view={view} item={item} log={log} colors={colors} />
+        </Box>
+      ))}
       {next && (
         <Box mt={5}>
           <TextLink to={`?date=${next}`}>See the next session, {dayName(next)}: its loads follow from what was logged.</TextLink>

@@ -2,26 +2,27 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
 import { weekKinds } from '../../text/codes'
-import { effort, clock, mass, massWord, plain } from '../../text/numbers'
+import { clock, effort, mass, massUnit, massWord, plain } from '../../text/numbers'
 import { Plates, platesInWords } from '../../ui/Plates'
 import { SetBars } from '../../ui/SetBars'
+import { isRated, wayOf } from './entry'
 import type { FloorColors } from './floor-theme'
-import { doneFor, floorBars, platesFor, type Turn } from './session'
-import { useRest } from './useRest'
+import { type DoneSet, doneFor, floorBars, platesFor, type Turn } from './session'
+import { WhichSide } from './WhichSide'
 
 interface Props {
   view: FloorView
   item: FloorItem
   turn: Turn
   set: FloorSet
-  kg: number
+  kg: number | null
+  other: { set: FloorSet; done: DoneSet | null } | null
   log: FloorLog
-  rest: ReturnType<typeof useRest>
   colors: FloorColors
 }
 
 /** The set at hand, large: its load and plates, what is asked, how it is set up, and the sets around it. */
-export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Props) {
+export function SetAtHand({ view, item, turn, set, kg, other, log, colors }: Props) {
   const lastDone = item.sets
     .slice(0, turn.place)
     .map((earlier) => doneFor(item, earlier, view.date, log.waiting))
@@ -30,37 +31,13 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
   const perSide = platesFor(item, set, kg)
   return (
     <Box>
-      <Flex justify="space-between" align="baseline" mt={2} gap={3} wrap="wrap">
-        <Box color={colors.quiet}>
-          Set {turn.place + 1} of {item.sets.length}
-          {set.side && (
-            <chakra.span color={colors.ink} fontWeight="bold" textStyle="head" ml={3}>
-              {set.side === 'left' ? 'Left side' : 'Right side'}
-            </chakra.span>
-          )}
-          {view.session && view.session.weekKind !== 'load' ? `, ${weekKinds[view.session.weekKind].toLowerCase()}` : ''}
-        </Box>
-        <Box
-          color={rest.tooSoon ? colors.ink : colors.quiet}
-          role="timer"
-          aria-live="off"
-          fontWeight="semibold"
-          fontStretch="75%"
-          textStyle="figure"
-        >
-          {rest.running ? `Rest ${clock(rest.left)}${rest.tooSoon ? `, at least ${clock(set.leastRestSeconds)}` : ''}` : ''}
-        </Box>
-      </Flex>
+      <Box color={colors.quiet} mt={2}>
+        Set {turn.place + 1} of {item.sets.length}
+        {view.session && view.session.weekKind !== 'load' ? `, ${weekKinds[view.session.weekKind].toLowerCase()}` : ''}
+      </Box>
+      <WhichSide item={item} set={set} other={other} colors={colors} />
       <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
-        <Box
-          textStyle="weight"
-          lineHeight={0.95}
-          fontWeight="strong"
-          fontStretch="70%"
-          aria-label={set.kg === null ? effort(set.rpe) : `${mass(kg)} ${massWord()}`}
-        >
-          {set.kg === null ? (set.rpe === null ? 'easy' : `@${plain(set.rpe)}`) : mass(kg)}
-        </Box>
+        <Large set={set} kg={kg} />
         {perSide && (
           <Box bg="plates.ground" py={1}>
             <Plates perSide={perSide} before={before} height={92} />
@@ -68,23 +45,31 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
         )}
       </Grid>
       <Box color={colors.quiet} mt={1}>
-        {set.kg === null ? 'By effort: choose what gives it' : kg === 0 ? 'No load: body weight' : massWord()}
+        {under(set, kg)}
         {perSide ? `, ${platesInWords(perSide, before)}` : ''}
         {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
       </Box>
       <Flex wrap="wrap" columnGap={6} rowGap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
         {set.metres !== null ? (
-          <Asked label="Metres" value={String(set.metres)} colors={colors} />
+          <Asked label="Metres" value={String(wayOf(set))} colors={colors} />
         ) : set.seconds !== null ? (
           <Asked label="Seconds" value={String(set.seconds)} colors={colors} />
         ) : (
           <Asked label="Reps" value={set.amrap ? `${set.reps}+` : String(set.reps)} colors={colors} />
         )}
-        <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />
-        <Asked label="Tempo" value={set.tempo} colors={colors} />
+        {isRated(set) && <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />}
+        {set.seconds === null && set.metres === null && <Asked label="Tempo" value={set.tempo} colors={colors} />}
         <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
       </Flex>
-      {set.amrap && <Box fontWeight="semibold">At {set.reps} say how many are left, then go on to as many as possible in good form.</Box>}
+      {set.implements.length > 0 && (
+        <chakra.ol aria-label="In a row" listStyleType="none" mb={2}>
+          {set.implements.map((piece, at) => (
+            <chakra.li key={`${piece.exercise}-${at}`} textStyle="head" fontWeight="semibold">
+              {at + 1}. {piece.name}, {piece.kg === null ? 'weigh it' : `${mass(piece.kg)} ${massUnit()}`}, {set.metres} m
+            </chakra.li>
+          ))}
+        </chakra.ol>
+      )}
       {item.superset && <Box>Superset {item.superset}: in turn with its partner, then rest.</Box>}
       {item.setUp !== '' && <Box>{item.setUp}</Box>}
       {item.cues[0] && <Box fontWeight="semibold">{item.cues[0]}</Box>}
@@ -96,11 +81,6 @@ export function SetAtHand({ view, item, turn, set, kg, log, rest, colors }: Prop
           repWidth={5}
           onPanel
         />
-        {turn.place === 0 && item.warmUp.length > 0 && (
-          <Box color={colors.quiet} mt={1}>
-            Warm up: {item.warmUp.map((warm) => `${warm.reps} × ${mass(warm.kg)}`).join(', ')}
-          </Box>
-        )}
       </Box>
     </Box>
   )
@@ -115,4 +95,63 @@ function Asked({ label, value, colors }: { label: string; value: string; colors:
       </Box>
     </Box>
   )
+}
+
+/** What is read from across the room: the load, or what stands in its place. */
+function Large({ set, kg }: { set: FloorSet; kg: number | null }) {
+  const [text, said] = large(set, kg)
+  return (
+    <Box
+      textStyle={text.length > 5 ? 'rest' : 'weight'}
+      lineHeight={0.95}
+      fontWeight="strong"
+      fontStretch="70%"
+      aria-label={said}
+      overflowWrap="anywhere"
+    >
+      {text}
+    </Box>
+  )
+}
+
+function large(set: FloorSet, kg: number | null): [string, string] {
+  if (kg !== null && kg > 0) return [mass(kg), `${mass(kg)} ${massWord()}`]
+  switch (set.kind) {
+    case 'hold':
+      return [clock(set.seconds ?? 0), `${set.seconds} seconds`]
+    case 'carry':
+    case 'medley':
+      return [`${wayOf(set)} m`, `${wayOf(set)} metres`]
+    case 'priming':
+    case 'drill':
+    case 'throw':
+    case 'jump':
+      return [`× ${set.reps}`, `${set.reps} repetitions`]
+    case 'body-weight':
+    case 'lift':
+      return set.rpe === null ? ['easy', 'easy'] : [`@${plain(set.rpe)}`, effort(set.rpe)]
+  }
+}
+
+function under(set: FloorSet, kg: number | null): string {
+  if (kg !== null && kg > 0) return massWord()
+  switch (set.kind) {
+    case 'lift':
+      return 'By effort: choose the load that gives it, and type it'
+    case 'body-weight':
+      return 'By effort: body weight or band'
+    case 'hold':
+      return 'minutes and seconds to hold'
+    case 'carry':
+      return 'No load planned: type what is carried'
+    case 'medley':
+      return 'in one run, timed'
+    case 'priming':
+      return 'until it is felt, slowly'
+    case 'drill':
+      return 'clean ones count'
+    case 'throw':
+    case 'jump':
+      return 'as fast as can be'
+  }
 }

@@ -1,66 +1,121 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { SetAtHand } from './SetAtHand'
-import { isTyping } from '../../keys/useKeys'
-import { useFloorKeys } from './useFloorKeys'
-import { useEffect, useRef, useState } from 'react'
+import { Box, Flex, Grid } from '@chakra-ui/react'
+import { useEffect, useRef } from 'react'
 import type { FloorItem, FloorView } from '../../api/schema'
+import { useDraft } from '../../hooks/useDraft'
 import type { FloorLog } from '../../hooks/useFloor'
-import { kgOf, mass } from '../../text/numbers'
+import { isTyping } from '../../keys/useKeys'
+import { mass } from '../../text/numbers'
+import { BigKey } from './BigKey'
+import { DoneSets } from './DoneSets'
+import { type Entry, entryFor, isRated, loggedAs, type Said } from './entry'
 import type { FloorColors } from './floor-theme'
-import { More, type MoreValues, noMore } from './More'
+import { More } from './More'
 import { Refused } from './Refused'
-import { RpeKeys } from './RpeKeys'
-import { Stepper } from './Stepper'
-import { stepLoad, type Turn } from './session'
+import { RestBand } from './RestBand'
+import { SetAtHand } from './SetAtHand'
+import { SetEntry } from './SetEntry'
+import { otherSideOf, stepLoad, type Turn } from './session'
+import { signal } from './signal'
+import { TempoCount } from './TempoCount'
 import { UndoBar } from './UndoBar'
-import { useRest } from './useRest'
+import { useFloorKeys } from './useFloorKeys'
+import type { RestClock } from './useRest'
+import { WarmUp } from './WarmUp'
 
 interface Props {
   view: FloorView
   item: FloorItem
   turn: Turn
   log: FloorLog
+  rest: RestClock
+  sound: boolean
+  /** Warm-up sets that are ticked. */
+  warmed: number
+  onWarmed: (count: number) => void
+  /** The exercise is over for today. */
+  onEnd: () => void
   colors: FloorColors
 }
 
 const doubleTapGuardMs = 600
 let lastTap = 0
 
-/** One set at hand: load and plates large, what is asked, and the keys that log it. */
-export function Station({ view, item, turn, log, colors }: Props) {
-  const set = item.sets[turn.place] ?? item.sets[0]
-  if (!set) throw new Error('An exercise without sets is on the floor.')
-  const [kg, setKg] = useState<number>(set.kg ?? 0)
-  const [reps, setReps] = useState(set.reps)
-  const [more, setMore] = useState<MoreValues>(noMore)
-  const rest = useRest()
+/** One set at hand: a warm-up, or load and plates large, what is asked, and the keys that log it. */
+export function Station(props: Props) {
+  const { item, turn, warmed, onWarmed, rest, log, colors } = props
   const hand = useRef<HTMLDivElement>(null)
   // The next set has the focus, so that its keys are at hand; what is typed into elsewhere keeps it.
   useEffect(() => {
     if (!isTyping(document.activeElement)) hand.current?.focus({ preventScroll: true })
   }, [])
-  const proposal = item.proposal?.place === turn.place ? item.proposal : null
-  const next = proposal?.next
-  const logSet = async (rpe: number | null) => {
+  if (turn.place === 0 && warmed < item.warmUp.length)
+    return <WarmingUp {...props} hand={hand} onTick={() => onWarmed(warmed + 1)} onSkip={() => onWarmed(item.warmUp.length)} />
+  return (
+    <WorkSet
+      {...props}
+      hand={hand}
+      below={
+        <>
+          <UndoBar view={props.view} log={log} colors={colors} onUndone={rest.stop} />
+          <Refused log={log} colors={colors} />
+        </>
+      }
+    />
+  )
+}
+
+type Hand = { hand: React.RefObject<HTMLDivElement | null> }
+
+function WarmingUp({
+  item,
+  warmed,
+  onWarmed,
+  onTick,
+  onSkip,
+  hand,
+  view,
+  log,
+  rest,
+  colors,
+}: Props & Hand & { onTick: () => void; onSkip: () => void }) {
+  const nothing = () => undefined
+  const onKey = useFloorKeys({ digit: nothing, yes: onTick, no: nothing, clock: nothing, step: nothing, count: nothing })
+  return (
+    <Box
+      ref={hand}
+      role="group"
+      aria-label={`${item.name}, warm-up ${warmed + 1} of ${item.warmUp.length}`}
+      tabIndex={-1}
+      outline="none"
+      onKeyDown={onKey}
+      px={4}
+      pb={5}
+    >
+      <RestBand clock={rest} colors={colors} />
+      <WarmUp item={item} done={warmed} onTick={onTick} onBack={() => onWarmed(warmed - 1)} onSkip={onSkip} colors={colors} />
+      <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
+    </Box>
+  )
+}
+
+function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand, below }: Props & Hand & { below: React.ReactNode }) {
+  const set = item.sets[turn.place] ?? item.sets[0]
+  if (!set) throw new Error('An exercise without sets is on the floor.')
+  const other = otherSideOf(item, set, view.date, log.waiting)
+  const draft = useDraft<Entry>(
+    `floor.set.${view.clientId}.${view.date}.${item.exercise}.${set.place}`,
+    entryFor(item, set, other?.done ?? null),
+  )
+  const entry = draft.value
+  const logSet = (said: Said) => {
     if (Date.now() - lastTap < doubleTapGuardMs) return
     lastTap = Date.now()
-    rest.start(set.restSeconds, set.leastRestSeconds)
-    await log.log({
-      date: view.date,
-      exercise: item.exercise,
-      place: set.place,
-      side: set.side,
-      kg,
-      reps,
-      rpe,
-      techniqueHeldTo: more.heldTo,
-      pain: more.pain,
-      note: more.note.trim() === '' ? null : more.note,
-    })
+    // Both sides of a set are done before the rest.
+    const second = other !== null && !other.done
+    if (!second) rest.start(set.restSeconds, set.leastRestSeconds)
+    void log.log(loggedAs(entry, item, set, view.date, said)).then(draft.reset)
   }
-  const step = (direction: 1 | -1) => setKg(stepLoad(item.loads, kg, direction))
-  const onKey = useFloorKeys({ log: logSet, step, reps: (by) => setReps(Math.max(0, reps + by)) })
-
+  const onKey = useSetKeys(item, set, entry, draft.set, logSet)
   return (
     <Grid
       ref={hand}
@@ -76,66 +131,112 @@ export function Station({ view, item, turn, log, colors }: Props) {
       pb={5}
       alignContent="start"
     >
-      <SetAtHand view={view} item={item} turn={turn} set={set} kg={kg} log={log} rest={rest} colors={colors} />
+      <Box minW={0}>
+        <RestBand clock={rest} colors={colors} />
+        <SetAtHand view={view} item={item} turn={turn} set={set} kg={entry.kg} other={other} log={log} colors={colors} />
+      </Box>
       <Flex direction="column" minW={0}>
-        {proposal && (
-          <Flex mt={3} gap={3} align="center" wrap="wrap" borderLeft="6px solid" borderColor={colors.ink} pl={3} role="status">
-            <Box flex="1" minW="200px">
-              {proposal.text}
-            </Box>
-            {next && (next.kg !== kg || next.reps !== reps) && (
-              <chakra.button
-                type="button"
-                minH="hand"
-                px={4}
-                border="1px solid"
-                borderColor={colors.ink}
-                fontWeight="strong"
-                onClick={() => {
-                  setKg(next.kg)
-                  setReps(next.reps)
-                }}
-              >
-                Take {next.reps} × {mass(next.kg)}
-              </chakra.button>
-            )}
-          </Flex>
-        )}
-        <Grid templateColumns="repeat(auto-fit, minmax(min(100%, 172px), 1fr))" gap={2} mt={3}>
-          <Stepper
-            label="Load"
-            value={mass(kg)}
-            onLess={() => step(-1)}
-            onMore={() => step(1)}
-            colors={colors}
-            onTyped={set.kg === null ? (typed) => setKg(kgOf(typed)) : undefined}
-          />
-          <Stepper
-            label="Reps"
-            value={String(reps)}
-            onLess={() => setReps(Math.max(0, reps - 1))}
-            onMore={() => setReps(reps + 1)}
-            colors={colors}
-          />
-        </Grid>
-        <RpeKeys onRpe={(rpe) => void logSet(rpe)} colors={colors} />
-        <chakra.button
-          type="button"
-          onClick={() => void logSet(null)}
-          mt={2}
-          minH="64px"
-          bg={colors.ink}
-          color={colors.bg}
-          textStyle="title"
-          fontWeight="bold"
-          _active={{ opacity: 0.8 }}
-        >
-          Done, {reps} × {mass(kg)}, no rating
-        </chakra.button>
-        <More values={more} onValues={setMore} colors={colors} caution={view.caution} />
-        <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
-        <Refused log={log} colors={colors} />
+        <Proposal item={item} turn={turn} entry={entry} onEntry={draft.set} onEnd={onEnd} colors={colors} />
+        <SetEntry
+          item={item}
+          set={set}
+          entry={entry}
+          onEntry={draft.set}
+          onLog={logSet}
+          onTarget={() => sound && signal(880, 0.4, 300)}
+          colors={colors}
+        />
+        {set.seconds === null && set.metres === null && <TempoCount tempo={set.tempo} sound={sound} colors={colors} />}
+        <More entry={entry} onEntry={draft.set} colors={colors} caution={view.caution} />
+        <DoneSets view={view} item={item} log={log} colors={colors} />
+        {below}
       </Flex>
     </Grid>
+  )
+}
+
+/** The keys of a set, by what it is. */
+function useSetKeys(
+  item: FloorItem,
+  set: FloorItem['sets'][number],
+  entry: Entry,
+  onEntry: (change: Partial<Entry>) => void,
+  onLog: (said: Said) => void,
+) {
+  const yes: Said =
+    set.kind === 'priming' ? { word: 'felt' } : set.kind === 'throw' || set.kind === 'jump' ? { word: 'fast' } : { rpe: null }
+  const counts = set.kind === 'hold' ? 'seconds' : set.kind === 'carry' || set.kind === 'medley' ? 'metres' : 'reps'
+  return useFloorKeys({
+    digit: (digit) => {
+      if (isRated(set) && (digit === 0 || digit >= 5)) onLog({ rpe: digit === 0 ? 10 : digit })
+      else if (set.kind === 'drill' && digit <= set.reps) onLog({ cleanReps: digit })
+    },
+    yes: () => onLog(set.kind === 'drill' ? { cleanReps: set.reps } : yes),
+    no: () => {
+      if (set.kind === 'priming') onLog({ word: 'not-yet' })
+      else if (set.kind === 'throw' || set.kind === 'jump') onLog({ word: 'slowing' })
+    },
+    clock: () => {
+      if (counts === 'reps') return
+      if (entry.startedAt === null) onEntry({ startedAt: Date.now() })
+      else onEntry({ startedAt: null, seconds: Math.max(1, Math.round((Date.now() - entry.startedAt) / 1000)) })
+    },
+    step: (direction) => {
+      if (entry.kg !== null) onEntry({ kg: stepLoad(item.loads, entry.kg, direction) })
+    },
+    count: (direction) => {
+      const by = counts === 'reps' ? 1 : 5
+      if (entry[counts] !== null) onEntry({ [counts]: Math.max(0, entry[counts] + by * direction) })
+    },
+  })
+}
+
+interface ProposalProps {
+  item: FloorItem
+  turn: Turn
+  entry: Entry
+  onEntry: (change: Partial<Entry>) => void
+  onEnd: () => void
+  colors: FloorColors
+}
+
+/** What the last set suggests, with its reason, to be taken with one key or left. */
+function Proposal({ item, turn, entry, onEntry, onEnd, colors }: ProposalProps) {
+  const proposal = item.proposal?.place === turn.place ? item.proposal : null
+  if (!proposal) return null
+  const next = proposal.next
+  const differs =
+    next && (next.kg !== entry.kg || (entry.reps !== null && next.reps !== entry.reps) || (next.seconds ?? null) !== entry.seconds)
+  const take = () =>
+    next &&
+    onEntry({
+      kg: next.kg,
+      ...(entry.reps === null ? {} : { reps: next.reps }),
+      ...(next.seconds === null ? {} : { seconds: next.seconds }),
+      ...(next.metres === null ? {} : { metres: next.metres }),
+    })
+  return (
+    <Flex mt={3} gap={3} align="center" wrap="wrap" borderLeft="6px solid" borderColor={colors.ink} pl={3} role="status">
+      <Box flex="1" minW="200px">
+        {proposal.text}
+      </Box>
+      {differs && (
+        <BigKey onPress={take} colors={colors}>
+          Take{' '}
+          {next.seconds !== null
+            ? `${next.seconds} s`
+            : next.metres !== null
+              ? `${next.metres} m`
+              : next.kg === null
+                ? next.reps
+                : `${next.reps} × ${mass(next.kg)}`}
+        </BigKey>
+      )}
+      {proposal.ends && (
+        <BigKey filled="filled" onPress={onEnd} colors={colors}>
+          End it here
+        </BigKey>
+      )}
+    </Flex>
   )
 }

@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useCallback, useEffect, useState } from 'react'
-import type { FloorView } from '../../api/schema'
+import type { FloorView, SetView } from '../../api/schema'
 import { useWindowKeys } from '../../keys/useKeys'
 import type { FloorLog } from '../../hooks/useFloor'
-import { mass, plain } from '../../text/numbers'
+import { loggedHere } from '../../offline/loggedHere'
 import type { FloorColors } from './floor-theme'
+import { setInShort } from '../../text/sets'
 
 const undoForMs = 10_000
 
@@ -56,19 +57,16 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
   )
 }
 
-/** The newest set of this session that was logged and not taken back. */
+/** The newest set of this session that was logged on this device and not taken back: its age by this device's own clock. */
 function lastLogged(view: FloorView, log: FloorLog): Logged | null {
   const takenBack = new Set(log.waiting.map((entry) => entry.withdraws))
-  const sent = view.items
-    .flatMap((item) => item.sets)
-    .flatMap((set) =>
-      set.done && !takenBack.has(set.done.id) ? [{ id: set.done.id, at: Date.parse(set.done.loggedAt), set: set.done }] : [],
-    )
-  const here = log.waiting.flatMap((entry) =>
-    entry.set && !takenBack.has(entry.id) ? [{ id: entry.id, at: entry.madeAt, set: entry.set }] : [],
-  )
-  const newest = [...sent, ...here].sort((a, b) => b.at - a.at)[0]
-  if (!newest) return null
-  const { reps, kg, rpe } = newest.set
-  return { id: newest.id, at: newest.at, text: `Logged ${reps} × ${mass(kg)}${rpe ? ` at ${plain(rpe)}` : ', no rating'}.` }
+  const stands = new Map(view.items.flatMap((item) => item.sets).flatMap((set) => (set.done ? [[set.done.id, set.done] as const] : [])))
+  for (const entry of log.waiting)
+    if (entry.set && entry.set.date === view.date) stands.set(entry.id, { ...entry.set, id: entry.id } as SetView)
+  const here = loggedHere().filter(({ id }) => stands.has(id) && !takenBack.has(id))
+  const newest = here.at(-1)
+  const set = newest && stands.get(newest.id)
+  return newest && set
+    ? { id: newest.id, at: newest.at, text: `Logged ${setInShort(set)}${set.rpe || set.word ? '.' : ', no rating.'}` }
+    : null
 }

@@ -1,12 +1,24 @@
-import type { FloorItem, FloorSet, FloorView, LoadChoice } from '../../api/schema'
+import type { FloorItem, FloorSet, FloorView, LoadChoice, LogSet, PainRegion, SetView, SetWord } from '../../api/schema'
 import type { Waiting } from '../../offline/outbox'
 import type { SetBar } from '../../ui/SetBars'
 
+/** A set as it was done. */
 export interface DoneSet {
   id: string
-  kg: number
-  reps: number
+  kg: number | null
+  reps: number | null
   rpe: number | null
+  seconds: number | null
+  metres: number | null
+  heightCm: number | null
+  cleanReps: number | null
+  word: SetWord | null
+  band: string | null
+  left: number | null
+  heldTo: number | null
+  pain: number | null
+  painAt: PainRegion | null
+  note: string | null
   /** Kept on this device, not acknowledged by the server yet. */
   unsent: boolean
 }
@@ -19,7 +31,7 @@ export interface Turn {
 /** What was done for a set: by the server's word, or waiting here; a withdrawal that waits takes it away again. */
 export function doneFor(item: FloorItem, set: FloorSet, date: string, waiting: readonly Waiting[]): DoneSet | null {
   const takenBack = new Set(waiting.map((entry) => entry.withdraws))
-  const here = waiting.find(
+  const here = waiting.findLast(
     (entry) =>
       entry.set &&
       entry.set.date === date &&
@@ -27,11 +39,29 @@ export function doneFor(item: FloorItem, set: FloorSet, date: string, waiting: r
       entry.set.place === set.place &&
       !takenBack.has(entry.id),
   )
-  if (here?.set) return { id: here.id, kg: here.set.kg, reps: here.set.reps, rpe: here.set.rpe ?? null, unsent: !here.sent }
-  if (set.done && !takenBack.has(set.done.id))
-    return { id: set.done.id, kg: set.done.kg, reps: set.done.reps, rpe: set.done.rpe, unsent: false }
+  if (here?.set) return doneSet(here.id, here.set, !here.sent)
+  if (set.done && !takenBack.has(set.done.id)) return doneSet(set.done.id, set.done, false)
   return null
 }
+
+const doneSet = (id: string, set: LogSet | SetView, unsent: boolean): DoneSet => ({
+  id,
+  kg: set.kg ?? null,
+  reps: set.reps ?? null,
+  rpe: set.rpe ?? null,
+  seconds: set.seconds ?? null,
+  metres: set.metres ?? null,
+  heightCm: set.heightCm ?? null,
+  cleanReps: set.cleanReps ?? null,
+  word: set.word ?? null,
+  band: set.band ?? null,
+  left: set.rirSaidAt?.rir ?? null,
+  heldTo: set.techniqueHeldTo ?? null,
+  pain: set.pain ?? null,
+  painAt: set.painAt ?? null,
+  note: set.note ?? null,
+  unsent,
+})
 
 /** The session with what stands in for an exercise that cannot be done: by choice here, or because sets of it were logged. */
 export function standing(view: FloorView, instead: Readonly<Record<string, string>>, waiting: readonly Waiting[]): FloorView {
@@ -44,19 +74,47 @@ export function standing(view: FloorView, instead: Readonly<Record<string, strin
   return { ...view, items: view.items.map(of) }
 }
 
-/** The first set that is not done, in the order of the session; null when all are. */
-export function nextTurn(floor: FloorView, waiting: readonly Waiting[], from = 0): Turn | null {
-  for (let i = 0; i < floor.items.length; i++) {
-    const at = (from + i) % floor.items.length
+/** Sets that are still to do, in the order of the session; what was ended early has none. */
+export function setsLeft(floor: FloorView, waiting: readonly Waiting[], ended: readonly string[] = []): Turn[] {
+  const isLeft = ({ item: at, place }: Turn) => {
     const item = floor.items[at]
-    const set = item?.sets.find((s) => !doneFor(item, s, floor.date, waiting))
-    if (set) return { item: at, place: set.place }
+    const set = item?.sets[place]
+    return item && set && !ended.includes(item.exercise) && !doneFor(item, set, floor.date, waiting)
   }
-  return null
+  return floor.order.filter(isLeft)
+}
+
+/** The next set: of the exercise that is asked for while it has one, else the first that is left; null when all are done. */
+export function nextTurn(
+  floor: FloorView,
+  waiting: readonly Waiting[],
+  asked: number | null = null,
+  ended: readonly string[] = [],
+): Turn | null {
+  const left = setsLeft(floor, waiting, ended)
+  return left.find((turn) => turn.item === asked) ?? left[0] ?? null
+}
+
+/** How long what is left takes, seconds: each exercise by its part that is left. */
+export const secondsLeft = (floor: FloorView, left: readonly Turn[]): number =>
+  left.reduce((sum, { item }) => sum + (floor.items[item]?.seconds ?? 0) / Math.max(1, floor.items[item]?.sets.length ?? 1), 0)
+
+/** What was done with the other side of this set; null where it has no other, or that is not done yet. */
+export function otherSideOf(
+  item: FloorItem,
+  set: FloorSet,
+  date: string,
+  waiting: readonly Waiting[],
+): { set: FloorSet; done: DoneSet | null } | null {
+  if (!set.side) return null
+  const round = item.sets.filter((one) => one.side === set.side).indexOf(set)
+  const other = item.sets.filter((one) => one.side && one.side !== set.side)[round]
+  return other ? { set: other, done: doneFor(item, other, date, waiting) } : null
 }
 
 /** The plates for a load on this exercise's bar. */
-export function platesFor(item: FloorItem, set: FloorSet, kg: number): readonly number[] | null {
+export function platesFor(item: FloorItem, set: FloorSet, kg: number | null): readonly number[] | null {
+  if (kg === null) return null
   if (set.kg === kg) return set.perSide
   return item.loads.find((choice) => choice.kg === kg)?.perSide ?? null
 }

@@ -1,41 +1,60 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 
 export interface Rest {
+  startedAt: number
   endsAt: number
   leastAt: number
 }
 
-const key = 'nerezza.rest'
+/** How long after its end a rest is still shown, seconds: later nobody waits for it. */
+const overFor = 600
 
-/** Rest that counts down, and goes on counting when the page is left and opened again. */
-export function useRest(): {
+export interface RestClock {
+  /** Null while nothing is rested from. */
+  rest: Rest | null
+  /** Seconds; below zero when it is over. */
   left: number
   tooSoon: boolean
-  running: boolean
   start: (seconds: number, least: number) => void
   stop: () => void
-} {
+}
+
+/** A client's rest by the device's clock: it goes on counting while the page is left, put away or opened again. */
+export function useRest(clientId: string, onOver: () => void): RestClock {
+  const place = `nerezza.rest.${clientId}`
   const [rest, setRest] = useState<Rest | null>(() => {
-    const kept = sessionStorage.getItem(key)
-    return kept ? (JSON.parse(kept) as Rest) : null
+    const kept = localStorage.getItem(place)
+    const found = kept ? (JSON.parse(kept) as Rest) : null
+    return found && Date.now() < found.endsAt + overFor * 1000 ? found : null
   })
   const [now, setNow] = useState(Date.now())
   useEffect(() => {
-    if (rest) sessionStorage.setItem(key, JSON.stringify(rest))
-    else sessionStorage.removeItem(key)
+    if (rest) localStorage.setItem(place, JSON.stringify(rest))
+    else localStorage.removeItem(place)
     if (!rest) return
     const timer = setInterval(() => setNow(Date.now()), 250)
     return () => clearInterval(timer)
-  }, [rest])
-  const left = rest ? Math.max(0, (rest.endsAt - now) / 1000) : 0
+  }, [place, rest])
+  const left = rest ? (rest.endsAt - now) / 1000 : 0
+  const over = useRef(onOver)
+  over.current = onOver
+  const isOver = rest !== null && left <= 0
+  const told = useRef(isOver)
+  useEffect(() => {
+    if (isOver && !told.current) over.current()
+    told.current = isOver
+  }, [isOver])
+  useEffect(() => {
+    if (rest && left < -overFor) setRest(null)
+  }, [rest, left])
   return {
+    rest,
     left,
     tooSoon: rest !== null && now < rest.leastAt,
-    running: rest !== null && left > 0,
     start: (seconds, least) => {
       const at = Date.now()
       setNow(at)
-      setRest({ endsAt: at + seconds * 1000, leastAt: at + least * 1000 })
+      setRest({ startedAt: at, endsAt: at + seconds * 1000, leastAt: at + least * 1000 })
     },
     stop: () => setRest(null),
   }
