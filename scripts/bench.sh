@@ -3,6 +3,9 @@ run_bench() {
   case "${1:-}" in
     pages) shift; bench_pages "$@" ;;
     likeness) shift; require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- likeness "${@:-$root/tests/Nerezza.Web.Tests/Cases/coach}" "$root/docs/formats/examples" ;;
+    loop)
+      case "${2:-200}" in *[!0-9]*) fail "loop wants a number of lifters" ;; esac
+      require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- loop "$root" "${2:-200}" ;;
     *) require_dotnet; NEREZZA_ROOT="$root" dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- --filter "${1:-*}" ;;
   esac
 }

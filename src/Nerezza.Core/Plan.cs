@@ -27,6 +27,9 @@ public sealed record Plan
     /// <summary>The client's maxes, by exercise.</summary>
     public IReadOnlyList<OneRepMax> Maxes { get; init; } = [];
 
+    /// <summary>By how much the client misjudges what is left, as far as it is known.</summary>
+    public EffortBias Bias { get; init; } = EffortBias.None;
+
     /// <summary>The chosen exercises, and what was passed over.</summary>
     public ExerciseChoice Selection { get; init; } = ExerciseChoice.None;
 

@@ -31,6 +31,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Findings = prepared.Findings,
             Squats = SquatSurvey.Of(prepared.Lifter, exercise => prepared.Maxes.Find(exercise)?.Kilograms ?? 0),
             Maxes = prepared.Maxes.Measured,
+            Bias = prepared.Maxes.Bias,
             Checks = referral is null ? [] : [new Check.ReferralOpen(referral.Level)],
         };
         if (referral?.Level is ReferralLevel.Stop)
@@ -153,7 +154,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Ladders = prepared.Ladders,
             EventLoads = new EventLoads(prepared.Client, prepared.Case.Log, prepared.Loader),
             CueOf = prepared.CueOf,
-            FirstAmrapWeek = prepared.Case.Log.Count == 0 ? PrescriptionRules.NewFromWeek : 1,
+            FirstAmrapWeek = CalibratingSets.FirstWeek(prepared.Case.Log, prepared.Case.Block.Start),
             Away = LayOff.Of(prepared.Case.Log, prepared.Case.TrainsUntil, prepared.Case.Block.Start),
             Back = ReturnToTraining.Of(prepared.Case.Pain, prepared.Case.Log, prepared.Case.Block.Start),
         };

@@ -46,7 +46,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
                 ("findings", "Ankle range is short"),
                 ("levers", "Moment against depth"),
                 ("exercises", "In place of"),
-                ("floor", "How hard was it"),
+                ("floor", "Warm-up 1 of"),
             }
         )
         {
@@ -54,6 +54,11 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
             browser.UntilText(sign);
             Check(browser, path);
         }
+        browser.Open($"/clients/{client}/floor");
+        browser.ToWorkSets();
+        browser.Find("//button[.='Form, pain, note']").Click();
+        browser.Find("button[aria-label='Pain, 0 to 10 more']").Click();
+        Check(browser, "floor");
         browser.Open($"/clients/{client}/screen");
         browser.Find("//button[contains(., 'Faults in the lifts')]").Click();
         browser.Find("//button[contains(., 'Heels rise')]").Click();

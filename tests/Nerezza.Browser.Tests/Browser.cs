@@ -71,6 +71,23 @@ public sealed class Browser : IDisposable
 
     public void OpenStation(string station) => Find($"//nav[@aria-label='Stations']//a[contains(., '{station}')]").Click();
 
+    /// <summary>On the floor: past the warm-up, where there is one, to the first work set that is left.</summary>
+    public void ToWorkSets()
+    {
+        IWebElement there = Find("//button[.='Go to the work sets'] | //main//*[starts-with(text(), 'Set ')]");
+        if (there.TagName == "button")
+            there.Click();
+        UntilText("Set ");
+    }
+
+    /// <summary>On the floor: logs the set at hand by its own key, at RPE 8 where it is rated.</summary>
+    public void LogSet(string rating = "8") =>
+        Find(
+                $"//button[@aria-label='Log at RPE {rating}'] | //button[starts-with(., 'Held')] | //button[starts-with(., 'Done,')] "
+                    + "| //button[.='Felt'] | //button[.='Fast'] | //button[starts-with(., 'all ')]"
+            )
+            .Click();
+
     /// <summary>Waits for an element, by CSS or by XPath.</summary>
     public IWebElement Find(string selector) =>
         Until($"'{selector}' is on the page", () => All(selector).FirstOrDefault(element => element.Displayed));

@@ -18,10 +18,11 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             int sets = 0;
             while (browser.All("//*[contains(text(),'All sets are done')]").Count == 0 && sets < 60)
             {
+                browser.ToWorkSets();
                 // Much heavier and easier than planned, on every set: one day moves a max that eight weeks settled by little.
                 for (int more = 0; more < 4; more++)
-                    browser.Find("button[aria-label='Load more']").Click();
-                browser.Find("button[aria-label='Log at RPE 6']").Click();
+                    browser.All("button[aria-label='Load more']").FirstOrDefault()?.Click();
+                browser.LogSet("6");
                 sets++;
                 Thread.Sleep(700);
                 browser.UntilTrue("the set is taken", () => !Body(browser).Contains("not sent yet", StringComparison.Ordinal));
@@ -61,11 +62,12 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
         {
             browser.SignIn();
             browser.OpenClient("Renske", "Floor");
+            browser.ToWorkSets();
             browser.Find("//button[contains(., 'no rating')]").Click();
             browser.UntilText("Logged");
             browser.UntilText(", no rating.");
             browser.UntilText("Set 2 of");
-            browser.UntilText("Rest ");
+            browser.UntilText("Rest: at least");
             browser.Find("//button[.='Undo']").Click();
             browser.UntilText("Set 1 of");
         });
@@ -76,7 +78,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
         {
             browser.SignIn();
             browser.OpenClient("Jocasta", "Floor");
-            browser.UntilText("Set 1 of");
+            browser.ToWorkSets();
             browser.Script("const key = document.querySelector(\"button[aria-label='Log at RPE 8']\"); key.click(); key.click();");
             browser.UntilText("Set 2 of");
             Thread.Sleep(1000);

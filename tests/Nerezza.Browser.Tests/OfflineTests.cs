@@ -11,12 +11,12 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         using var browser = new Browser(site.Server.Address);
         browser.SignIn();
         browser.OpenClient("Ilario", "Floor");
-        browser.UntilText("Set 1 of");
+        browser.ToWorkSets();
         site.Server.Kill();
         for (int set = 1; set <= 2; set++)
         {
             browser.UntilText($"Set {set} of");
-            browser.Find("button[aria-label='Log at RPE 8']").Click();
+            browser.LogSet();
             browser.UntilText($"{set} not sent yet, kept here");
             Thread.Sleep(700);
         }
@@ -36,9 +36,9 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         {
             browser.SignIn();
             browser.OpenClient("Renske", "Floor");
-            browser.UntilText("Set 1 of");
+            browser.ToWorkSets();
             site.Server.Kill();
-            browser.Find("button[aria-label='Log at RPE 8']").Click();
+            browser.LogSet();
             browser.UntilText("1 not sent yet, kept here");
             site.KillAndStartAgain(); // it comes back while nothing of the floor is open
             browser.Open("/");
@@ -83,10 +83,10 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         {
             browser.SignIn();
             browser.OpenClient("Jocasta", "Floor");
-            browser.UntilText("Set 1 of");
+            browser.ToWorkSets();
             string place = browser.Driver.Url;
             site.EndSignIns();
-            browser.Find("button[aria-label='Log at RPE 8']").Click();
+            browser.LogSet();
             browser.UntilText("1 set is kept on this device. Sign in, and it is sent.");
             browser.Find("input[type=email]").SendKeys("coach@calagrigia.example");
             browser.Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);

@@ -75,7 +75,9 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("[role=grid]");
         Take(browser, "block-phone");
         browser.OpenStation("Floor");
-        browser.UntilText("How hard was it");
+        browser.UntilText("Warm-up 1 of");
+        Take(browser, "floor-warm-up-phone");
+        browser.ToWorkSets();
         Take(browser, "floor-phone");
         browser.Size(1280, 800);
         Take(browser, "floor");

@@ -47,6 +47,29 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task A_session_ends_with_what_it_did_and_what_it_changes_next_time()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        FloorItem squat = (await Floor(caller, id, Samples.Start)).Items[0];
+        for (int place = 0; place < squat.Sets.Count - 1; place++)
+            await caller.Do(
+                HttpMethod.Post,
+                $"/api/clients/{id}/sets",
+                Samples.Set(kg: squat.Sets[place].Kg!.Value, reps: squat.Sets[place].Reps, rpe: 9.5, place: place)
+            );
+        SummaryView summary = await caller.Get<SummaryView>($"/api/clients/{id}/floor/summary?date={Samples.Start:yyyy-MM-dd}");
+        SummaryLine line = summary.Lines[0];
+        Assert.Equal((squat.Exercise, squat.Sets.Count, squat.Sets.Count - 1), (line.Exercise, line.Planned, line.Done));
+        Assert.True(line.Max!.AfterKg < line.Max.BeforeKg);
+        Assert.True(line.Next!.NowKg < line.Next.BeforeKg);
+        Assert.Matches("^Lighter than planned: a set was 9.5 for [5-8](.5)?.$", line.Next.Why);
+        FloorView next = await Floor(caller, id, line.Next.Date);
+        Assert.Equal(next.Items.First(item => item.Exercise == squat.Exercise).Sets.Max(set => set.Kg), line.Next.NowKg);
+        Assert.All(summary.Lines.Skip(1), other => Assert.Equal((0, null, null), (other.Done, (object?)other.Max, (object?)other.Next)));
+    }
+
+    [Fact]
     public async Task A_set_that_was_easy_proposes_more_and_done_alone_stores_no_rating()
     {
         Caller caller = await site.AsHarbour();

@@ -237,7 +237,7 @@ describe('a set on the floor', () => {
   const bare = { kg: null, perSide: null, percent: null }
   test.each<[string, FloorItem, string[]]>([
     ['by effort', squat([asked(0, { ...bare, rpe: 7.5 })]), ['@7.5', 'By effort: choose the load']],
-    ['of the body', squat([asked(0, { ...bare, kind: 'body-weight' })]), ['@8', 'body weight or band', 'Load added']],
+    ['of the body', squat([asked(0, { ...bare, kind: 'body-weight' })]), ['× 5', 'of the body or against a band', 'Load added']],
     ['of one side', squat([asked(0, { side: 'left' }), asked(1, { side: 'right' })]), ['Leftnow', 'Rightafter this']],
     ['as long as it takes', squat([asked(0, { ...bare, kind: 'hold', seconds: 30 })]), ['0:30', 'Seconds held']],
     ['over a distance', squat([asked(0, { kind: 'carry', metres: 20 })]), ['Metres20', 'Done, 20 m']],

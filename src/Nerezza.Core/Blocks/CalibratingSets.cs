@@ -15,6 +15,15 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue, 
     private static readonly CalibratingRule Rule = PrescriptionRules.Shipped.File.Calibrating;
     private int _last = int.MinValue / 2;
 
+    /// <summary>The first week of a block that may hold one: none in a client's first two weeks, whether they lie before the block or in it.
+    /// </summary>
+    public static int FirstWeek(IReadOnlyList<LogDay> log, DateOnly start)
+    {
+        DateOnly first = log.Select(day => day.Date).Append(start).Min();
+        int days = first.AddDays(7 * (PrescriptionRules.NewFromWeek - 1)).DayNumber - start.DayNumber;
+        return 1 + Math.Max(0, (days + 6) / 7);
+    }
+
     /// <summary>The exercise and day of this week's AMRAP; null when none is due or none is safe.</summary>
     public (Weekday Day, string Exercise)? In(WeekShape week, BlockKind kind, IReadOnlyList<(Weekday Day, ItemTarget Ask)> asks)
     {

@@ -9,6 +9,12 @@ internal sealed record FloorRules
     /// <summary>Most that a load moves from set to set, as a part.</summary>
     public required double MostMove { get; init; }
 
+    /// <summary>An effort under which a rating is a bound.</summary>
+    public required double TooEasyBelow { get; init; }
+
+    /// <summary>The longest step, as a part, that such a set leads to.</summary>
+    public required double MostEasyStep { get; init; }
+
     /// <summary>What missed repetitions take off, as a part.</summary>
     public required double MissedTakesOff { get; init; }
 

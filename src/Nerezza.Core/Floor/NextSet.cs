@@ -64,7 +64,9 @@ public sealed record SetAhead(Load? Load, int Reps, Rpe Rpe)
 /// <summary>How a lifter's strength tells the load of a set: null of what has none.</summary>
 /// <param name="BodyKg">Of the body that is lifted along.</param>
 /// <param name="Means">What can be loaded.</param>
-public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means);
+/// <param name="Bias">Repetitions by which what this lifter says is left is corrected: else a set that was as hard as planned looks too
+/// hard.</param>
+public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means, double Bias = 0);
 
 /// <summary>What the floor proposes for the next set; coach or client accepts (docs/handbook/13-floor.md).</summary>
 public abstract record NextSet
@@ -142,36 +144,59 @@ public abstract record NextSet
                 },
                 AdjustReason.MissedWithoutLoad
             );
-        double target = planned.Kilograms * (1 - FloorRules.Shipped.MissedTakesOff);
-        Load lighter = means.Nearest(target) is { } near && near < planned ? near : means.NextBelow(planned) ?? planned;
-        return new Adjusted(ahead with { Load = lighter }, AdjustReason.MissedReps);
+        double before = AsLifted(last, planned);
+        double target = before * (1 - FloorRules.Shipped.MissedTakesOff);
+        Load? lighter =
+            means.Nearest(target) is { } near && near.Kilograms < before - 1e-9 ? near : means.NextBelow(Load.FromKilograms(before));
+        return new Adjusted(ahead with { Load = lighter ?? planned }, AdjustReason.MissedReps);
+    }
+
+    /// <summary>A set that was too easy to rate says only that there was more: where steps are coarse, as on a stack, the next step is taken
+    /// if even the least that was left makes all repetitions on it. Null else.</summary>
+    private static Load? EasyStep(SetDone last, int reps, Rpe effort, double before, double todayAtLeast, Lifting lifting)
+    {
+        FloorRules rules = FloorRules.Shipped;
+        if (!(last.Rpe?.Value < rules.TooEasyBelow) || effort.Value <= rules.TooEasyBelow)
+            return null;
+        if (lifting.Means.NextAbove(Load.FromKilograms(before)) is not { } up || up.Kilograms > before * (1 + rules.MostEasyStep))
+            return null;
+        return lifting.Curve.RepsToFailure((up.Kilograms + lifting.BodyKg) / todayAtLeast) >= reps ? up : null;
     }
 
     private static double? Shorter(double? planned, double? done) => planned is { } most ? Math.Max(1, Math.Min(most, done ?? most)) : null;
 
-    /// <summary>The load that today's strength asks for; null when the set was not rated or the difference is not worth it.</summary>
+    /// <summary>The next set's load if it kept to what was lifted as the plan keeps to what was planned: what was moved once stays moved.</summary>
+    private static double AsLifted(SetDone last, Load planned) =>
+        last is { Load.Kilograms: > 0, Planned.Load.Kilograms: > 0 }
+            ? planned.Kilograms * last.Load.Value.Kilograms / last.Planned.Load.Value.Kilograms
+            : planned.Kilograms;
+
+    /// <summary>The load that today's strength asks for, at most a tenth from where the sets stand by now; null when the set was not
+    /// rated.</summary>
     private static Load? Today(SetDone last, int reps, Rpe effort, Load planned, Lifting lifting)
     {
         if (last is not { Rpe: { } rpe, Load: { } lifted, Reps: { } done and >= 1 })
             return null;
-        if (RepCurve.Trust(done + rpe.InReserve) is EstimateTrust.None)
+        double toFailure = Math.Max(1, done + rpe.InReserve + lifting.Bias);
+        if (RepCurve.Trust(toFailure) is EstimateTrust.None)
             return null;
-        FloorRules rules = FloorRules.Shipped;
         (RepCurve curve, double bodyKg, LoadMeans means) = (lifting.Curve, lifting.BodyKg, lifting.Means);
-        double today = curve.OneRepMax(lifted.Kilograms + bodyKg, done + rpe.InReserve);
+        double today = curve.OneRepMax(lifted.Kilograms + bodyKg, toFailure);
         double target = curve.Fraction(reps, effort) * today - bodyKg;
-        double held = Math.Clamp(target, planned.Kilograms * (1 - rules.MostMove), planned.Kilograms * (1 + rules.MostMove));
-        Load? step = target > planned.Kilograms ? means.NextAbove(planned) : means.NextBelow(planned);
-        if (step is not { } next || Math.Abs(held - planned.Kilograms) <= Math.Abs(next - planned) / 2 + 1e-9)
-            return null;
+        double before = AsLifted(last, planned);
+        double most = FloorRules.Shipped.MostMove * before;
+        if (EasyStep(last, reps, effort, before, today, lifting) is { } easy)
+            return easy;
+        double held = Math.Clamp(target, before - most, before + most);
+        Load? step = target > before ? means.NextAbove(Load.FromKilograms(before)) : means.NextBelow(Load.FromKilograms(before));
+        if (step is not { } next || Math.Abs(held - before) <= Math.Abs(next.Kilograms - before) / 2 + 1e-9)
+            return means.Nearest(before);
         Load? nearest = means.Nearest(held);
         // Rounding to a plate must not carry the move past the tenth that one set may change.
-        bool past = nearest is { } load && Math.Abs(load - planned) > planned.Kilograms * rules.MostMove + 1e-9;
-        return past
-            ? target > planned.Kilograms
-                ? means.NextBelow(nearest!.Value)
-                : means.NextAbove(nearest!.Value)
-            : nearest;
+        bool past = nearest is { } load && Math.Abs(load.Kilograms - before) > most + 1e-9;
+        return !past ? nearest
+            : target > before ? means.NextBelow(nearest!.Value)
+            : means.NextAbove(nearest!.Value);
     }
 }
 

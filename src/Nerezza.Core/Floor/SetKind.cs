@@ -49,7 +49,8 @@ public static class SetKinds
             (_, Pattern.Throw) => exercise.Load is LoadSource.BodyWeight or LoadSource.None ? SetKind.Jump : SetKind.Throw,
             _ when set.Metres is not null => SetKind.Carry,
             _ when set.Seconds is not null => SetKind.Hold,
-            _ when set.Load is null && exercise.Load is LoadSource.BodyWeight or LoadSource.Band or LoadSource.None => SetKind.BodyWeight,
+            _ when set.Load is null or { Grams: 0 } && exercise.Load is LoadSource.BodyWeight or LoadSource.Band or LoadSource.None =>
+                SetKind.BodyWeight,
             _ => SetKind.Lift,
         };
 }

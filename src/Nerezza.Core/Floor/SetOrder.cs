@@ -5,8 +5,8 @@ namespace Nerezza.Core.Floor;
 /// <summary>One set of a session: which exercise, counted from 0, and which of its sets.</summary>
 public sealed record SetPlace(int Item, int Place);
 
-/// <summary>The order in which the sets of a session are done: an exercise after the other, those of a superset in turn, both sides of a set
-/// before the next (docs/handbook/11-prescription.md).</summary>
+/// <summary>The order in which the sets of a session are done: one exercise after the other, those of a superset in turn, both sides of
+/// a set before the next (docs/handbook/11-prescription.md).</summary>
 public static class SetOrder
 {
     /// <summary>Every set of a session, first to last.</summary>

@@ -12,7 +12,7 @@ public sealed record EffortBias(double Repetitions, IReadOnlyList<string> From)
     public static EffortBias None { get; } = new(0, []);
 
     /// <summary>The bias that the log shows: reps done - (reps at which it was said + RIR said), for each AMRAP with a claim.</summary>
-    /// <remarks>Fatigue of hard sets before it on the day is credited at 0.3 repetition a set. Lifters usually keep more in
+    /// <remarks>Nobody can tell how many are left where there are many: such a claim says nothing. Fatigue of hard sets before it on the day is credited at 0.3 repetition a set. Lifters usually keep more in
     /// reserve than they say (Halperin et al. 2022).</remarks>
     public static EffortBias Of(IEnumerable<LogDay> log)
     {
@@ -26,7 +26,7 @@ public sealed record EffortBias(double Repetitions, IReadOnlyList<string> From)
             foreach (LogSet set in day.Sets)
             {
                 int before = hardSets.GetValueOrDefault((set.Exercise, set.Side));
-                if (set is { Amrap: true, Reps: { } done, ReserveSaid: { } said })
+                if (set is { Amrap: true, Reps: { } done, ReserveSaid: { } said } && said.InReserve <= rules.MostSaid)
                     seen.Add((set.Exercise, done + rules.FatiguePerSet * before - (said.Rep + said.InReserve)));
                 if (set.Amrap || set.Rpe?.Value >= rules.HardSetRpe)
                     hardSets[(set.Exercise, set.Side)] = before + 1;

@@ -25,6 +25,9 @@ internal sealed record OneRepMaxRules
     /// <summary>The same of any other.</summary>
     public required double StartSdOther { get; init; }
 
+    /// <summary>The same where all that is known is a lower bound.</summary>
+    public required double StartSdBound { get; init; }
+
     /// <summary>Days for which a set is fresh.</summary>
     public required int FreshDays { get; init; }
 
@@ -70,7 +73,7 @@ internal sealed record OneRepMaxRules
 
 internal sealed record OwnCurveRules(double StartWeight, int LookBackDays, int WithinDays, double Apart, double Least, double Most);
 
-internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double PriorWeight, double MostOnBarbell);
+internal sealed record EffortRules(double FatiguePerSet, double HardSetRpe, double MostSaid, double PriorWeight, double MostOnBarbell);
 
 internal sealed record DoubtRules(int YoungestStart, IReadOnlyDictionary<string, double> TimesBody, double Unlike);
 

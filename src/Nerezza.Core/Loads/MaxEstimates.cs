@@ -131,14 +131,15 @@ public sealed class MaxEstimates
                     lift.Side,
                     day.Date,
                     [
-                        .. lift
-                            .Sets.Where(set => set.Reps is not null)
-                            .Select(set => new SetSeen(
-                                set.Load?.Kilograms ?? 0,
-                                Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue),
-                                set.Rpe?.Value,
-                                set.Amrap
-                            )),
+                        .. SetSeen.InOrder(
+                            lift.Sets.Where(set => set.Reps is not null)
+                                .Select(set => new SetSeen(
+                                    set.Load?.Kilograms ?? 0,
+                                    Math.Min(set.Reps!.Value, set.TechniqueHeldTo ?? int.MaxValue),
+                                    set.Rpe?.Value,
+                                    set.Amrap
+                                ))
+                        ),
                     ],
                     Bias.For(_catalogue[lift.Exercise], _catalogue),
                     MaxSource.Log
@@ -156,7 +157,7 @@ public sealed class MaxEstimates
             .Sets.Where(set => set.Reps > 0 && set.Kilograms + body > 0)
             .Select(set => (set, Failure: set.ToFailure(day.Bias)))
             .Where(row => !row.Failure.IsBound && RepCurve.Trust(row.Failure.Repetitions) is not EstimateTrust.None)
-            .Select(row => new CurvePoint(day.Date, row.set.Kilograms + body, row.Failure.Repetitions));
+            .Select(row => new CurvePoint(day.Date, row.set.Kilograms + body, row.Failure.Repetitions, row.set.Reps));
     }
 
     private void Add(DaySets day)
@@ -223,7 +224,10 @@ public sealed class MaxEstimates
     {
         OneRepMaxRules rules = LoadRules.Shipped.OneRepMax;
         bool fresh = Today.DayNumber - first.Date.DayNumber <= rules.FreshDays && first.ToFailure <= rules.FreshReps;
-        double sd = fresh ? rules.StartSdFresh : rules.StartSdOther;
+        double sd =
+            first.IsLowerBound ? rules.StartSdBound
+            : fresh ? rules.StartSdFresh
+            : rules.StartSdOther;
         return new MaxState(Math.Log(first.Kilograms), sd * sd, first.Date);
     }
 

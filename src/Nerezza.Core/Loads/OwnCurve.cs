@@ -2,9 +2,9 @@ using MathNet.Numerics.RootFinding;
 
 namespace Nerezza.Core.Loads;
 
-/// <summary>A set that says where on the curve it lies: what was lifted, body weight included, and for how many repetitions to
-/// failure.</summary>
-internal sealed record CurvePoint(DateOnly Date, double Kilograms, double ToFailure);
+/// <summary>A set that says where on the curve it lies: what was lifted, body weight included, for how many repetitions to failure, and how
+/// many of them were done.</summary>
+internal sealed record CurvePoint(DateOnly Date, double Kilograms, double ToFailure, int Done);
 
 /// <summary>Bends the rep curve of an exercise to what a lifter's own sets show (docs/handbook/10-loads.md).</summary>
 /// <remarks>k is the mean of the exercise's own, which weighs most, and of the k of every pair of sets that lie near in time and far apart
@@ -34,7 +34,7 @@ internal static class OwnCurve
     }
 
     /// <summary>The k at which two sets speak of the same 1RM, held to the span; null when they lie too far apart in time or too near on
-    /// the curve.</summary>
+    /// the curve, by what was done and by what was rated.</summary>
     /// <param name="start">Where the two parts of the curve meet, two values of k can do: the one nearer to the exercise's own is
     /// taken.</param>
     private static double? PairK(CurvePoint one, CurvePoint other, double start)
@@ -42,6 +42,9 @@ internal static class OwnCurve
         if (
             Math.Abs(one.Date.DayNumber - other.Date.DayNumber) > Rules.WithinDays
             || Math.Abs(one.ToFailure - other.ToFailure) < Rules.Apart
+            // Two ratings of the same work that are apart show how ratings scatter, not how the curve bends
+            // (docs/decisions/0014-what-the-log-says-of-a-max.md).
+            || Math.Abs(one.Done - other.Done) < Rules.Apart
         )
             return null;
         (CurvePoint few, CurvePoint many) = one.ToFailure < other.ToFailure ? (one, other) : (other, one);

@@ -50,6 +50,21 @@ public static class FloorWords
 
     private static string Number(double value) => value.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture);
 
+    /// <summary>What of an exercise changes next time, and why; empty where nothing does.</summary>
+    public static string Text(NextTime next)
+    {
+        if (next.Now == next.Before)
+            return "";
+        string way = next.Now < next.Before ? "Lighter" : "Heavier";
+        string why = next.Told switch
+        {
+            null => "by what the sets say of the max",
+            { Rated: { } rated } told => $"a set was {Number(rated.Value)} for {Number(told.Planned.Value)}",
+            { } told => $"{told.Reps} of {told.PlannedReps} repetitions were done",
+        };
+        return $"{way} than planned: {why}.";
+    }
+
     /// <summary>The proposal with its reason; null when the plan stands.</summary>
     public static string? Text(NextSet next) =>
         next switch

@@ -243,6 +243,17 @@ public sealed record LogSet
     public string? Supersedes { get; init; }
 }
 
+/// <summary>What a session came to.</summary>
+public sealed record SummaryView(IReadOnlyList<SummaryLine> Lines);
+
+/// <summary>One exercise of it: sets against the plan, the estimate before and after, and the next time.</summary>
+/// <param name="Next">The load of the next time before and now, with why it moved; null where there is no next time.</param>
+public sealed record SummaryLine(string Exercise, string Name, int Planned, int Done, MaxMove? Max, SummaryNext? Next);
+
+/// <summary>The heaviest set of the next time.</summary>
+/// <param name="Why">Empty where nothing changes.</param>
+public sealed record SummaryNext(DateOnly Date, double BeforeKg, double NowKg, string Why);
+
 /// <summary>Takes a logged set back; itself a fact with an id.</summary>
 public sealed record WithdrawSet
 {

@@ -16,6 +16,7 @@ public static class FloorEndpoints
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("floor");
         group.MapGet("/floor", Get);
+        group.MapGet("/floor/summary", Summary);
         group.MapPost("/sets", Record);
         group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw);
     }
@@ -71,6 +72,29 @@ public static class FloorEndpoints
                 Order = Core.Floor.SetOrder.Of(found.Session.Items),
                 Items = [.. found.Session.Items.Select(item => floor.Item(item, @case, today, plan, substitution, loader))],
             }
+        );
+    }
+
+    private static async Task<Results<Ok<SummaryView>, NoContent, NotFound>> Summary(
+        Guid id,
+        DateOnly date,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        FloorViews floor,
+        CancellationToken cancel
+    )
+    {
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (await plans.On(id, date, cancel) is not { } row || PlanService.Stop(file) is not null)
+            return TypedResults.NoContent();
+        ClientLog sets = await log.Of(id, cancel, date);
+        Plan before = desk.Current(row, file, sets.Before(date)),
+            after = desk.Current(row, file, sets.Before(date.AddDays(1)));
+        return TypedResults.Ok(
+            floor.Summary(before, after, date, [.. sets.Days.Where(day => day.Date == date).SelectMany(day => day.Sets)])
         );
     }
 

@@ -23,6 +23,23 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>
         [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
+    /// <summary>What the session of a day came to.</summary>
+    public SummaryView Summary(Plan before, Plan after, DateOnly date, IReadOnlyList<Core.Clients.LogSet> done) =>
+        new([
+            .. SessionSummary
+                .Of(before, after, date, done)
+                .Select(one => new SummaryLine(
+                    one.Exercise,
+                    catalogue[one.Exercise].Name,
+                    one.Planned,
+                    one.Done,
+                    one.Max,
+                    one.Next is { } next
+                        ? new SummaryNext(next.Date, next.Before.Kilograms, next.Now.Kilograms, FloorWords.Text(next))
+                        : null
+                )),
+        ]);
+
     public FloorItem Item(
         PrescribedItem item,
         ClientCase @case,
@@ -139,7 +156,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Done = done.Find(row => row.Place == place) is { } row ? View(row) : null,
         };
 
-    private static FloorProposal? Proposal(
+    private FloorProposal? Proposal(
         PrescribedItem item,
         Exercise exercise,
         ClientCase @case,
@@ -157,7 +174,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             sets,
             Ahead(item.Sets[next]),
             item.Sets.Count - done.Count,
-            new Lifting(curve, exercise.BodyFraction * @case.Client.MassKg, means)
+            new Lifting(curve, exercise.BodyFraction * @case.Client.MassKg, means, plan.Bias.For(exercise, catalogue).Repetitions)
         );
         if (FloorWords.Text(proposal) is not { } text)
             return null;

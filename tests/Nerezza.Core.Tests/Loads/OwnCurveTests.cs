@@ -15,6 +15,8 @@ public sealed class OwnCurveTests
     [Theory]
     [InlineData("back-squat-high-bar", "100x1@10 0, 84x7@10 0", 0.99, "0.84 at 7 to failure: k = (37 - 36 x 0.84 - 1) / 6 = 0.96")]
     [InlineData("back-squat-high-bar", "100x1@10 14, 84x5@8 0", 0.99, "repetitions in reserve count, and two weeks are near enough")]
+    [InlineData("back-squat-high-bar", "90x5@10 0, 84x5@7 0", 1, "three apart by their ratings alone: as many were done")]
+    [InlineData("back-squat-high-bar", "90x5@10 0, 84x7@8.5 0", 1, "two of the three and a half were done, the rest rated")]
     [InlineData("back-squat-high-bar", "100x1@10 15, 84x7@10 0", 1, "longer ago")]
     [InlineData("back-squat-high-bar", "100x1@10 0, 95x3@10 0", 1, "two repetitions apart say nothing")]
     [InlineData("back-squat-high-bar", "100x1@10 0, 100x8@10 0", 0.9, "as heavy for more: the lowest k that there is")]

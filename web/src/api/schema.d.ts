@@ -2231,6 +2231,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/floor/summary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    date: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SummaryView"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/sets": {
         parameters: {
             query?: never;
@@ -3414,6 +3467,13 @@ export interface components {
             /** Format: double */
             kg: number;
         };
+        MaxMove: {
+            /** Format: double */
+            beforeKg: number;
+            /** Format: double */
+            afterKg: number;
+            isClear: boolean;
+        };
         MaxPart: {
             exercise: string;
             side?: null | components["schemas"]["Side"];
@@ -4056,6 +4116,28 @@ export interface components {
             /** Format: double */
             rpe: number;
         };
+        SummaryLine: {
+            exercise: string;
+            name: string;
+            /** Format: int32 */
+            planned: number;
+            /** Format: int32 */
+            done: number;
+            max: null | components["schemas"]["MaxMove"];
+            next: null | components["schemas"]["SummaryNext"];
+        };
+        SummaryNext: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            beforeKg: number;
+            /** Format: double */
+            nowKg: number;
+            why: string;
+        };
+        SummaryView: {
+            lines: components["schemas"]["SummaryLine"][];
+        };
         SweepPart: {
             /** Format: double */
             at: number;
@@ -4266,6 +4348,7 @@ export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
 export type MadeLoad = components['schemas']['MadeLoad'];
+export type MaxMove = components['schemas']['MaxMove'];
 export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
@@ -4362,6 +4445,9 @@ export type StepView = components['schemas']['StepView'];
 export type StrengthReps = components['schemas']['StrengthReps'];
 export type StrengthSection = components['schemas']['StrengthSection'];
 export type SubstituteLine = components['schemas']['SubstituteLine'];
+export type SummaryLine = components['schemas']['SummaryLine'];
+export type SummaryNext = components['schemas']['SummaryNext'];
+export type SummaryView = components['schemas']['SummaryView'];
 export type SweepPart = components['schemas']['SweepPart'];
 export type TakeSchool = components['schemas']['TakeSchool'];
 export type TargetKind = components['schemas']['TargetKind'];

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { answer, api } from '../api/client'
-import type { FloorView, LogSet } from '../api/schema'
+import type { FloorView, LogSet, SummaryView } from '../api/schema'
 import { rememberLogged } from '../offline/loggedHere'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
 import { type Fetched, fetched } from './fetched'
@@ -14,6 +14,17 @@ export function useFloor(id: string, date: string): Fetched<FloorView | null> {
     useQuery({
       queryKey: ['client', id, 'floor', date],
       queryFn: async () => (await answer(api.GET('/api/clients/{id}/floor', { params: { path: { id }, query: { date } } }))) ?? null,
+    }),
+  )
+}
+
+/** What a session came to, by what the server has of it. */
+export function useFloorSummary(id: string, date: string): Fetched<SummaryView | null> {
+  return fetched(
+    useQuery({
+      queryKey: ['client', id, 'summary', date],
+      queryFn: async () =>
+        (await answer(api.GET('/api/clients/{id}/floor/summary', { params: { path: { id }, query: { date } } }))) ?? null,
     }),
   )
 }

@@ -10,6 +10,7 @@ import { Station } from './Station'
 import { Instead } from './Instead'
 import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
 import { signal, useSound } from './signal'
+import { Summary } from './Summary'
 import { useAwake } from './useAwake'
 import { useRest } from './useRest'
 import { DoneSets } from './DoneSets'
@@ -204,6 +205,7 @@ function Finished({ view, log, ended, colors }: { view: FloorView; log: FloorLog
       <Box mt={2} color={colors.quiet}>
         {unsent > 0 ? `${unsent} not sent yet; they are kept here and sent as soon as the server answers.` : 'Everything is saved.'}
       </Box>
+      {unsent === 0 && <Summary clientId={view.clientId} date={view.date} colors={colors} />}
       {view.items.map((item) => (
         <Box key={item.exercise} mt={4}>
           <Box fontWeight="semibold">

@@ -32,7 +32,7 @@ export function SetAtHand({ view, item, turn, set, kg, other, log, colors }: Pro
   return (
     <Box>
       <Box color={colors.quiet} mt={2}>
-        Set {turn.place + 1} of {item.sets.length}
+        {placeOf(item, set)}
         {view.session && view.session.weekKind !== 'load' ? `, ${weekKinds[view.session.weekKind].toLowerCase()}` : ''}
       </Box>
       <WhichSide item={item} set={set} other={other} colors={colors} />
@@ -97,6 +97,12 @@ function Asked({ label, value, colors }: { label: string; value: string; colors:
   )
 }
 
+/** Which set it is: of one-sided work, which of its side. */
+function placeOf(item: FloorItem, set: FloorSet): string {
+  const alike = item.sets.filter((one) => one.side === set.side)
+  return `Set ${alike.indexOf(set) + 1} of ${alike.length}${set.side ? ` ${set.side}` : ''}`
+}
+
 /** What is read from across the room: the load, or what stands in its place. */
 function Large({ set, kg }: { set: FloorSet; kg: number | null }) {
   const [text, said] = large(set, kg)
@@ -126,8 +132,8 @@ function large(set: FloorSet, kg: number | null): [string, string] {
     case 'drill':
     case 'throw':
     case 'jump':
-      return [`× ${set.reps}`, `${set.reps} repetitions`]
     case 'body-weight':
+      return [`× ${set.reps}`, `${set.reps} repetitions`]
     case 'lift':
       return set.rpe === null ? ['easy', 'easy'] : [`@${plain(set.rpe)}`, effort(set.rpe)]
   }
@@ -139,7 +145,7 @@ function under(set: FloorSet, kg: number | null): string {
     case 'lift':
       return 'By effort: choose the load that gives it, and type it'
     case 'body-weight':
-      return 'By effort: body weight or band'
+      return 'repetitions, of the body or against a band'
     case 'hold':
       return 'minutes and seconds to hold'
     case 'carry':

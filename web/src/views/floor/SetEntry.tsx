@@ -1,25 +1,10 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Box, Grid } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
-import { limits } from '../../api/limits'
-import type { FloorItem, FloorSet } from '../../api/schema'
-import { kgOf, mass, massUnit, massWord, plain } from '../../text/numbers'
+import { plain } from '../../text/numbers'
 import { BigKey } from './BigKey'
 import { Clock } from './Clock'
-import type { Entry, Said } from './entry'
-import type { FloorColors } from './floor-theme'
-import { RpeKeys } from './RpeKeys'
-import { stepLoad } from './session'
-import { Stepper } from './Stepper'
-
-export interface EntryProps {
-  item: FloorItem
-  set: FloorSet
-  entry: Entry
-  onEntry: (change: Partial<Entry>) => void
-  onLog: (said: Said) => void
-  onTarget: () => void
-  colors: FloorColors
-}
+import { Count, DoneKey, type EntryProps, LoadStepper, Pair } from './entryParts'
+import { BodyWeightEntry, LiftEntry } from './LiftEntry'
 
 /** What is asked of the set at hand, by what it is. */
 export function SetEntry(props: EntryProps) {
@@ -41,147 +26,6 @@ export function SetEntry(props: EntryProps) {
     case 'drill':
       return <DrillEntry {...props} />
   }
-}
-
-const between = (value: number, { least, most }: { least: number; most: number }) => Math.min(most, Math.max(least, value))
-
-function Pair({ children }: { children: ReactNode }) {
-  return (
-    <Grid templateColumns="repeat(auto-fit, minmax(min(100%, 168px), 1fr))" gap={2} mt={3}>
-      {children}
-    </Grid>
-  )
-}
-
-function LoadStepper({ item, entry, onEntry, colors, label = 'Load' }: EntryProps & { label?: string }) {
-  const step = (direction: 1 | -1) => onEntry({ kg: stepLoad(item.loads, entry.kg ?? 0, direction) })
-  return (
-    <Stepper
-      label={label}
-      value={entry.kg === null ? '' : mass(entry.kg)}
-      onLess={() => step(-1)}
-      onMore={() => step(1)}
-      onTyped={(typed) => onEntry({ kg: typed === null ? null : between(kgOf(typed), limits.logSet.kg) })}
-      unit={massWord()}
-      colors={colors}
-    />
-  )
-}
-
-/** A whole number of something: repetitions, seconds, metres. */
-function Count({
-  of,
-  by = 1,
-  label,
-  entry,
-  onEntry,
-  colors,
-}: EntryProps & { of: 'reps' | 'seconds' | 'metres' | 'heightCm'; by?: number; label: string }) {
-  const step = (change: number) => onEntry({ [of]: between((entry[of] ?? 0) + change, limits.logSet[of]) })
-  return (
-    <Stepper
-      label={label}
-      value={entry[of] === null ? '' : plain(entry[of])}
-      onLess={() => step(-by)}
-      onMore={() => step(by)}
-      onTyped={(typed) => onEntry({ [of]: typed === null ? null : between(typed, limits.logSet[of]) })}
-      colors={colors}
-    />
-  )
-}
-
-const repsInWords = (reps: number | null) => (reps === 1 ? '1 repetition' : `${reps ?? 0} repetitions`)
-
-function LiftEntry(props: EntryProps) {
-  const { set, entry, onLog, colors } = props
-  const what = `${entry.reps ?? 0} × ${entry.kg === null ? 'no load' : mass(entry.kg)}`
-  return (
-    <>
-      <Pair>
-        <LoadStepper {...props} />
-        <Count {...props} of="reps" label="Reps" />
-      </Pair>
-      {set.amrap ? (
-        <AmrapKeys {...props} what={what} />
-      ) : (
-        <>
-          <RpeKeys onRpe={(rpe) => onLog({ rpe })} colors={colors} />
-          <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
-            Done, {what}, no rating
-          </DoneKey>
-        </>
-      )}
-    </>
-  )
-}
-
-function BodyWeightEntry(props: EntryProps) {
-  const { item, set, entry, onEntry, onLog, colors } = props
-  const banded = item.bands.length > 0
-  const what = `${repsInWords(entry.reps)}${entry.band ? `, ${entry.band} band` : ''}${entry.kg ? `, ${mass(entry.kg)} ${massUnit()} more` : ''}`
-  return (
-    <>
-      <Pair>
-        <Count {...props} of="reps" label="Reps" />
-        {!banded && <LoadStepper {...props} label="Load added" />}
-      </Pair>
-      {item.bands.length > 1 && (
-        <Flex gap={2} mt={2} wrap="wrap" role="group" aria-label="Band">
-          {item.bands.map((band) => (
-            <BigKey
-              key={band}
-              pressed={entry.band === band}
-              onPress={() => onEntry({ band: entry.band === band ? null : band })}
-              colors={colors}
-            >
-              {band}
-            </BigKey>
-          ))}
-        </Flex>
-      )}
-      {set.amrap ? (
-        <AmrapKeys {...props} what={what} />
-      ) : (
-        <>
-          <RpeKeys onRpe={(rpe) => onLog({ rpe })} colors={colors} />
-          <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
-            Done, {what}, no rating
-          </DoneKey>
-        </>
-      )}
-    </>
-  )
-}
-
-const leftChoices = [0, 1, 2, 3, 4, 5] as const
-
-/** As many as possible: what the lifter says is left at the prescribed repetition, then how many there were. */
-function AmrapKeys({ set, entry, onEntry, onLog, colors, what }: EntryProps & { what: string }) {
-  return (
-    <>
-      <Box mt={3} role="group" aria-label={`Left at repetition ${set.reps}`}>
-        <Box mb={1}>
-          <b>At {set.reps}: how many are left?</b> Then go on to the last good one.
-        </Box>
-        <Grid templateColumns="repeat(6, 1fr)" gap={2}>
-          {leftChoices.map((left) => (
-            <BigKey
-              key={left}
-              pressed={entry.left === left}
-              onPress={() => onEntry({ left: entry.left === left ? null : left })}
-              colors={colors}
-            >
-              {left === 5 ? '5+' : left}
-            </BigKey>
-          ))}
-        </Grid>
-      </Box>
-      <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
-        Done, {what}
-        {entry.left === null ? ', nothing said' : ''}
-      </DoneKey>
-    </>
-  )
 }
 
 function HoldEntry(props: EntryProps) {
@@ -208,7 +52,9 @@ function WayEntry(props: EntryProps) {
       <Pair>
         {set.kind === 'carry' && <LoadStepper {...props} />}
         <Count {...props} of="metres" by={5} label="Metres" />
-        <Count {...props} of="seconds" label="Seconds, if timed" />
+        <Box gridColumn="1 / -1">
+          <Count {...props} of="seconds" label="Seconds, if timed" />
+        </Box>
       </Pair>
       <DoneKey onPress={() => onLog({})} colors={colors}>
         Done, {plain(entry.metres ?? 0)} m{entry.startedAt !== null ? ' until now' : entry.seconds ? ` in ${plain(entry.seconds)} s` : ''}
@@ -287,15 +133,5 @@ function Two({ children }: { children: ReactNode }) {
     <Grid templateColumns="minmax(0, 3fr) minmax(0, 2fr)" gap={2} mt={2}>
       {children}
     </Grid>
-  )
-}
-
-function DoneKey({ children, onPress, colors }: { children: ReactNode; onPress: () => void; colors: FloorColors }) {
-  return (
-    <chakra.div mt={2} display="grid">
-      <BigKey filled="filled" onPress={onPress} colors={colors} keyId="logUnrated">
-        {children}
-      </BigKey>
-    </chakra.div>
   )
 }

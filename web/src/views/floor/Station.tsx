@@ -85,6 +85,7 @@ function WarmingUp({
       ref={hand}
       role="group"
       aria-label={`${item.name}, warm-up ${warmed + 1} of ${item.warmUp.length}`}
+      data-set={`${item.exercise} warm-up ${warmed}`}
       tabIndex={-1}
       outline="none"
       onKeyDown={onKey}
@@ -121,6 +122,7 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand, belo
       ref={hand}
       role="group"
       aria-label={`${item.name}, set ${turn.place + 1} of ${item.sets.length}`}
+      data-set={`${item.exercise} ${turn.place}`}
       tabIndex={-1}
       outline="none"
       onKeyDown={onKey}

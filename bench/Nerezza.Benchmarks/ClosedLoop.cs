@@ -1,0 +1,241 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Floor;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
+using Nerezza.Formats.Cases;
+
+namespace Nerezza.Benchmarks;
+
+/// <summary>Simulated lifters train twelve weeks under Nerezza, day by day on the newest estimates, taking what the floor proposes.</summary>
+internal static class ClosedLoop
+{
+    private const int BlockWeeks = 4,
+        Blocks = 3,
+        EntryReps = 5,
+        LeastKey = 5;
+
+    public static void Print(string root, int lifters)
+    {
+        byte[] example = File.ReadAllBytes(Path.Combine(root, "docs/formats/examples/deckhand.json"));
+        ClientCase @case = ((CaseReading.Valid)CaseReader.Read(example)).Case;
+        LoopResult[] all = new LoopResult[lifters];
+        Parallel.For(0, lifters, seed => all[seed] = new Training(@case, seed).Train());
+        new LoopResult([.. all.SelectMany(one => one.Sets)], [.. all.SelectMany(one => one.Estimates)]).Print(Console.Out, lifters);
+    }
+
+    /// <summary>One lifter's twelve weeks.</summary>
+    private sealed class Training(ClientCase example, int seed)
+    {
+        private readonly SimulatedLifter _lifter = new(seed);
+        private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
+        private readonly Loader _loader = new(example.Equipment);
+        private readonly List<LogDay> _log = [];
+        private readonly List<LoopSet> _sets = [];
+        private readonly List<LoopEstimate> _estimates = [];
+        private readonly Dictionary<string, int> _exposures = [];
+        private readonly DateOnly _start = example.Block.Start;
+        private IReadOnlyList<StrengthEntry> _entries = [];
+
+        public LoopResult Train()
+        {
+            // What was entered is off by the start error: five repetitions to failure of a max that is not quite the true one.
+            _entries = [.. example.Strength.Select(Entered)];
+            for (int block = 0; block < Blocks; block++)
+            for (int day = 0; day < BlockWeeks * 7; day++)
+                Day(block, _start.AddDays(block * BlockWeeks * 7 + day));
+            return new LoopResult(_sets, _estimates);
+        }
+
+        private StrengthEntry Entered(StrengthEntry entry)
+        {
+            double believed = RepCurve.Standard.OneRepMax(entry.Load.Kilograms, EntryReps);
+            _lifter.Begin(entry.Exercise, believed * Math.Exp(_lifter.Normal(0, SimulatedLifter.StartErrorSd)));
+            return entry with { Reps = EntryReps, Rpe = Rpe.Ten, Date = _start.AddDays(-7) };
+        }
+
+        private void Day(int block, DateOnly date)
+        {
+            // The split of a block stands on its first day; days without a session cost no plan.
+            if (!example.Client.Days.Any(day => (int)day.Day == ((int)date.DayOfWeek + 6) % 7))
+                return;
+            ClientCase now = example with
+            {
+                Strength = _entries,
+                Log = _log,
+                LastKind = block == 0 ? null : BlockKind.Strength,
+                Block = new BlockRequest(_start.AddDays(block * BlockWeeks * 7), BlockKind.Strength, BlockWeeks, BlockFocus.Whole),
+            };
+            Plan plan = _planner.Make(now);
+            if (plan.Block?.Weeks.SelectMany(week => week.Sessions).FirstOrDefault(session => session.Date == date) is not { } session)
+                return;
+            List<LogSet> done = [];
+            foreach (PrescribedItem item in session.Items)
+                done.AddRange(Do(item, plan, date));
+            _log.Add(new LogDay(date, null, done));
+            Believe(now with { Log = _log }, session, date);
+        }
+
+        private IEnumerable<LogSet> Do(PrescribedItem item, Plan plan, DateOnly date)
+        {
+            Exercise exercise = ExerciseCatalogue.Shipped[item.Exercise];
+            var lifting = new Lifting(
+                CurveOf(plan, exercise),
+                BodyKg(exercise),
+                MeansOf(item, exercise),
+                plan.Bias.For(exercise, ExerciseCatalogue.Shipped).Repetitions
+            );
+            List<(SetDone Done, Side? Side)> today = [];
+            List<LogSet> logged = [];
+            foreach (PrescribedSet set in item.Sets)
+            {
+                SetKind kind = SetKinds.Of(set, item.Role, exercise);
+                if (kind is not SetKind.Lift || set.Load is null)
+                    continue;
+                SetAhead? ahead = Proposed([.. today.Where(row => row.Side == set.Side).Select(row => row.Done)], set, lifting);
+                if (ahead is null)
+                    break;
+                SetDone done = Lift(exercise, ahead, set, today.Count(row => row.Side == set.Side), plan, date, logged);
+                today.Add((done, set.Side));
+            }
+            return logged;
+        }
+
+        /// <summary>What the floor asks next; null where the exercise ends.</summary>
+        private static SetAhead? Proposed(List<SetDone> done, PrescribedSet set, Lifting lifting)
+        {
+            var planned = new SetAhead(set.Load, set.Reps, set.Rpe);
+            if (done.Count == 0)
+                return planned;
+            return NextSet.After(done, planned, 2, lifting) switch
+            {
+                NextSet.Adjusted adjusted => adjusted.Ahead,
+                NextSet.EndExercise => null,
+                _ => planned,
+            };
+        }
+
+        private SetDone Lift(
+            Exercise exercise,
+            SetAhead ahead,
+            PrescribedSet set,
+            int before,
+            Plan plan,
+            DateOnly date,
+            List<LogSet> logged
+        )
+        {
+            double kilograms = ahead.Load!.Value.Kilograms + BodyKg(exercise);
+            double truth = TruthOf(exercise, date, plan, set);
+            double toFailure = _lifter.ToFailure(exercise, date, kilograms, truth, before);
+            int reps = set.Amrap ? (int)Math.Floor(toFailure + 1e-9) : Math.Min(ahead.Reps, (int)Math.Floor(toFailure + 1e-9));
+            double left = Math.Max(0, toFailure - reps);
+            bool missed = reps < ahead.Reps;
+            Rpe? rated =
+                set.Amrap ? null
+                : missed ? Rpe.Ten
+                : Rpe.NearestHalf(Math.Clamp(10 - _lifter.Says(left), LeastKey, 10));
+            logged.Add(
+                new LogSet
+                {
+                    Exercise = exercise.Id,
+                    Side = set.Side,
+                    Load = ahead.Load,
+                    Reps = reps,
+                    Rpe = rated,
+                    Amrap = set.Amrap,
+                    ReserveSaid =
+                        set.Amrap && reps >= set.Reps ? new ReserveSaid(set.Reps, Math.Round(_lifter.Says(toFailure - set.Reps))) : null,
+                }
+            );
+            if (IsMeasured(exercise) && !set.IsEasy && !set.Amrap)
+                Keep(exercise, ahead, set, before, date, truth, toFailure, missed);
+            return new SetDone
+            {
+                Load = ahead.Load,
+                Reps = reps,
+                Rpe = rated,
+                TechniqueHeldTo = null,
+                Pain = null,
+                Planned = ahead,
+            };
+        }
+
+        private void Keep(
+            Exercise exercise,
+            SetAhead ahead,
+            PrescribedSet set,
+            int before,
+            DateOnly date,
+            double truth,
+            double toFailure,
+            bool missed
+        )
+        {
+            double oracle = OracleGap(exercise, set, before, date, truth);
+            double gap = 10 - (toFailure - ahead.Reps) - set.Rpe.Value;
+            _sets.Add(new LoopSet(gap, oracle, missed, oracle + set.Rpe.Value > 10));
+        }
+
+        /// <summary>How far off a coach is who knows the max and the curve, and takes the nearest load that there is.</summary>
+        private double OracleGap(Exercise exercise, PrescribedSet set, int before, DateOnly date, double truth)
+        {
+            double wanted = _lifter.CurveOf(exercise).Fraction(set.Reps, set.Rpe) * truth - BodyKg(exercise);
+            Load? load = _loader.MeansFor(exercise)[0].Nearest(wanted);
+            double there = (load?.Kilograms ?? wanted) + BodyKg(exercise);
+            return 10 - (_lifter.ToFailure(exercise, date, there, truth, before) - set.Reps) - set.Rpe.Value;
+        }
+
+        private void Believe(ClientCase now, Session session, DateOnly date)
+        {
+            var maxes = MaxEstimates.Of(now.Client, ExerciseCatalogue.Shipped, now.Strength, now.Log, date);
+            foreach (string id in session.Items.Select(item => item.Exercise).Distinct())
+            {
+                Exercise exercise = ExerciseCatalogue.Shipped[id];
+                if (!IsMeasured(exercise) || maxes.Find(id) is not { } max)
+                    continue;
+                int exposure = _exposures[id] = _exposures.GetValueOrDefault(id) + 1;
+                double truth = _lifter.True(exercise, date.DayNumber - _start.DayNumber, max.Kilograms);
+                LogSet? last = now.Log[^1].Sets.LastOrDefault(set => set.Exercise == id && set is { Rpe: not null, Reps: > 0 });
+                double? naive = last is null
+                    ? null
+                    : RepCurve.Standard.OneRepMax(
+                        last.Load!.Value.Kilograms + BodyKg(exercise),
+                        last.Reps!.Value + last.Rpe!.Value.InReserve
+                    );
+                _estimates.Add(
+                    new LoopEstimate(exposure, Math.Abs(max.Kilograms / truth - 1), naive is { } found ? Math.Abs(found / truth - 1) : null)
+                );
+            }
+        }
+
+        private double TruthOf(Exercise exercise, DateOnly date, Plan plan, PrescribedSet set)
+        {
+            double guess =
+                plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id && max.Side == set.Side)?.Kilograms
+                ?? plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Kilograms
+                ?? (set.Load!.Value.Kilograms + BodyKg(exercise)) / RepCurve.Standard.Fraction(set.Reps, set.Rpe);
+            return _lifter.True(exercise, date.DayNumber - _start.DayNumber, guess);
+        }
+
+        /// <summary>A main lift or a form of one: its truth is tied to what was entered.</summary>
+        private static bool IsMeasured(Exercise exercise) =>
+            exercise.Pattern is Pattern.Squat or Pattern.Hinge && exercise.Load is LoadSource.Barbell;
+
+        private double BodyKg(Exercise exercise) => exercise.BodyFraction * example.Client.MassKg;
+
+        private LoadMeans MeansOf(PrescribedItem item, Exercise exercise)
+        {
+            IReadOnlyList<LoadMeans> all = _loader.MeansFor(exercise);
+            return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
+        }
+
+        private static RepCurve CurveOf(Plan plan, Exercise exercise) =>
+            plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Curve ?? new RepCurve(exercise.Curve);
+    }
+}

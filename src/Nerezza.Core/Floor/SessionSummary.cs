@@ -1,0 +1,100 @@
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+
+namespace Nerezza.Core.Floor;
+
+/// <summary>What a session did to one exercise: sets against the plan, the estimate, and the load of the next time.</summary>
+/// <param name="Planned">Work sets.</param>
+/// <param name="Done">Sets logged.</param>
+/// <param name="Max">The estimate before and after; null where none is made of such sets.</param>
+/// <param name="Next">Its next time in the block; null where there is none.</param>
+public sealed record ExerciseSummary(string Exercise, int Planned, int Done, MaxMove? Max, NextTime? Next);
+
+/// <summary>An estimate before and after a session.</summary>
+/// <param name="IsClear">Whether it left its own interval: by so much that a coach should look.</param>
+public sealed record MaxMove(double BeforeKg, double AfterKg, bool IsClear);
+
+/// <summary>The heaviest set of the next time, as it was planned before the session and as it stands now, with what made the
+/// difference.</summary>
+/// <param name="Told">The set that spoke most plainly; null where no rating differed from the plan.</param>
+public sealed record NextTime(DateOnly Date, Load Before, Load Now, SetTold? Told);
+
+/// <summary>A set whose rating, or whose missing repetitions, told something.</summary>
+/// <param name="Rated">Null where repetitions were missing.</param>
+public sealed record SetTold(int Reps, int PlannedReps, Rpe? Rated, Rpe Planned);
+
+/// <summary>What is said at the end of a session: what was done against planned, what the estimates did, what changes next time and why
+/// (docs/handbook/13-floor.md).</summary>
+public static class SessionSummary
+{
+    /// <summary>The exercises of a session in their order.</summary>
+    /// <param name="before">The plan as it stood when the session began.</param>
+    /// <param name="after">The same with the session in the log.</param>
+    /// <param name="done">What was logged on the day.</param>
+    public static IReadOnlyList<ExerciseSummary> Of(Plan before, Plan after, DateOnly date, IReadOnlyList<LogSet> done) =>
+        SessionOn(before, date) is not { } session
+            ? []
+            :
+            [
+                .. session.Items.Select(item =>
+                {
+                    List<LogSet> sets = [.. done.Where(set => set.Exercise == item.Exercise)];
+                    return new ExerciseSummary(
+                        item.Exercise,
+                        item.Sets.Count,
+                        sets.Count,
+                        sets.Count > 0 ? MoveOf(before, after, item.Exercise) : null,
+                        sets.Count > 0 ? NextOf(before, after, date, item, sets) : null
+                    );
+                }),
+            ];
+
+    private static MaxMove? MoveOf(Plan before, Plan after, string exercise)
+    {
+        OneRepMax? was = before.Maxes.FirstOrDefault(max => max.Exercise == exercise);
+        OneRepMax? now = after.Maxes.FirstOrDefault(max => max.Exercise == exercise && max.Side == was?.Side);
+        return was is null || now is null
+            ? null
+            : new MaxMove(was.Kilograms, now.Kilograms, now.Kilograms < was.Low || now.Kilograms > was.High);
+    }
+
+    private static NextTime? NextOf(Plan before, Plan after, DateOnly date, PrescribedItem item, List<LogSet> sets)
+    {
+        if (LoadAfter(after, date, item.Exercise) is not { } next || LoadOn(before, next.Date, item.Exercise) is not { } planned)
+            return null;
+        return new NextTime(next.Date, planned, next.Load, TellingOf(item, sets));
+    }
+
+    private static (DateOnly Date, Load Load)? LoadAfter(Plan plan, DateOnly date, string exercise) =>
+        Sessions(plan)
+            .Where(session => session.Date > date)
+            .OrderBy(session => session.Date)
+            .Select(session => (session.Date, Load: LoadOn(plan, session.Date, exercise)))
+            .Where(row => row.Load is not null)
+            .Select(row => ((DateOnly, Load)?)(row.Date, row.Load!.Value))
+            .FirstOrDefault();
+
+    private static Load? LoadOn(Plan plan, DateOnly date, string exercise) =>
+        SessionOn(plan, date)?.Items.FirstOrDefault(item => item.Exercise == exercise)?.Sets.Max(set => set.Load);
+
+    /// <summary>The set that missed most, else the one whose rating lies farthest from what was asked.</summary>
+    private static SetTold? TellingOf(PrescribedItem item, List<LogSet> sets)
+    {
+        List<(LogSet Done, PrescribedSet Asked)> pairs = [.. sets.Zip(item.Sets.Where(set => !set.IsEasy && !set.Amrap))];
+        var missed = pairs.Where(pair => pair.Done.Reps < pair.Asked.Reps).OrderBy(pair => pair.Done.Reps - pair.Asked.Reps).ToList();
+        if (missed is [var worst, ..])
+            return new SetTold(worst.Done.Reps!.Value, worst.Asked.Reps, null, worst.Asked.Rpe);
+        var rated = pairs
+            .Where(pair => pair.Done is { Rpe: not null, Reps: not null } && pair.Done.Rpe != pair.Asked.Rpe)
+            .OrderByDescending(pair => Math.Abs(pair.Done.Rpe!.Value.Value - pair.Asked.Rpe.Value))
+            .ToList();
+        return rated is [var far, ..] ? new SetTold(far.Done.Reps!.Value, far.Asked.Reps, far.Done.Rpe, far.Asked.Rpe) : null;
+    }
+
+    private static Session? SessionOn(Plan plan, DateOnly date) => Sessions(plan).FirstOrDefault(session => session.Date == date);
+
+    private static IEnumerable<Session> Sessions(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [];
+}

@@ -1,0 +1,142 @@
+using System.Text.Json;
+using OpenQA.Selenium;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>Whole sessions on the floor: by touch on a phone and by keyboard at a desk, whatever kinds of sets they hold.</summary>
+public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
+{
+    private const int MostSets = 60;
+
+    [Fact]
+    public void A_session_of_ways_holds_and_sides_is_logged_by_touch_in_what_each_is_counted_in() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Corisande", "Floor");
+            browser.Size(390, 844);
+            int sets = Train(browser, () => browser.LogSet());
+            Assert.InRange(sets, 8, MostSets - 1);
+            List<JsonElement> done = Done(browser);
+            Assert.Equal(sets, done.Count);
+            Assert.True(done.Select(Kind).Distinct().Count() >= 3, string.Join(", ", done.Select(Kind).Distinct()));
+        });
+
+    [Fact]
+    public void A_session_is_trained_by_keyboard_alone() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Teodora", "Floor");
+            // A digit rates what is rated; Enter ticks a warm-up and logs the rest.
+            int sets = Train(
+                browser,
+                () =>
+                {
+                    IWebElement hand = browser.Driver.SwitchTo().ActiveElement();
+                    bool rated = browser.All("button[aria-label='Log at RPE 8']").Count > 0;
+                    hand.SendKeys(rated ? "8" : Keys.Enter);
+                },
+                warmUp: () => browser.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter)
+            );
+            Assert.InRange(sets, 8, MostSets - 1);
+            Assert.Equal(sets, Done(browser).Count);
+        });
+
+    [Fact]
+    public void A_set_of_this_session_is_put_right_and_a_half_entered_one_survives_a_reload() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Osric", "Floor");
+            browser.ToWorkSets();
+            browser.LogSet();
+            browser.UntilText("Set 2 of");
+            browser.UntilTrue("it is sent", () => !Body(browser).Contains("not sent", StringComparison.Ordinal));
+            browser.Find("button[aria-label^='Set 1: ']").Click();
+            browser.Find("section[aria-label='Sets done'] button[aria-label='Reps less']").Click();
+            browser.Find("section[aria-label='Sets done'] button[aria-label='Log at RPE 9']").Click();
+            browser.UntilTrue("it stands as corrected", () => browser.All("button[aria-label^='Set 1: '][aria-label*=' at 9']").Count == 1);
+            browser.Find("button[aria-label='Reps less']").Click();
+            browser.UntilTrue("both are sent", () => !Body(browser).Contains("not sent", StringComparison.Ordinal));
+            string typed = browser.Find("input[aria-label='Reps']").GetAttribute("value")!;
+            browser.Driver.Navigate().Refresh();
+            browser.UntilText("Set 2 of");
+            Assert.Equal(typed, browser.Find("input[aria-label='Reps']").GetAttribute("value"));
+            Assert.Equal(9, Assert.Single(Done(browser)).GetProperty("done").GetProperty("rpe").GetDouble());
+        });
+
+    private static int Train(Browser browser, Action log, Action? warmUp = null)
+    {
+        int sets = 0;
+        while (sets < MostSets)
+        {
+            browser.UntilTrue("a set is at hand", () => browser.All("[data-set]").Count > 0 || IsOver(browser));
+            if (IsOver(browser))
+                break;
+            AssertFits(browser);
+            string at = browser.Find("[data-set]").GetAttribute("data-set")!;
+            if (at.Contains(" warm-up ", StringComparison.Ordinal))
+            {
+                (warmUp ?? (() => browser.Find("//button[starts-with(., 'Warm-up done')]").Click()))();
+                browser.UntilTrue("it is ticked", () => browser.All($"[data-set='{at}']").Count == 0);
+                continue;
+            }
+            // A tap within the guard against double taps is none.
+            Thread.Sleep(700);
+            log();
+            sets++;
+            browser.UntilTrue("the set is taken", () => browser.All($"[data-set='{at}']").Count == 0);
+        }
+        browser.UntilText("Everything is saved.");
+        return sets;
+    }
+
+    private static bool IsOver(Browser browser) => browser.All("//*[contains(text(),'All sets are done')]").Count > 0;
+
+    private static void AssertFits(Browser browser) =>
+        Assert.True(
+            (bool)browser.Script("return document.documentElement.scrollWidth <= innerWidth")!,
+            $"wider than the screen: {browser.Find("[data-set]").GetAttribute("data-set")}"
+        );
+
+    /// <summary>The sets of the session that are done, as the server has them; each says what it is counted in and nothing else.</summary>
+    private static List<JsonElement> Done(Browser browser)
+    {
+        string text = (string)
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const [, , id] = location.pathname.split('/');
+                const date = new URLSearchParams(location.search).get('date') ?? new Date().toLocaleDateString('sv');
+                fetch(`/api/clients/${id}/floor?date=${date}`).then((answer) => answer.text()).then(done);
+                """
+            )!;
+        List<JsonElement> sets =
+        [
+            .. JsonDocument
+                .Parse(text)
+                .RootElement.GetProperty("items")
+                .EnumerateArray()
+                .SelectMany(item => item.GetProperty("sets").EnumerateArray())
+                .Where(set => set.GetProperty("done").ValueKind is JsonValueKind.Object),
+        ];
+        foreach (JsonElement set in sets)
+        {
+            JsonElement done = set.GetProperty("done");
+            bool Has(string field) => done.GetProperty(field).ValueKind is not JsonValueKind.Null;
+            Assert.False(Has("kg") && done.GetProperty("kg").GetDouble() == 0, "a load of 0 kg");
+            Assert.Equal(Kind(set) is "lift" or "body-weight" or "throw" or "jump", Has("reps"));
+            Assert.Equal(Kind(set) is "lift" or "body-weight" && !set.GetProperty("amrap").GetBoolean(), Has("rpe"));
+            Assert.Equal(Kind(set) is "hold", Has("seconds"));
+            Assert.Equal(Kind(set) is "carry" or "medley", Has("metres"));
+            Assert.Equal(Kind(set) is "drill", Has("cleanReps"));
+            Assert.Equal(Kind(set) is "priming" or "throw" or "jump", Has("word"));
+        }
+        return sets;
+    }
+
+    private static string Kind(JsonElement set) => set.GetProperty("kind").GetString()!;
+
+    private static string Body(Browser browser) => browser.Driver.FindElement(By.TagName("body")).Text;
+}
