@@ -12,7 +12,8 @@ using Nerezza.Formats.Cases;
 
 namespace Nerezza.Benchmarks;
 
-/// <summary>Simulated lifters train twelve weeks under Nerezza, day by day on the newest estimates, taking what the floor proposes.</summary>
+/// <summary>Simulated lifters train twelve weeks under Nerezza, day by day on the newest estimates, taking what the floor
+/// proposes.</summary>
 internal static class ClosedLoop
 {
     private const int BlockWeeks = 4,

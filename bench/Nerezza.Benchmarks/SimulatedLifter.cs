@@ -7,8 +7,8 @@ namespace Nerezza.Benchmarks;
 /// The same seed is the same lifter.</summary>
 internal sealed class SimulatedLifter(int seed)
 {
-    /// <summary>Standard deviations and means of the closed loop (assumptions): a start error of 5 %, 0.05 % a day more, k by 0.08, a day by
-    /// 1.5 %, ratings by a repetition too few with one of spread, half a repetition of noise, 0.3 repetition lost a set.</summary>
+    /// <summary>Standard deviations and means of the closed loop (assumptions): a start error of 5 %, 0.05 % a day more, k by 0.08, a
+    /// day by 1.5 %, ratings by a repetition too few with one of spread, half a repetition of noise, 0.3 repetition lost a set.</summary>
     public const double StartErrorSd = 0.05,
         DriftADay = 0.0005;
 

@@ -64,9 +64,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Brannoc", "Findings");
         browser.UntilText("The sides differ");
         Take(browser, "findings");
-        Theme(browser);
-        Take(browser, "findings-dark");
-        Theme(browser);
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         browser.Size(390, 844);

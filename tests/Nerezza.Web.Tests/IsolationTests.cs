@@ -73,7 +73,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
                     .Replace("{code}", "ankle-range", StringComparison.Ordinal)
                     .Replace("{cause}", "capacity", StringComparison.Ordinal)
                 + (
-                    rest == "/floor" ? "?date=2026-11-30"
+                    rest is "/floor" or "/floor/summary" ? "?date=2026-11-30"
                     : rest == "/screens/{date}" && method == "DELETE" ? "?version=1"
                     : ""
                 );

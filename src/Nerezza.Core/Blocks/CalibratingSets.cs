@@ -15,8 +15,8 @@ public sealed class CalibratingSets(Client client, ExerciseCatalogue catalogue, 
     private static readonly CalibratingRule Rule = PrescriptionRules.Shipped.File.Calibrating;
     private int _last = int.MinValue / 2;
 
-    /// <summary>The first week of a block that may hold one: none in a client's first two weeks, whether they lie before the block or in it.
-    /// </summary>
+    /// <summary>The first week of a block that may hold one: none in a client's first two weeks, whether they lie before the block or in
+    /// it.</summary>
     public static int FirstWeek(IReadOnlyList<LogDay> log, DateOnly start)
     {
         DateOnly first = log.Select(day => day.Date).Append(start).Min();

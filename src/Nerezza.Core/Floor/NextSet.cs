@@ -151,8 +151,8 @@ public abstract record NextSet
         return new Adjusted(ahead with { Load = lighter ?? planned }, AdjustReason.MissedReps);
     }
 
-    /// <summary>A set that was too easy to rate says only that there was more: where steps are coarse, as on a stack, the next step is taken
-    /// if even the least that was left makes all repetitions on it. Null else.</summary>
+    /// <summary>A set that was too easy to rate says only that there was more: where steps are coarse, as on a stack, the next step is
+    /// taken if even the least that was left makes all repetitions on it. Null else.</summary>
     private static Load? EasyStep(SetDone last, int reps, Rpe effort, double before, double todayAtLeast, Lifting lifting)
     {
         FloorRules rules = FloorRules.Shipped;
@@ -165,7 +165,8 @@ public abstract record NextSet
 
     private static double? Shorter(double? planned, double? done) => planned is { } most ? Math.Max(1, Math.Min(most, done ?? most)) : null;
 
-    /// <summary>The next set's load if it kept to what was lifted as the plan keeps to what was planned: what was moved once stays moved.</summary>
+    /// <summary>The next set's load if it kept to what was lifted as the plan keeps to what was planned: what was moved once stays
+    /// moved.</summary>
     private static double AsLifted(SetDone last, Load planned) =>
         last is { Load.Kilograms: > 0, Planned.Load.Kilograms: > 0 }
             ? planned.Kilograms * last.Load.Value.Kilograms / last.Planned.Load.Value.Kilograms

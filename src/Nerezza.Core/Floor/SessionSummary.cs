@@ -77,8 +77,11 @@ public static class SessionSummary
             .Select(row => ((DateOnly, Load)?)(row.Date, row.Load!.Value))
             .FirstOrDefault();
 
+    /// <summary>The heaviest load of an exercise on a day; null where it has none.</summary>
     private static Load? LoadOn(Plan plan, DateOnly date, string exercise) =>
-        SessionOn(plan, date)?.Items.FirstOrDefault(item => item.Exercise == exercise)?.Sets.Max(set => set.Load);
+        SessionOn(plan, date)?.Items.FirstOrDefault(item => item.Exercise == exercise)?.Sets.Max(set => set.Load) is { Grams: > 0 } load
+            ? load
+            : null;
 
     /// <summary>The set that missed most, else the one whose rating lies farthest from what was asked.</summary>
     private static SetTold? TellingOf(PrescribedItem item, List<LogSet> sets)

@@ -29,13 +29,13 @@ public sealed class Substitution(
         if (caps.For(other) is not Caution.Allowed limits)
             return null;
         PrescribedSet middle = item.Sets[item.Sets.Count / 2];
-        // A hold or a way counts no repetitions: what stands in for it begins at the bottom of its own.
+        // A hold or a way counts no repetitions: what stands in for it begins where work of several joints begins.
         RepRange range = (item.IsCounted ? item.Range.Overlap(other.Reps) : null) ?? other.Reps;
         RoleRule rule = RoleRule.Of(item.Role, Aim.Any, other.Pattern) with { Rest = item.Sets[^1].Rest };
         var target = new WeekTarget
         {
             Sets = Math.Max(1, setsLeft),
-            Reps = item.IsCounted ? range.Hold(middle.Reps) : range.Bottom,
+            Reps = range.Hold(item.IsCounted ? middle.Reps : PrescriptionRules.Shipped.File.StartReps.SeveralJoints),
             Rpe = middle.Rpe,
             MostFraction = limits.MostFraction,
             MostRpe = limits.MostRpe,

@@ -12,8 +12,8 @@ public sealed record EffortBias(double Repetitions, IReadOnlyList<string> From)
     public static EffortBias None { get; } = new(0, []);
 
     /// <summary>The bias that the log shows: reps done - (reps at which it was said + RIR said), for each AMRAP with a claim.</summary>
-    /// <remarks>Nobody can tell how many are left where there are many: such a claim says nothing. Fatigue of hard sets before it on the day is credited at 0.3 repetition a set. Lifters usually keep more in
-    /// reserve than they say (Halperin et al. 2022).</remarks>
+    /// <remarks>Nobody can tell how many are left where there are many: such a claim says nothing. Fatigue of hard sets before it on the
+    /// day is credited at 0.3 repetition a set. Lifters usually keep more in reserve than they say (Halperin et al. 2022).</remarks>
     public static EffortBias Of(IEnumerable<LogDay> log)
     {
         EffortRules rules = LoadRules.Shipped.Effort;

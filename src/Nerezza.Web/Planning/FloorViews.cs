@@ -42,6 +42,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
 
     public FloorItem Item(
         PrescribedItem item,
+        Session session,
         ClientCase @case,
         IReadOnlyList<LoggedSetRow> doneToday,
         Plan plan,
@@ -61,6 +62,8 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
                     .Max()
         );
         IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
+        // What stands in the session already is done there; twice on one day nobody could tell whose a set is.
+        ids = ids.Except(session.Items.Select(other => other.Exercise));
         return Line(item, @case, doneToday, plan, loader) with
         {
             Substitutes =

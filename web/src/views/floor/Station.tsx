@@ -42,26 +42,15 @@ let lastTap = 0
 
 /** One set at hand: a warm-up, or load and plates large, what is asked, and the keys that log it. */
 export function Station(props: Props) {
-  const { item, turn, warmed, onWarmed, rest, log, colors } = props
+  const { item, turn, warmed, onWarmed } = props
   const hand = useRef<HTMLDivElement>(null)
+  const warming = turn.place === 0 && warmed < item.warmUp.length
   // The next set has the focus, so that its keys are at hand; what is typed into elsewhere keeps it.
   useEffect(() => {
     if (!isTyping(document.activeElement)) hand.current?.focus({ preventScroll: true })
-  }, [])
-  if (turn.place === 0 && warmed < item.warmUp.length)
-    return <WarmingUp {...props} hand={hand} onTick={() => onWarmed(warmed + 1)} onSkip={() => onWarmed(item.warmUp.length)} />
-  return (
-    <WorkSet
-      {...props}
-      hand={hand}
-      below={
-        <>
-          <UndoBar view={props.view} log={log} colors={colors} onUndone={rest.stop} />
-          <Refused log={log} colors={colors} />
-        </>
-      }
-    />
-  )
+  }, [warming])
+  if (warming) return <WarmingUp {...props} hand={hand} onTick={() => onWarmed(warmed + 1)} onSkip={() => onWarmed(item.warmUp.length)} />
+  return <WorkSet {...props} hand={hand} />
 }
 
 type Hand = { hand: React.RefObject<HTMLDivElement | null> }
@@ -92,14 +81,14 @@ function WarmingUp({
       px={4}
       pb={5}
     >
+      <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
       <RestBand clock={rest} colors={colors} />
       <WarmUp item={item} done={warmed} onTick={onTick} onBack={() => onWarmed(warmed - 1)} onSkip={onSkip} colors={colors} />
-      <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
     </Box>
   )
 }
 
-function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand, below }: Props & Hand & { below: React.ReactNode }) {
+function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Props & Hand) {
   const set = item.sets[turn.place] ?? item.sets[0]
   if (!set) throw new Error('An exercise without sets is on the floor.')
   const other = otherSideOf(item, set, view.date, log.waiting)
@@ -134,6 +123,7 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand, belo
       alignContent="start"
     >
       <Box minW={0}>
+        <UndoBar view={view} log={log} colors={colors} onUndone={rest.stop} />
         <RestBand clock={rest} colors={colors} />
         <SetAtHand view={view} item={item} turn={turn} set={set} kg={entry.kg} other={other} log={log} colors={colors} />
       </Box>
@@ -151,7 +141,7 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand, belo
         {set.seconds === null && set.metres === null && <TempoCount tempo={set.tempo} sound={sound} colors={colors} />}
         <More entry={entry} onEntry={draft.set} colors={colors} caution={view.caution} />
         <DoneSets view={view} item={item} log={log} colors={colors} />
-        {below}
+        <Refused log={log} colors={colors} />
       </Flex>
     </Grid>
   )

@@ -23,7 +23,7 @@ export function Summary({ clientId, date, colors }: Props) {
           <Box fontWeight="strong">
             {line.name}: {line.done} of {line.planned} sets
           </Box>
-          {line.max && (
+          {line.max && mass(line.max.beforeKg, 1) !== mass(line.max.afterKg, 1) && (
             <Box color={line.max.isClear ? undefined : colors.quiet}>
               Estimate {mass(line.max.beforeKg, 1)} to {mass(line.max.afterKg, 1)} {massUnit()}
               {line.max.isClear ? ', more than it was sure of: look at it.' : ''}

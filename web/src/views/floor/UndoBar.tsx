@@ -33,17 +33,7 @@ export function UndoBar({ view, log, colors, onUndone }: { view: FloorView; log:
   useWindowKeys({ undoSet: () => (open ? undo() : false) })
   const unsent = log.waiting.filter((entry) => !entry.refused && !entry.sent).length
   return (
-    <Flex
-      mt={3}
-      minH="hand"
-      py={1}
-      align="center"
-      justify="space-between"
-      gap={3}
-      position="sticky"
-      bottom={0}
-      bg={open ? colors.bg : undefined}
-    >
+    <Flex mt={open ? 2 : 0} align="center" justify="space-between" gap={3}>
       <Box role="status" color={colors.quiet}>
         {open && last ? last.text : ''}
         {unsent > 0 ? ` ${unsent} not sent yet, kept here` : ''}
@@ -66,7 +56,7 @@ function lastLogged(view: FloorView, log: FloorLog): Logged | null {
   const here = loggedHere().filter(({ id }) => stands.has(id) && !takenBack.has(id))
   const newest = here.at(-1)
   const set = newest && stands.get(newest.id)
-  return newest && set
-    ? { id: newest.id, at: newest.at, text: `Logged ${setInShort(set)}${set.rpe || set.word ? '.' : ', no rating.'}` }
-    : null
+  if (!newest || !set) return null
+  const rated = set.rpe || set.amrap || set.word || typeof set.reps !== 'number'
+  return { id: newest.id, at: newest.at, text: `Logged ${setInShort(set)}${rated ? '.' : ', no rating.'}` }
 }
