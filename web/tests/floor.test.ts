@@ -3,7 +3,18 @@ import fc from 'fast-check'
 import { describe, expect, it, test, vi } from 'vitest'
 import type { LogSet } from '../src/api/schema'
 import { put, remove, sendAll, type Waiting, waitingFor } from '../src/offline/outbox'
-import { doneFor, floorBars, nextTurn, otherSideOf, platesFor, secondsLeft, setsLeft, standing, stepLoad } from '../src/views/floor/session'
+import {
+  doneFor,
+  floorBars,
+  nextTurn,
+  otherSideOf,
+  platesFor,
+  restsAfter,
+  secondsLeft,
+  setsLeft,
+  standing,
+  stepLoad,
+} from '../src/views/floor/session'
 import { beatsOf } from '../src/views/floor/TempoCount'
 import { useRest } from '../src/views/floor/useRest'
 import { floor, floorItem, floorSet } from './made'
@@ -52,6 +63,9 @@ describe('a set', () => {
     const view = { ...floor(row, curl), order: inTurn }
     expect(nextTurn(view, [logged('row', 0)])).toEqual({ item: 1, place: 0 })
     expect(setsLeft(view, [logged('row', 0)], ['curl'])).toEqual([{ item: 0, place: 1 }])
+    const together = { ...view, items: view.items.map((one) => ({ ...one, superset: 'A' })) }
+    expect(inTurn.map((turn) => restsAfter(together, turn))).toEqual([false, true, false, true])
+    expect(restsAfter(view, { item: 0, place: 0 })).toBe(true)
     expect(secondsLeft(view, setsLeft(view, [logged('row', 0)]))).toBe(900)
   })
 

@@ -46,6 +46,7 @@ function floor(item: FloorItem): FloorView {
     weekKind: 'load',
     caution: 'With new or strong pain stop.',
     items: [item],
+    order: item.sets.map(({ place }) => ({ item: 0, place })),
   } as unknown as FloorView
 }
 

@@ -14,7 +14,7 @@ import { Refused } from './Refused'
 import { RestBand } from './RestBand'
 import { SetAtHand } from './SetAtHand'
 import { SetEntry } from './SetEntry'
-import { otherSideOf, stepLoad, type Turn } from './session'
+import { otherSideOf, restsAfter, stepLoad, type Turn } from './session'
 import { signal } from './signal'
 import { TempoCount } from './TempoCount'
 import { UndoBar } from './UndoBar'
@@ -101,8 +101,8 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Pr
     if (Date.now() - lastTap < doubleTapGuardMs) return
     lastTap = Date.now()
     // Both sides of a set are done before the rest.
-    const second = other !== null && !other.done
-    if (!second) rest.start(set.restSeconds, set.leastRestSeconds)
+    const otherFirst = other !== null && !other.done
+    if (!otherFirst && restsAfter(view, turn)) rest.start(set.restSeconds, set.leastRestSeconds)
     void log.log(loggedAs(entry, item, set, view.date, said)).then(draft.reset)
   }
   const onKey = useSetKeys(item, set, entry, draft.set, logSet)

@@ -95,6 +95,13 @@ export function nextTurn(
   return left.find((turn) => turn.item === asked) ?? left[0] ?? null
 }
 
+/** Whether a rest follows a set: not between the partners of a superset, which are done in turn and rested from together. */
+export function restsAfter(floor: FloorView, turn: Turn): boolean {
+  const next = floor.order[floor.order.findIndex((one) => one.item === turn.item && one.place === turn.place) + 1]
+  const letter = floor.items[turn.item]?.superset
+  return !next || !letter || floor.items[next.item]?.superset !== letter || next.item <= turn.item
+}
+
 /** How long what is left takes, seconds: each exercise by its part that is left. */
 export const secondsLeft = (floor: FloorView, left: readonly Turn[]): number =>
   left.reduce((sum, { item }) => sum + (floor.items[item]?.seconds ?? 0) / Math.max(1, floor.items[item]?.sets.length ?? 1), 0)
