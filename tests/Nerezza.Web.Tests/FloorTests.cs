@@ -64,8 +64,11 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         Assert.True(line.Max!.AfterKg < line.Max.BeforeKg);
         Assert.True(line.Next!.NowKg < line.Next.BeforeKg);
         Assert.Matches("^Lighter than planned: a set was 9.5 for [5-8](.5)?.$", line.Next.Why);
-        FloorView next = await Floor(caller, id, line.Next.Date);
-        Assert.Equal(next.Items.First(item => item.Exercise == squat.Exercise).Sets.Max(set => set.Kg), line.Next.NowKg);
+        FloorItem next = (await Floor(caller, id, line.Next.Date)).Items.First(item => item.Exercise == squat.Exercise);
+        Assert.Equal(next.Sets.Max(set => set.Kg), line.Next.NowKg);
+        // The floor says it again the next time, against the block as it was made.
+        Assert.Equal(line.Next.Why, next.Changed);
+        Assert.Equal("", squat.Changed);
         Assert.All(summary.Lines.Skip(1), other => Assert.Equal((0, null, null), (other.Done, (object?)other.Max, (object?)other.Next)));
     }
 

@@ -26,6 +26,10 @@ public sealed record NextTime(DateOnly Date, Load Before, Load Now, SetTold? Tol
 /// <param name="Rated">Null where repetitions were missing.</param>
 public sealed record SetTold(int Reps, int PlannedReps, Rpe? Rated, Rpe Planned);
 
+/// <summary>What was asked of a set.</summary>
+/// <param name="Rpe">Null where it was easy or an AMRAP, and no rating can be held against it.</param>
+public sealed record AskedSet(int Reps, Rpe? Rpe);
+
 /// <summary>What is said at the end of a session: what was done against planned, what the estimates did, what changes next time and why
 /// (docs/handbook/13-floor.md).</summary>
 public static class SessionSummary
@@ -52,6 +56,25 @@ public static class SessionSummary
                 }),
             ];
 
+    /// <summary>What moved the load of an exercise since its block was made, by the last time that it was trained; null where nothing
+    /// did.</summary>
+    /// <param name="made">The heaviest load when the block was made; null where none was planned then.</param>
+    /// <param name="asked">What the block asked of an exercise on a day, set by set, when it was made.</param>
+    public static NextTime? ChangeOf(
+        DateOnly date,
+        PrescribedItem item,
+        Load? made,
+        IReadOnlyList<LogDay> log,
+        Func<DateOnly, IReadOnlyList<AskedSet>> asked
+    )
+    {
+        if (made is not { } before || item.Sets.Max(set => set.Load) is not { Grams: > 0 } load || load == before)
+            return null;
+        LogDay? last = log.LastOrDefault(day => day.Date < date && day.Sets.Any(set => set.Exercise == item.Exercise));
+        SetTold? told = last is null ? null : TellingOf(asked(last.Date), [.. last.Sets.Where(set => set.Exercise == item.Exercise)]);
+        return new NextTime(date, before, load, told);
+    }
+
     private static MaxMove? MoveOf(Plan before, Plan after, string exercise)
     {
         OneRepMax? was = before.Maxes.FirstOrDefault(max => max.Exercise == exercise);
@@ -65,7 +88,7 @@ public static class SessionSummary
     {
         if (LoadAfter(after, date, item.Exercise) is not { } next || LoadOn(before, next.Date, item.Exercise) is not { } planned)
             return null;
-        return new NextTime(next.Date, planned, next.Load, TellingOf(item, sets));
+        return new NextTime(next.Date, planned, next.Load, TellingOf(AskedOf(item), sets));
     }
 
     private static (DateOnly Date, Load Load)? LoadAfter(Plan plan, DateOnly date, string exercise) =>
@@ -84,18 +107,24 @@ public static class SessionSummary
             : null;
 
     /// <summary>The set that missed most, else the one whose rating lies farthest from what was asked.</summary>
-    private static SetTold? TellingOf(PrescribedItem item, List<LogSet> sets)
+    private static SetTold? TellingOf(IReadOnlyList<AskedSet> asked, List<LogSet> sets)
     {
-        List<(LogSet Done, PrescribedSet Asked)> pairs = [.. sets.Zip(item.Sets.Where(set => !set.IsEasy && !set.Amrap))];
+        List<(LogSet Done, AskedSet Asked, Rpe Effort)> pairs =
+        [
+            .. sets.Zip(asked).Where(pair => pair.Second.Rpe is not null).Select(pair => (pair.First, pair.Second, pair.Second.Rpe!.Value)),
+        ];
         var missed = pairs.Where(pair => pair.Done.Reps < pair.Asked.Reps).OrderBy(pair => pair.Done.Reps - pair.Asked.Reps).ToList();
         if (missed is [var worst, ..])
-            return new SetTold(worst.Done.Reps!.Value, worst.Asked.Reps, null, worst.Asked.Rpe);
+            return new SetTold(worst.Done.Reps!.Value, worst.Asked.Reps, null, worst.Effort);
         var rated = pairs
-            .Where(pair => pair.Done is { Rpe: not null, Reps: not null } && pair.Done.Rpe != pair.Asked.Rpe)
-            .OrderByDescending(pair => Math.Abs(pair.Done.Rpe!.Value.Value - pair.Asked.Rpe.Value))
+            .Where(pair => pair.Done is { Rpe: not null, Reps: not null } && pair.Done.Rpe != pair.Effort)
+            .OrderByDescending(pair => Math.Abs(pair.Done.Rpe!.Value.Value - pair.Effort.Value))
             .ToList();
-        return rated is [var far, ..] ? new SetTold(far.Done.Reps!.Value, far.Asked.Reps, far.Done.Rpe, far.Asked.Rpe) : null;
+        return rated is [var far, ..] ? new SetTold(far.Done.Reps!.Value, far.Asked.Reps, far.Done.Rpe, far.Effort) : null;
     }
+
+    private static IReadOnlyList<AskedSet> AskedOf(PrescribedItem item) =>
+        [.. item.Sets.Select(set => new AskedSet(set.Reps, set.IsEasy || set.Amrap ? null : set.Rpe))];
 
     private static Session? SessionOn(Plan plan, DateOnly date) => Sessions(plan).FirstOrDefault(session => session.Date == date);
 

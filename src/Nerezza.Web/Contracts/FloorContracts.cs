@@ -93,6 +93,9 @@ public sealed record FloorItem
 
     public required string Because { get; init; }
 
+    /// <summary>Why the load is another than when the block was made; empty where it is not.</summary>
+    public required string Changed { get; init; }
+
     public required IReadOnlyList<string> Cues { get; init; }
 
     public required string SetUp { get; init; }

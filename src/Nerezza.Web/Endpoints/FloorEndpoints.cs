@@ -70,7 +70,15 @@ public static class FloorEndpoints
             {
                 Session = new FloorSession(found.Week.Number, found.Week.Kind, found.Session.Minutes),
                 Order = Core.Floor.SetOrder.Of(found.Session.Items),
-                Items = [.. found.Session.Items.Select(item => floor.Item(item, found.Session, @case, today, plan, substitution, loader))],
+                Items =
+                [
+                    .. found.Session.Items.Select(item =>
+                        floor.Item(item, found.Session, @case, today, plan, substitution, loader) with
+                        {
+                            Changed = FloorViews.Changed(item, date, row.Document, before),
+                        }
+                    ),
+                ],
             }
         );
     }

@@ -9,7 +9,9 @@ using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
 using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Planning;
@@ -22,6 +24,22 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>
         [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
+
+    /// <summary>Why the load of an exercise is another than when the block was made; empty where it is not.</summary>
+    /// <param name="before">What was done before the day.</param>
+    public static string Changed(PrescribedItem item, DateOnly date, PlanDocument made, ClientLog before)
+    {
+        ItemPart? On(DateOnly day) =>
+            made
+                .Block?.Weeks.SelectMany(week => week.Sessions)
+                .FirstOrDefault(session => session.Date == day)
+                ?.Items.FirstOrDefault(other => other.Exercise == item.Exercise);
+        Load? then = On(date)?.Sets.Max(set => set.Kg) is { } kg and > 0 ? Load.FromKilograms(kg) : null;
+        NextTime? change = SessionSummary.ChangeOf(date, item, then, before.Days, day => [.. (On(day)?.Sets ?? []).Select(Asked)]);
+        return change is null ? "" : FloorWords.Text(change);
+    }
+
+    private static AskedSet Asked(SetPart set) => new((int)(set.Reps ?? 0), set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null);
 
     /// <summary>What the session of a day came to.</summary>
     public SummaryView Summary(Plan before, Plan after, DateOnly date, IReadOnlyList<Core.Clients.LogSet> done) =>
@@ -86,6 +104,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Name = exercise.Name,
             Role = item.Role,
             Because = _words.Because(item),
+            Changed = "",
             Cues = item.Cues,
             SetUp = FloorWords.Text(item, catalogue),
             Seconds = SessionTime.Seconds(item, catalogue),

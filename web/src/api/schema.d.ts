@@ -3072,6 +3072,7 @@ export interface components {
             name: string;
             role: components["schemas"]["Role"];
             because: string;
+            changed: string;
             cues: string[];
             setUp: string;
             /** Format: int32 */

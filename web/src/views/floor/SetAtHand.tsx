@@ -71,6 +71,7 @@ export function SetAtHand({ view, item, turn, set, kg, other, log, colors }: Pro
         </chakra.ol>
       )}
       {item.superset && <Box>Superset {item.superset}: in turn with its partner, then rest.</Box>}
+      {item.changed && <Box>{item.changed}</Box>}
       {item.setUp !== '' && <Box>{item.setUp}</Box>}
       {item.cues[0] && <Box fontWeight="semibold">{item.cues[0]}</Box>}
       <Box mt={2}>
