@@ -58,7 +58,7 @@ public static class FloorWords
         string way = next.Now < next.Before ? "Lighter" : "Heavier";
         string why = next.Told switch
         {
-            null => "by what the sets say of the max",
+            null => "the max moved with what was logged",
             { Rated: { } rated } told => $"a set was {Number(rated.Value)} for {Number(told.Planned.Value)}",
             { } told => $"{told.Reps} of {told.PlannedReps} repetitions were done",
         };
