@@ -73,7 +73,7 @@ internal static class ClosedLoop
                 Block = new BlockRequest(_start.AddDays(block * BlockWeeks * 7), BlockKind.Strength, BlockWeeks, BlockFocus.Whole),
             };
             Plan plan = _planner.Make(now);
-            if (plan.Block?.Weeks.SelectMany(week => week.Sessions).FirstOrDefault(session => session.Date == date) is not { } session)
+            if (plan.Block?.On(date)?.Session is not { } session)
                 return;
             List<LogSet> done = [];
             foreach (PrescribedItem item in session.Items)
@@ -85,12 +85,8 @@ internal static class ClosedLoop
         private IEnumerable<LogSet> Do(PrescribedItem item, Plan plan, DateOnly date)
         {
             Exercise exercise = ExerciseCatalogue.Shipped[item.Exercise];
-            var lifting = new Lifting(
-                CurveOf(plan, exercise),
-                BodyKg(exercise),
-                MeansOf(item, exercise),
-                plan.Bias.For(exercise, ExerciseCatalogue.Shipped).Repetitions
-            );
+            LoadMeans means = _loader.MeansOn(item.Sets[0].Bar, exercise);
+            var lifting = Lifting.Of(plan, exercise, example.Client.MassKg, means, ExerciseCatalogue.Shipped);
             List<(SetDone Done, Side? Side)> today = [];
             List<LogSet> logged = [];
             foreach (PrescribedSet set in item.Sets)
@@ -229,14 +225,5 @@ internal static class ClosedLoop
             exercise.Pattern is Pattern.Squat or Pattern.Hinge && exercise.Load is LoadSource.Barbell;
 
         private double BodyKg(Exercise exercise) => exercise.BodyFraction * example.Client.MassKg;
-
-        private LoadMeans MeansOf(PrescribedItem item, Exercise exercise)
-        {
-            IReadOnlyList<LoadMeans> all = _loader.MeansFor(exercise);
-            return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
-        }
-
-        private static RepCurve CurveOf(Plan plan, Exercise exercise) =>
-            plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Curve ?? new RepCurve(exercise.Curve);
     }
 }

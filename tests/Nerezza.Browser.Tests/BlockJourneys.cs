@@ -237,7 +237,7 @@ public sealed class BlockJourneys(DemoSite site) : IClassFixture<DemoSite>
     {
         browser.SignIn();
         browser.OpenClient(client, "Block");
-        browser.Find("[role=grid] [data-focus=true]");
+        browser.Find("[role=grid][aria-busy=false] [data-focus=true]");
         Focus(browser);
     }
 

@@ -15,7 +15,7 @@ public sealed class NextSetTests
         [.. Enumerable.Range(8, 80).Select(i => Load.FromKilograms(i * 2.5))]
     );
 
-    private static readonly Lifting Strength = new(RepCurve.Standard, 0, Steps);
+    private static readonly Lifting Strength = new(RepCurve.Standard, 0, Steps, 0);
 
     // 100 kg x 5 planned at RPE 8 (max 120). Rated loads by hand: today's max = 100 / curve(5 + reserve), times 0.8333.
     [Theory]
@@ -57,7 +57,7 @@ public sealed class NextSetTests
         LoadMeans coarse = new LoadMeans.Stack(Load.FromKilograms(5), [.. Enumerable.Range(1, 20).Select(i => Load.FromKilograms(i * 5))]);
         var ahead = new SetAhead(Load.FromKilograms(30), 8, Rpe.Of(7));
         SetDone done = Done(reps, rpe, null, null) with { Load = ahead.Load, Planned = ahead };
-        Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, new Lifting(RepCurve.Standard, 0, coarse))));
+        Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, new Lifting(RepCurve.Standard, 0, coarse, 0))));
     }
 
     // 100 kg x 5 planned at RPE 8.

@@ -66,6 +66,9 @@ describe('a set', () => {
     const together = { ...view, items: view.items.map((one) => ({ ...one, superset: 'A' })) }
     expect(inTurn.map((turn) => restsAfter(together, turn))).toEqual([false, true, false, true])
     expect(restsAfter(view, { item: 0, place: 0 })).toBe(true)
+    // Chosen by hand, the partner still comes in its turn; without a superset the exercise is done whole.
+    expect(nextTurn(together, [logged('row', 0)], 0)).toEqual({ item: 1, place: 0 })
+    expect(nextTurn(view, [logged('row', 0)], 0)).toEqual({ item: 0, place: 1 })
     expect(secondsLeft(view, setsLeft(view, [logged('row', 0)]))).toBe(900)
   })
 

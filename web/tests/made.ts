@@ -58,6 +58,19 @@ export function block(): BlockPart {
   }
 }
 
+/** What the server says is asked of each kind. */
+const asks: Record<FloorSet['kind'], FloorSet['asks']> = {
+  lift: ['load', 'reps', 'rpe'],
+  'body-weight': ['load', 'reps', 'rpe'],
+  hold: ['load', 'seconds'],
+  carry: ['load', 'metres', 'seconds'],
+  medley: ['metres', 'seconds'],
+  throw: ['load', 'reps', 'height', 'metres', 'word'],
+  jump: ['reps', 'height', 'metres', 'word'],
+  priming: ['word'],
+  drill: ['load', 'clean'],
+}
+
 export const floorSet = (place: number, of: Partial<FloorSet> = {}): FloorSet =>
   ({
     place,
@@ -74,6 +87,8 @@ export const floorSet = (place: number, of: Partial<FloorSet> = {}): FloorSet =>
     implements: [],
     done: null,
     ...of,
+    asks: of.amrap ? ['load', 'reps', 'reserve'] : asks[of.kind ?? 'lift'],
+    way: of.metres ? of.metres * Math.max(1, of.implements?.length ?? 0) : null,
   }) as FloorSet
 
 export const floorItem = (exercise: string, sets: FloorSet[], of: Partial<FloorItem> = {}): FloorItem =>

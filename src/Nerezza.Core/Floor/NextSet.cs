@@ -1,3 +1,4 @@
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
@@ -61,12 +62,22 @@ public sealed record SetAhead(Load? Load, int Reps, Rpe Rpe)
     public double? Metres { get; init; }
 }
 
-/// <summary>How a lifter's strength tells the load of a set: null of what has none.</summary>
+/// <summary>How the strength of a lifter tells the load of a set.</summary>
 /// <param name="BodyKg">Of the body that is lifted along.</param>
 /// <param name="Means">What can be loaded.</param>
 /// <param name="Bias">Repetitions by which what this lifter says is left is corrected: else a set that was as hard as planned looks too
 /// hard.</param>
-public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means, double Bias = 0);
+public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means, double Bias)
+{
+    /// <summary>By what a plan knows of its client.</summary>
+    public static Lifting Of(Plan plan, Exercise exercise, double massKg, LoadMeans means, ExerciseCatalogue catalogue) =>
+        new(
+            plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Curve ?? new RepCurve(exercise.Curve),
+            exercise.BodyFraction * massKg,
+            means,
+            plan.Bias.For(exercise, catalogue).Repetitions
+        );
+}
 
 /// <summary>What the floor proposes for the next set; coach or client accepts (docs/handbook/13-floor.md).</summary>
 public abstract record NextSet

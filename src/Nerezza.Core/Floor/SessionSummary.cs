@@ -7,7 +7,7 @@ using Nerezza.Core.Prescription;
 namespace Nerezza.Core.Floor;
 
 /// <summary>What a session did to one exercise: sets against the plan, the estimate, and the load of the next time.</summary>
-/// <param name="Planned">Work sets.</param>
+/// <param name="Planned">Work sets; 0 of what was done in another's place.</param>
 /// <param name="Done">Sets logged.</param>
 /// <param name="Max">The estimate before and after; null where none is made of such sets.</param>
 /// <param name="Next">Its next time in the block; null where there is none.</param>
@@ -34,27 +34,33 @@ public sealed record AskedSet(int Reps, Rpe? Rpe);
 /// (docs/handbook/13-floor.md).</summary>
 public static class SessionSummary
 {
-    /// <summary>The exercises of a session in their order.</summary>
+    /// <summary>The exercises of a session in their order, then what was done in another's place.</summary>
     /// <param name="before">The plan as it stood when the session began.</param>
     /// <param name="after">The same with the session in the log.</param>
     /// <param name="done">What was logged on the day.</param>
-    public static IReadOnlyList<ExerciseSummary> Of(Plan before, Plan after, DateOnly date, IReadOnlyList<LogSet> done) =>
-        SessionOn(before, date) is not { } session
-            ? []
-            :
-            [
-                .. session.Items.Select(item =>
-                {
-                    List<LogSet> sets = [.. done.Where(set => set.Exercise == item.Exercise)];
-                    return new ExerciseSummary(
-                        item.Exercise,
-                        item.Sets.Count,
-                        sets.Count,
-                        sets.Count > 0 ? MoveOf(before, after, item.Exercise) : null,
-                        sets.Count > 0 ? NextOf(before, after, date, item, sets) : null
-                    );
-                }),
-            ];
+    public static IReadOnlyList<ExerciseSummary> Of(Plan before, Plan after, DateOnly date, IReadOnlyList<LogSet> done)
+    {
+        if (SessionOn(before, date) is not { } session)
+            return [];
+        ILookup<string, LogSet> sets = done.ToLookup(set => set.Exercise);
+        IEnumerable<string> instead = done.Select(set => set.Exercise).Distinct().Except(session.Items.Select(item => item.Exercise));
+        return
+        [
+            .. session.Items.Select(item => Of(item, before, after, date, [.. sets[item.Exercise]])),
+            .. instead.Select(id => new ExerciseSummary(id, 0, sets[id].Count(), MoveOf(before, after, id), null)),
+        ];
+    }
+
+    private static ExerciseSummary Of(PrescribedItem item, Plan before, Plan after, DateOnly date, List<LogSet> sets) =>
+        sets.Count == 0
+            ? new ExerciseSummary(item.Exercise, item.Sets.Count, 0, null, null)
+            : new ExerciseSummary(
+                item.Exercise,
+                item.Sets.Count,
+                sets.Count,
+                MoveOf(before, after, item.Exercise),
+                NextOf(before, after, date, item, sets)
+            );
 
     /// <summary>What moved the load of an exercise since its block was made, by the last time that it was trained; null where nothing
     /// did.</summary>
@@ -92,7 +98,8 @@ public static class SessionSummary
     }
 
     private static (DateOnly Date, Load Load)? LoadAfter(Plan plan, DateOnly date, string exercise) =>
-        Sessions(plan)
+        (plan.Block?.Weeks ?? [])
+            .SelectMany(week => week.Sessions)
             .Where(session => session.Date > date)
             .OrderBy(session => session.Date)
             .Select(session => (session.Date, Load: LoadOn(plan, session.Date, exercise)))
@@ -126,7 +133,5 @@ public static class SessionSummary
     private static IReadOnlyList<AskedSet> AskedOf(PrescribedItem item) =>
         [.. item.Sets.Select(set => new AskedSet(set.Reps, set.IsEasy || set.Amrap ? null : set.Rpe))];
 
-    private static Session? SessionOn(Plan plan, DateOnly date) => Sessions(plan).FirstOrDefault(session => session.Date == date);
-
-    private static IEnumerable<Session> Sessions(Plan plan) => plan.Block?.Weeks.SelectMany(week => week.Sessions) ?? [];
+    private static Session? SessionOn(Plan plan, DateOnly date) => plan.Block?.On(date)?.Session;
 }

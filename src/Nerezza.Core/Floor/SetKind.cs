@@ -36,9 +36,54 @@ public enum SetKind
     Drill,
 }
 
-/// <summary>Tells what a prescribed set is.</summary>
+/// <summary>What can be asked after a set.</summary>
+public enum Asked
+{
+    /// <summary>What was lifted, carried or thrown.</summary>
+    Load,
+
+    /// <summary>Repetitions.</summary>
+    Reps,
+
+    /// <summary>A rating.</summary>
+    Rpe,
+
+    /// <summary>At the prescribed repetition of an AMRAP: how many are left.</summary>
+    Reserve,
+
+    /// <summary>Seconds held, or that a way took.</summary>
+    Seconds,
+
+    /// <summary>Metres gone, or thrown or jumped.</summary>
+    Metres,
+
+    /// <summary>Height thrown or jumped.</summary>
+    Height,
+
+    /// <summary>How many were clean.</summary>
+    Clean,
+
+    /// <summary>A word: felt or not yet, fast or slowing.</summary>
+    Word,
+}
+
+/// <summary>Tells what a prescribed set is, and what is asked after it.</summary>
 public static class SetKinds
 {
+    /// <summary>What is asked after a set of a kind; nothing else of it is kept (docs/handbook/13-floor.md).</summary>
+    public static IReadOnlyList<Asked> Asks(SetKind kind, PrescribedSet set) =>
+        kind switch
+        {
+            SetKind.Lift or SetKind.BodyWeight => [Asked.Load, Asked.Reps, set.Amrap ? Asked.Reserve : Asked.Rpe],
+            SetKind.Hold => [Asked.Load, Asked.Seconds],
+            SetKind.Carry => [Asked.Load, Asked.Metres, Asked.Seconds],
+            SetKind.Medley => [Asked.Metres, Asked.Seconds],
+            SetKind.Throw => [Asked.Load, Asked.Reps, Asked.Height, Asked.Metres, Asked.Word],
+            SetKind.Jump => [Asked.Reps, Asked.Height, Asked.Metres, Asked.Word],
+            SetKind.Priming => [Asked.Word],
+            SetKind.Drill => [Asked.Load, Asked.Clean],
+        };
+
     /// <summary>By its role first, since priming with a band is still priming; then by what it is counted in.</summary>
     public static SetKind Of(PrescribedSet set, Role role, Exercise exercise) =>
         (role, exercise.Pattern) switch

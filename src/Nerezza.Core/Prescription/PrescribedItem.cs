@@ -103,4 +103,7 @@ public sealed record PrescribedSet
 
     /// <summary>Distance of a carry, metres, of a medley with each implement; null for work by repetitions.</summary>
     public int? Metres { get; init; }
+
+    /// <summary>The whole way, metres, with all implements of a medley; null for work by repetitions.</summary>
+    public int? Way => Metres * Math.Max(1, Medley.Count);
 }

@@ -11,9 +11,7 @@ public static class SessionTime
     /// <summary>Whole minutes, rounded up. A superset shares its rest: the longest of its exercises' counts once.</summary>
     public static int Minutes(IReadOnlyList<PrescribedItem> items, ExerciseCatalogue catalogue)
     {
-        double seconds = items.Sum(item =>
-            catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Sum(set => WarmUpSeconds(set.Load, item)) + item.Sets.Sum(UnderTension)
-        );
+        double seconds = items.Sum(item => WithoutRest(item, catalogue));
         double rest =
             items.Where(item => item.Superset is null).Sum(RestOf)
             + items.Where(item => item.Superset is not null).GroupBy(item => item.Superset).Sum(together => together.Max(RestOf));
@@ -23,14 +21,10 @@ public static class SessionTime
 
     /// <summary>Whole seconds of one exercise that stands alone, with its warm-up and the rests between its sets.</summary>
     public static int Seconds(PrescribedItem item, ExerciseCatalogue catalogue) =>
-        (int)
-            Math.Ceiling(
-                catalogue[item.Exercise].SetUpSeconds
-                    + item.WarmUp.Sum(set => WarmUpSeconds(set.Load, item))
-                    + item.Sets.Sum(UnderTension)
-                    + RestOf(item)
-                    - 1e-9
-            );
+        (int)Math.Ceiling(WithoutRest(item, catalogue) + RestOf(item) - 1e-9);
+
+    private static double WithoutRest(PrescribedItem item, ExerciseCatalogue catalogue) =>
+        catalogue[item.Exercise].SetUpSeconds + item.WarmUp.Sum(set => WarmUpSeconds(set.Load, item)) + item.Sets.Sum(UnderTension);
 
     /// <summary>A warm-up set takes the longer the heavier it is: plates to load, breath to find.</summary>
     private static int WarmUpSeconds(Load load, PrescribedItem item)
@@ -44,8 +38,7 @@ public static class SessionTime
 
     /// <summary>Seconds that one set lasts: repetitions x tempo with X as one second, a hold its seconds, a carry its metres.</summary>
     public static double UnderTension(PrescribedSet set) =>
-        set.Seconds
-        ?? (set.Metres is { } metres ? metres * Math.Max(1, set.Medley.Count) * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
+        set.Seconds ?? (set.Way is { } way ? way * Rules.SecondsAMetre : set.Reps * set.Tempo.SecondsPerRep);
 
     private static double RestOf(PrescribedItem item) => item.Sets.Take(item.Sets.Count - 1).Sum(set => set.Rest.Seconds);
 }

@@ -26,6 +26,10 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
             .OrderBy(day => day.Key)
             .Select(day => new LogSection { Date = day.Key, Sets = [.. day.Select(Section)] });
 
+    /// <summary>What the lifter said was left, and at which repetition; null where nothing was said.</summary>
+    public static ReserveSaidSection? Said(LoggedSetRow row) =>
+        row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null;
+
     private static LogSetSection Section(LoggedSetRow row) =>
         new()
         {
@@ -35,7 +39,7 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
             Reps = row.Reps,
             Rpe = (double?)row.Rpe,
             Amrap = row.Amrap,
-            RirSaidAt = row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null,
+            RirSaidAt = Said(row),
             TechniqueHeldTo = row.TechniqueHeldTo,
             Pain = row.Pain,
             PainAt = row.PainAt,

@@ -130,6 +130,9 @@ public sealed record FloorSet
     /// <summary>What it is, and with it what is asked after it.</summary>
     public required SetKind Kind { get; init; }
 
+    /// <summary>What is asked after it.</summary>
+    public required IReadOnlyList<Asked> Asks { get; init; }
+
     public required int Reps { get; init; }
 
     public required double? Percent { get; init; }
@@ -155,7 +158,11 @@ public sealed record FloorSet
 
     public required Side? Side { get; init; }
 
+    /// <summary>Of a way, with each implement.</summary>
     public required int? Metres { get; init; }
+
+    /// <summary>The whole way.</summary>
+    public required int? Way { get; init; }
 
     public required int? Seconds { get; init; }
 

@@ -21,7 +21,6 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
     private const double MiddlingLoad = 0.35;
-    private const double SecondsAMetre = 0.8;
     private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
@@ -48,7 +47,7 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         IEnumerable<Load> steps = _loader
             .MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0]
             .Steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg);
-        return Row(session, item, place, steps.Any() ? steps.Max() : null, item.Sets[place].Rpe);
+        return Row(session, item, place, steps.Any() ? steps.Max() : null, item.Sets[place].Rpe.InReserve);
     }
 
     private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
@@ -56,21 +55,21 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         double weeks = (session.Date.DayNumber - plan.Block!.Start.DayNumber) / 7.0;
         // A carry has no max: it is rated as it was asked for.
         if (plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise) is not { } max)
-            return Row(session, item, place, load, item.Sets[place].Rpe);
+            return Row(session, item, place, load, item.Sets[place].Rpe.InReserve);
         double strength = max.Kilograms * (1 + GrowthAWeek * (weeks + 1));
         RepCurve curve = new(ExerciseCatalogue.Shipped[item.Exercise].Curve);
         double body = ExerciseCatalogue.Shipped[item.Exercise].BodyFraction * file.Client.Facts.MassKg;
         double left = curve.RepsToFailure((load.Kilograms + body) / strength) - item.Sets[place].Reps - FatiguePerSet * place;
-        return Row(session, item, place, load, Rpe.NearestHalf(10 - left));
+        return Row(session, item, place, load, left);
     }
 
-    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load? load, Rpe rpe)
+    /// <param name="left">Repetitions that were left; an AMRAP does them, and says so before.</param>
+    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load? load, double left)
     {
         PrescribedSet set = item.Sets[place];
         SetKind kind = SetKinds.Of(set, item.Role, ExerciseCatalogue.Shipped[item.Exercise]);
-        bool counted = kind is SetKind.Lift or SetKind.BodyWeight or SetKind.Throw or SetKind.Jump;
-        bool weighed = kind is SetKind.Lift or SetKind.Carry or SetKind.Throw or SetKind.Hold;
-        double? metres = set.Metres * Math.Max(1, set.Medley.Count);
+        IReadOnlyList<Asked> asks = SetKinds.Asks(kind, set);
+        int more = Math.Max(0, (int)Math.Floor(left));
         return new()
         {
             CoachId = file.Client.CoachId,
@@ -79,13 +78,16 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
             Date = session.Date,
             Exercise = item.Exercise,
             Place = place,
-            LoadKg = weighed && load is { Kilograms: > 0 } lifted ? (decimal)lifted.Kilograms : null,
-            Reps = counted ? set.Reps : null,
+            LoadKg = asks.Contains(Asked.Load) && load is { Kilograms: > 0 } lifted ? (decimal)lifted.Kilograms : null,
+            Reps = asks.Contains(Asked.Reps) ? set.Reps + (set.Amrap ? more : 0) : null,
             Side = set.Side,
-            Rpe = kind is SetKind.Lift or SetKind.BodyWeight ? (decimal)rpe.Value : null,
-            Seconds = (decimal?)(kind is SetKind.Hold ? set.Seconds : metres * SecondsAMetre),
-            Metres = (decimal?)metres,
-            CleanReps = kind is SetKind.Drill ? set.Reps : null,
+            Rpe = asks.Contains(Asked.Rpe) ? (decimal)Rpe.NearestHalf(10 - left).Value : null,
+            Amrap = set.Amrap,
+            SaidAtRep = set.Amrap ? set.Reps : null,
+            RirSaid = set.Amrap ? more : null,
+            Seconds = asks.Contains(Asked.Seconds) ? (decimal)SessionTime.UnderTension(set) : null,
+            Metres = set.Way,
+            CleanReps = asks.Contains(Asked.Clean) ? set.Reps : null,
             Word = kind switch
             {
                 SetKind.Priming => SetWord.Felt,

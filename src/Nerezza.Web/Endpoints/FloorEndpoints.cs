@@ -53,33 +53,17 @@ public static class FloorEndpoints
         };
         if (empty.Stop is not null)
             return TypedResults.Ok(empty);
-        ClientLog sets = await log.Of(id, cancel, date);
-        // Today's own sets do not move today's plan: the ramp and the percentages stay while the session runs, and the proposal answers
-        // each set.
-        ClientLog before = sets.Before(date);
-        List<LoggedSetRow> today = [.. sets.Recent.Where(set => set.Date == date)];
-        ClientCase @case = desk.CurrentCase(row, file, before);
-        Plan plan = desk.Current(row, file, before);
-        FloorView view = empty with { Dates = dates, Daily = floor.Daily(plan) };
-        if (plan.Block is null || FloorViews.SessionOn(plan.Block, date) is not { } found)
-            return TypedResults.Ok(view);
-        Core.Floor.Substitution substitution = desk.Substitutes(@case);
-        var loader = new Core.Loads.Loading.Loader(@case.Equipment);
+        FloorDay day = FloorDay.Of(row, file, await log.Of(id, cancel, date), date, desk);
+        FloorView view = empty with { Dates = dates, Daily = floor.Daily(day.Plan) };
         return TypedResults.Ok(
-            view with
-            {
-                Session = new FloorSession(found.Week.Number, found.Week.Kind, found.Session.Minutes),
-                Order = Core.Floor.SetOrder.Of(found.Session.Items),
-                Items =
-                [
-                    .. found.Session.Items.Select(item =>
-                        floor.Item(item, found.Session, @case, today, plan, substitution, loader) with
-                        {
-                            Changed = FloorViews.Changed(item, date, row.Document, before),
-                        }
-                    ),
-                ],
-            }
+            day.Planned is not var (week, session)
+                ? view
+                : view with
+                {
+                    Session = new FloorSession(week.Number, week.Kind, session.Minutes),
+                    Order = Core.Floor.SetOrder.Of(session.Items),
+                    Items = [.. session.Items.Select(item => floor.Item(item, session, day))],
+                }
         );
     }
 

@@ -25,21 +25,25 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>
         [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
-    /// <summary>Why the load of an exercise is another than when the block was made; empty where it is not.</summary>
-    /// <param name="before">What was done before the day.</param>
-    public static string Changed(PrescribedItem item, DateOnly date, PlanDocument made, ClientLog before)
+    private static string Changed(PrescribedItem item, FloorDay day)
     {
-        ItemPart? On(DateOnly day) =>
-            made
-                .Block?.Weeks.SelectMany(week => week.Sessions)
-                .FirstOrDefault(session => session.Date == day)
+        ItemPart? On(DateOnly date) =>
+            day
+                .Made.Block?.Weeks.SelectMany(week => week.Sessions)
+                .FirstOrDefault(session => session.Date == date)
                 ?.Items.FirstOrDefault(other => other.Exercise == item.Exercise);
-        Load? then = On(date)?.Sets.Max(set => set.Kg) is { } kg and > 0 ? Load.FromKilograms(kg) : null;
-        NextTime? change = SessionSummary.ChangeOf(date, item, then, before.Days, day => [.. (On(day)?.Sets ?? []).Select(Asked)]);
+        Load? then = On(day.Date)?.Sets.Max(set => set.Kg) is { } kg and > 0 ? Load.FromKilograms(kg) : null;
+        NextTime? change = SessionSummary.ChangeOf(
+            day.Date,
+            item,
+            then,
+            day.Before.Days,
+            date => [.. (On(date)?.Sets ?? []).Select(AskedOf)]
+        );
         return change is null ? "" : FloorWords.Text(change);
     }
 
-    private static AskedSet Asked(SetPart set) => new((int)(set.Reps ?? 0), set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null);
+    private static AskedSet AskedOf(SetPart set) => new((int)(set.Reps ?? 0), set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null);
 
     /// <summary>What the session of a day came to.</summary>
     public SummaryView Summary(Plan before, Plan after, DateOnly date, IReadOnlyList<Core.Clients.LogSet> done) =>
@@ -58,46 +62,39 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
                 )),
         ]);
 
-    public FloorItem Item(
-        PrescribedItem item,
-        Session session,
-        ClientCase @case,
-        IReadOnlyList<LoggedSetRow> doneToday,
-        Plan plan,
-        Substitution substitution,
-        Loader loader
-    )
+    /// <summary>An exercise of the day's session, with what can stand in for it.</summary>
+    public FloorItem Item(PrescribedItem item, Session session, FloorDay day)
     {
         // Where some sets were done with the exercise itself, only the rest goes over.
         int left = Math.Max(
             1,
             item.SetsASide
-                - doneToday
-                    .Where(set => set.Exercise == item.Exercise)
+                - day.Done.Where(set => set.Exercise == item.Exercise)
                     .GroupBy(set => set.Side)
                     .Select(side => side.Count())
                     .DefaultIfEmpty(0)
                     .Max()
         );
-        IEnumerable<string> ids = plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
-        // What stands in the session already is done there; twice on one day nobody could tell whose a set is.
-        ids = ids.Except(session.Items.Select(other => other.Exercise));
-        return Line(item, @case, doneToday, plan, loader) with
+        IEnumerable<string> ids = day.Plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
+        return Line(item, day) with
         {
+            Changed = Changed(item, day),
             Substitutes =
             [
-                .. ids.Select(id => substitution.For(item, id, left))
+                // What stands in the session already is done there; twice on one day nobody could tell whose a set is.
+                .. ids.Except(session.Items.Select(other => other.Exercise))
+                    .Select(id => day.Substitution.For(item, id, left))
                     .OfType<PrescribedItem>()
-                    .Select(other => Line(other, @case, doneToday, plan, loader)),
+                    .Select(other => Line(other, day)),
             ],
         };
     }
 
-    private FloorItem Line(PrescribedItem item, ClientCase @case, IReadOnlyList<LoggedSetRow> doneToday, Plan plan, Loader loader)
+    private FloorItem Line(PrescribedItem item, FloorDay day)
     {
         Exercise exercise = catalogue[item.Exercise];
-        List<LoggedSetRow> done = [.. doneToday.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
-        LoadMeans means = MeansOf(item, exercise, loader);
+        List<LoggedSetRow> done = [.. day.Done.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
+        LoadMeans means = day.Loader.MeansOn(item.Sets[0].Bar, exercise);
         return new FloorItem
         {
             Exercise = item.Exercise,
@@ -108,10 +105,10 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Cues = item.Cues,
             SetUp = FloorWords.Text(item, catalogue),
             Seconds = SessionTime.Seconds(item, catalogue),
-            Bands = exercise.Load is LoadSource.Band ? [.. @case.Equipment.Bands.Select(band => band.Name)] : [],
+            Bands = exercise.Load is LoadSource.Band ? [.. day.Case.Equipment.Bands.Select(band => band.Name)] : [],
             WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             Sets = [.. item.Sets.Select((set, place) => Set(set, place, item.Role, exercise, done))],
-            Proposal = Proposal(item, exercise, @case, done, means, plan),
+            Proposal = Proposal(item, exercise, done, Lifting.Of(day.Plan, exercise, day.Case.Client.MassKg, means, catalogue)),
             Loads = Choices(item, means),
             Substitutes = [],
             Superset = item.Superset,
@@ -130,7 +127,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Reps = row.Reps,
             Rpe = (double?)row.Rpe,
             Amrap = row.Amrap,
-            RirSaidAt = row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null,
+            RirSaidAt = ClientLog.Said(row),
             Seconds = (double?)row.Seconds,
             Metres = (double?)row.Metres,
             HeightCm = (double?)row.HeightCm,
@@ -145,17 +142,14 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             LoggedAt = row.LoggedAt,
         };
 
-    private static LoadMeans MeansOf(PrescribedItem item, Exercise exercise, Loader loader)
+    private FloorSet Set(PrescribedSet set, int place, Role role, Exercise exercise, List<LoggedSetRow> done)
     {
-        IReadOnlyList<LoadMeans> all = loader.MeansFor(exercise);
-        return all.FirstOrDefault(means => means is LoadMeans.OnBar bar && bar.Rack.Bar.Name == item.Sets[0].Bar) ?? all[0];
-    }
-
-    private FloorSet Set(PrescribedSet set, int place, Role role, Exercise exercise, List<LoggedSetRow> done) =>
-        new()
+        SetKind kind = SetKinds.Of(set, role, exercise);
+        return new()
         {
             Place = place,
-            Kind = SetKinds.Of(set, role, exercise),
+            Kind = kind,
+            Asks = SetKinds.Asks(kind, set),
             Reps = set.Reps,
             Percent = set.Percent?.Value,
             Kg = set.Load?.Kilograms,
@@ -169,6 +163,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             LeastRestSeconds = set.Rest.LeastSeconds,
             Side = set.Side,
             Metres = set.Metres,
+            Way = set.Way,
             Seconds = set.Seconds,
             Implements =
             [
@@ -177,27 +172,15 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Amrap = set.Amrap,
             Done = done.Find(row => row.Place == place) is { } row ? View(row) : null,
         };
+    }
 
-    private FloorProposal? Proposal(
-        PrescribedItem item,
-        Exercise exercise,
-        ClientCase @case,
-        List<LoggedSetRow> done,
-        LoadMeans means,
-        Plan plan
-    )
+    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, List<LoggedSetRow> done, Lifting lifting)
     {
         int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
         List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item, exercise))];
         if (sets.Count == 0 || next < 0)
             return null;
-        RepCurve curve = plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise)?.Curve ?? new RepCurve(exercise.Curve);
-        NextSet proposal = NextSet.After(
-            sets,
-            Ahead(item.Sets[next]),
-            item.Sets.Count - done.Count,
-            new Lifting(curve, exercise.BodyFraction * @case.Client.MassKg, means, plan.Bias.For(exercise, catalogue).Repetitions)
-        );
+        NextSet proposal = NextSet.After(sets, Ahead(item.Sets[next]), item.Sets.Count - done.Count, lifting);
         if (FloorWords.Text(proposal) is not { } text)
             return null;
         ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var asked }
@@ -206,8 +189,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         return new FloorProposal(next, text, set, Ends: proposal is NextSet.EndExercise);
     }
 
-    private static SetAhead Ahead(PrescribedSet set) =>
-        new(set.Load, set.Reps, set.Rpe) { Seconds = set.Seconds, Metres = set.Metres * Math.Max(1, set.Medley.Count) };
+    private static SetAhead Ahead(PrescribedSet set) => new(set.Load, set.Reps, set.Rpe) { Seconds = set.Seconds, Metres = set.Way };
 
     private static SetDone Done(LoggedSetRow row, PrescribedItem item, Exercise exercise) =>
         new()
@@ -240,10 +222,4 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     }
 
     private static double[]? Kilograms(IReadOnlyList<Load>? plates) => plates?.Select(plate => plate.Kilograms).ToArray();
-
-    /// <summary>The session of a date, with its week; null when none is planned then.</summary>
-    public static (Week Week, Session Session)? SessionOn(Block block, DateOnly date) =>
-        block
-            .Weeks.SelectMany(week => week.Sessions.Select(session => ((Week, Session)?)(week, session)))
-            .FirstOrDefault(pair => pair!.Value.Item2.Date == date);
 }

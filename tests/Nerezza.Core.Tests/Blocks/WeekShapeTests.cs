@@ -12,6 +12,21 @@ public sealed class WeekShapeTests
     private static readonly DateOnly Monday = new(2026, 11, 30);
 
     // L load, d deload; docs/handbook/12-weeks-and-blocks.md.
+    // The block starts on Monday 30 November 2026.
+    [Theory]
+    [InlineData(null, 3)] // nobody trained yet
+    [InlineData(0, 3)] // one session is logged, and the first two weeks go on
+    [InlineData(-3, 3)] // two weeks end in the second of the block
+    [InlineData(-7, 2)]
+    [InlineData(-14, 1)]
+    [InlineData(-200, 1)]
+    public void No_set_goes_to_the_last_repetition_in_a_clients_first_two_weeks(int? firstLogged, int week)
+    {
+        DateOnly start = new(2026, 11, 30);
+        LogDay[] log = firstLogged is { } days ? [new LogDay(start.AddDays(days), null, []), new LogDay(start.AddDays(2), null, [])] : [];
+        Assert.Equal(week, CalibratingSets.FirstWeek(log, start));
+    }
+
     [Theory]
     [InlineData(1, Progression.Wave, Level.Intermediate, 30, "L")]
     [InlineData(4, Progression.Wave, Level.Intermediate, 30, "LLLd")]

@@ -161,6 +161,47 @@ public sealed class MaxEstimatesTests
     }
 
     [Theory]
+    [InlineData(4, 2)]
+    [InlineData(5, 0)] // who says five or more says nothing
+    public void A_claim_of_many_left_tells_no_bias(double said, double bias)
+    {
+        LogSet amrap = new()
+        {
+            Exercise = "goblet-squat",
+            Load = Load.FromKilograms(20),
+            Reps = 12 + (int)said,
+            Amrap = true,
+            ReserveSaid = new ReserveSaid(8, said),
+        };
+        Assert.Equal(bias, EffortBias.Of([Day(Today, amrap)]).Repetitions);
+    }
+
+    // Front squats, no set of which tells more than that there was at least so much: the highest of the day's bounds, with 20 % of doubt.
+    [Theory]
+    [InlineData("8x60@5 8x60@5", 12, 60)] // as if four more were left
+    [InlineData("8x60@5 23x60@", 20, 60)] // as many as possible, too many to tell: at least what twenty tell
+    [InlineData("8x75@5 23x60@", 12, 75)]
+    public void Where_all_is_a_bound_the_highest_counts(string sets, double toFailure, double kg)
+    {
+        LogSet[] done =
+        [
+            .. sets.Split(' ')
+                .Select(text => text.Split('x', '@'))
+                .Select(part => new LogSet
+                {
+                    Exercise = "front-squat",
+                    Reps = int.Parse(part[0]),
+                    Load = Load.FromKilograms(double.Parse(part[1])),
+                    Rpe = part[2].Length > 0 ? Rpe.Of(double.Parse(part[2])) : null,
+                    Amrap = part[2].Length == 0,
+                }),
+        ];
+        OneRepMax max = Book(log: [Day(Today, done)]).Find("front-squat")!;
+        Assert.Equal(kg / RepCurve.Standard.Fraction(toFailure), max.Kilograms, 4);
+        Assert.Equal(0.2, max.LogSd, 5);
+    }
+
+    [Theory]
     [InlineData("leg-extension", "back-squat-high-bar", 1)] // learned on a machine: one repetition on the bar
     [InlineData("leg-extension", "seated-leg-curl", 2)]
     [InlineData("conventional-deadlift", "back-squat-high-bar", 2)] // learned on a bar

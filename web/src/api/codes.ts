@@ -2,6 +2,7 @@
 export const codes = {
   accessorySchool: ['stimulus', 'positions', 'muscles'],
   answerGroup: ['emergency', 'doctor', 'doctor-with-pain', 'before-heavy'],
+  asked: ['load', 'reps', 'rpe', 'reserve', 'seconds', 'metres', 'height', 'clean', 'word'],
   blockBase: ['made', 'empty'],
   blockFocus: ['whole', 'lower'],
   blockKind: ['auto', 'foundation', 'muscle', 'strength', 'peak', 'return', 'deload', 'test'],

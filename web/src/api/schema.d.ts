@@ -2430,6 +2430,8 @@ export interface components {
             ask: components["schemas"]["ScreenAsk"];
             norm: null | components["schemas"]["Norm"];
         };
+        /** @enum {unknown} */
+        Asked: "load" | "reps" | "rpe" | "reserve" | "seconds" | "metres" | "height" | "clean" | "word";
         AttemptsView: {
             exercise: string;
             /** Format: double */
@@ -3103,6 +3105,7 @@ export interface components {
             /** Format: int32 */
             place: number;
             kind: components["schemas"]["SetKind"];
+            asks: components["schemas"]["Asked"][];
             /** Format: int32 */
             reps: number;
             /** Format: double */
@@ -3125,6 +3128,8 @@ export interface components {
             side: null | components["schemas"]["Side"];
             /** Format: int32 */
             metres: null | number;
+            /** Format: int32 */
+            way: null | number;
             /** Format: int32 */
             seconds: null | number;
             implements: components["schemas"]["FloorImplement"][];
@@ -4230,6 +4235,7 @@ export type AgainstLine = components['schemas']['AgainstLine'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type ArchivedClient = components['schemas']['ArchivedClient'];
 export type AskView = components['schemas']['AskView'];
+export type Asked = components['schemas']['Asked'];
 export type AttemptsView = components['schemas']['AttemptsView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];

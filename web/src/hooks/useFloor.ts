@@ -64,7 +64,7 @@ export function useFloorLog(clientId: string): FloorLog {
   const correct = useCallback(
     async (setId: string, set: Omit<LogSet, 'id'>) => {
       const id = uuid()
-      await enqueue({ id, set: { ...set, id, supersedes: setId } })
+      return enqueue({ id, set: { ...set, id, supersedes: setId } })
     },
     [enqueue],
   )

@@ -40,6 +40,13 @@ public sealed class Loader(Equipment equipment)
             ?? all[0];
     }
 
+    /// <summary>The way with a bar of this name; the usual one where there is none.</summary>
+    public LoadMeans MeansOn(string? bar, Exercise exercise)
+    {
+        IReadOnlyList<LoadMeans> all = MeansFor(exercise);
+        return all.FirstOrDefault(means => means is LoadMeans.OnBar on && on.Rack.Bar.Name == bar) ?? all[0];
+    }
+
     private List<LoadMeans> Find(LoadSource source, BarStart start) =>
         source switch
         {

@@ -123,6 +123,7 @@ export const BlockGrid = memo(function BlockGrid(props: GridProps) {
           ref={grid}
           role="grid"
           aria-label="Block"
+          aria-busy={!whole}
           className="grid"
           style={{ minWidth: `${block.weeks.length * 145 + 170}px` }}
           onKeyDown={onKey}

@@ -2,7 +2,7 @@ import { Box, Grid } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { clock } from '../../text/numbers'
 import { BigKey } from './BigKey'
-import { elapsed, type Entry } from './entry'
+import { clockPressed, elapsed, type Entry } from './entry'
 import type { FloorColors } from './floor-theme'
 
 interface Props {
@@ -32,8 +32,7 @@ export function Clock({ entry, onEntry, target, onTarget, colors }: Props) {
   }, [reached, onTarget])
   const toggle = () => {
     setNow(Date.now())
-    if (running) onEntry({ startedAt: null, seconds: Math.max(1, Math.round(elapsed(entry, Date.now()))) })
-    else onEntry({ startedAt: Date.now() })
+    onEntry(clockPressed(entry, Date.now()))
   }
   return (
     <Grid templateColumns="minmax(0, 1fr) minmax(0, 1fr)" gap={2} mt={3} alignItems="center">

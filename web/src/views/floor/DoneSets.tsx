@@ -33,7 +33,7 @@ export function DoneSets({ view, item, log, colors }: Props) {
             key={set.place}
             type="button"
             aria-expanded={opened === set.place}
-            aria-label={`Set ${set.place + 1}: ${setInShort(one)}. Correct it`}
+            aria-label={`Set ${set.place + 1}${set.side ? `, ${set.side}` : ''}: ${setInShort(one)}. Correct it`}
             onClick={() => setOpened(opened === set.place ? null : set.place)}
             minH="target"
             px={3}

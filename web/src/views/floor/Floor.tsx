@@ -11,6 +11,7 @@ import { Instead } from './Instead'
 import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
 import { signal, useSound } from './signal'
 import { Summary } from './Summary'
+import { Refused } from './Refused'
 import { useAwake } from './useAwake'
 import { useRest } from './useRest'
 import { DoneSets } from './DoneSets'
@@ -105,8 +106,6 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
   const item = turn ? view.items[turn.item] : undefined
   const line = useRef<HTMLDivElement>(null)
   useInSight(line, `${turn?.item}-${turn?.place}`)
-  // A superset goes on by itself; what was chosen by hand stays until it is done.
-  const isSuperset = item?.superset !== null && item?.superset !== undefined
   return (
     <Flex direction="column" flex="1" maxW="1180px" w="100%" mx="auto">
       <Flex as="nav" ref={line} aria-label="Exercises" gap={2} px={4} pt={3} overflowX="auto" flexShrink={0}>
@@ -126,10 +125,13 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
       </Flex>
       <Flex px={4} mt={2} justify="space-between" align="center" gap={3} color={colors.quiet}>
         <Box>{left.length > 0 ? `${count(left.length, 'set')} left, about ${Math.ceil(secondsLeft(view, left) / 60)} min` : ''}</Box>
-        <chakra.button type="button" aria-pressed={sound.on} onClick={sound.toggle} minH="target" px={2}>
-          {sound.on ? 'Sound is on' : 'Sound is off'}
+        <chakra.button type="button" onClick={sound.toggle} minH="target" px={2} textDecoration="underline">
+          {sound.on ? 'Turn sound off' : 'Turn sound on'}
         </chakra.button>
       </Flex>
+      <Box px={4}>
+        <Refused log={log} colors={colors} />
+      </Box>
       {turn && item ? (
         <>
           <Station
@@ -137,7 +139,7 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
             view={view}
             item={item}
             turn={turn}
-            log={isSuperset ? { ...log, log: (set) => (setChosen(null), log.log(set)) } : log}
+            log={log}
             rest={rest}
             sound={sound.on}
             warmed={warmed.value[item.exercise] ?? 0}

@@ -8,7 +8,7 @@ const repsInWords = (reps: number | null) => (reps === 1 ? '1 repetition' : `${r
 
 /** Load and repetitions, with a rating. */
 export function LiftEntry(props: EntryProps) {
-  const { set, entry, onLog, colors } = props
+  const { entry } = props
   const what = `${entry.reps ?? 0} × ${entry.kg === null ? 'no load' : mass(entry.kg)}`
   return (
     <>
@@ -16,23 +16,14 @@ export function LiftEntry(props: EntryProps) {
         <LoadStepper {...props} />
         <Count {...props} of="reps" label="Reps" />
       </Pair>
-      {set.amrap ? (
-        <AmrapKeys {...props} what={what} />
-      ) : (
-        <>
-          <RpeKeys onRpe={(rpe) => onLog({ rpe })} colors={colors} />
-          <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
-            Done, {what}, no rating
-          </DoneKey>
-        </>
-      )}
+      <RatedKeys {...props} what={what} />
     </>
   )
 }
 
 /** Repetitions of the body or against a band, with a rating. */
 export function BodyWeightEntry(props: EntryProps) {
-  const { item, set, entry, onEntry, onLog, colors } = props
+  const { item, entry, onEntry, colors } = props
   const banded = item.bands.length > 0
   const extra = [entry.band ? `${entry.band} band` : '', entry.kg ? `${mass(entry.kg)} ${massUnit()} more` : '']
   const what = [repsInWords(entry.reps), ...extra].filter(Boolean).join(', ')
@@ -56,16 +47,21 @@ export function BodyWeightEntry(props: EntryProps) {
           ))}
         </Flex>
       )}
-      {set.amrap ? (
-        <AmrapKeys {...props} what={what} />
-      ) : (
-        <>
-          <RpeKeys onRpe={(rpe) => onLog({ rpe })} colors={colors} />
-          <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
-            Done, {what}, no rating
-          </DoneKey>
-        </>
-      )}
+      <RatedKeys {...props} what={what} />
+    </>
+  )
+}
+
+/** The keys that log it: a rating, none, or of an AMRAP what was said and done. */
+function RatedKeys(props: EntryProps & { what: string }) {
+  const { set, onLog, colors, what } = props
+  if (set.asks.includes('reserve')) return <AmrapKeys {...props} />
+  return (
+    <>
+      <RpeKeys onRpe={(rpe) => onLog({ rpe })} colors={colors} />
+      <DoneKey onPress={() => onLog({})} colors={colors}>
+        Done, {what}, no rating
+      </DoneKey>
     </>
   )
 }
@@ -93,7 +89,7 @@ function AmrapKeys({ set, entry, onEntry, onLog, colors, what }: EntryProps & { 
           ))}
         </Grid>
       </Box>
-      <DoneKey onPress={() => onLog({ rpe: null })} colors={colors}>
+      <DoneKey onPress={() => onLog({})} colors={colors}>
         Done, {what}
         {entry.left === null ? ', nothing said' : ''}
       </DoneKey>

@@ -1,11 +1,10 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
 import { weekKinds } from '../../text/codes'
 import { clock, effort, mass, massUnit, massWord, plain } from '../../text/numbers'
-import { Plates, platesInWords } from '../../ui/Plates'
 import { SetBars } from '../../ui/SetBars'
-import { isRated, wayOf } from './entry'
+import { BigLoad } from './BigLoad'
 import type { FloorColors } from './floor-theme'
 import { type DoneSet, doneFor, floorBars, platesFor, type Turn } from './session'
 import { WhichSide } from './WhichSide'
@@ -29,35 +28,31 @@ export function SetAtHand({ view, item, turn, set, kg, other, log, colors }: Pro
     .findLast((done) => done !== null)
   const before = lastDone ? platesFor(item, set, lastDone.kg) : (item.warmUp.at(-1)?.perSide ?? null)
   const perSide = platesFor(item, set, kg)
+  const [text, said] = large(set, kg)
   return (
     <Box>
       <Box color={colors.quiet} mt={2}>
         {placeOf(item, set)}
         {view.session && view.session.weekKind !== 'load' ? `, ${weekKinds[view.session.weekKind].toLowerCase()}` : ''}
       </Box>
-      <WhichSide item={item} set={set} other={other} colors={colors} />
-      <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
-        <Large set={set} kg={kg} />
-        {perSide && (
-          <Box bg="plates.ground" py={1}>
-            <Plates perSide={perSide} before={before} height={92} />
-          </Box>
-        )}
-      </Grid>
-      <Box color={colors.quiet} mt={1}>
-        {under(set, kg)}
-        {perSide ? `, ${platesInWords(perSide, before)}` : ''}
-        {set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}
-      </Box>
+      <WhichSide set={set} other={other} colors={colors} />
+      <BigLoad
+        text={text}
+        said={said}
+        perSide={perSide}
+        before={before}
+        under={`${under(set, kg)}${set.each && set.count && set.count > 1 ? `, ${set.count} of ${mass(set.each)}` : ''}`}
+        colors={colors}
+      />
       <Flex wrap="wrap" columnGap={6} rowGap={2} py={2} my={2} borderY="1px solid" borderColor={colors.hair}>
         {set.metres !== null ? (
-          <Asked label="Metres" value={String(wayOf(set))} colors={colors} />
+          <Asked label="Metres" value={String(set.way)} colors={colors} />
         ) : set.seconds !== null ? (
           <Asked label="Seconds" value={String(set.seconds)} colors={colors} />
         ) : (
           <Asked label="Reps" value={set.amrap ? `${set.reps}+` : String(set.reps)} colors={colors} />
         )}
-        {isRated(set) && <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />}
+        {set.asks.includes('rpe') && <Asked label="Effort" value={set.rpe === null ? 'easy' : plain(set.rpe)} colors={colors} />}
         {set.seconds === null && set.metres === null && <Asked label="Tempo" value={set.tempo} colors={colors} />}
         <Asked label="Rest" value={clock(set.restSeconds)} colors={colors} />
       </Flex>
@@ -104,23 +99,7 @@ function placeOf(item: FloorItem, set: FloorSet): string {
   return `Set ${alike.indexOf(set) + 1} of ${alike.length}${set.side ? ` ${set.side}` : ''}`
 }
 
-/** What is read from across the room: the load, or what stands in its place. */
-function Large({ set, kg }: { set: FloorSet; kg: number | null }) {
-  const [text, said] = large(set, kg)
-  return (
-    <Box
-      textStyle={text.length > 5 ? 'rest' : 'weight'}
-      lineHeight={0.95}
-      fontWeight="strong"
-      fontStretch="70%"
-      aria-label={said}
-      overflowWrap="anywhere"
-    >
-      {text}
-    </Box>
-  )
-}
-
+/** What is read from across the room, the load or what stands in its place; and what it is called for who hears it. */
 function large(set: FloorSet, kg: number | null): [string, string] {
   if (kg !== null && kg > 0) return [mass(kg), `${mass(kg)} ${massWord()}`]
   switch (set.kind) {
@@ -128,7 +107,7 @@ function large(set: FloorSet, kg: number | null): [string, string] {
       return [clock(set.seconds ?? 0), `${set.seconds} seconds`]
     case 'carry':
     case 'medley':
-      return [`${wayOf(set)} m`, `${wayOf(set)} metres`]
+      return [`${set.way} m`, `${set.way} metres`]
     case 'priming':
     case 'drill':
     case 'throw':

@@ -7,10 +7,9 @@ import { isTyping } from '../../keys/useKeys'
 import { mass } from '../../text/numbers'
 import { BigKey } from './BigKey'
 import { DoneSets } from './DoneSets'
-import { type Entry, entryFor, isRated, loggedAs, type Said } from './entry'
+import { clockPressed, type Entry, entryFor, loggedAs, type Said } from './entry'
 import type { FloorColors } from './floor-theme'
 import { More } from './More'
-import { Refused } from './Refused'
 import { RestBand } from './RestBand'
 import { SetAtHand } from './SetAtHand'
 import { SetEntry } from './SetEntry'
@@ -67,8 +66,7 @@ function WarmingUp({
   rest,
   colors,
 }: Props & Hand & { onTick: () => void; onSkip: () => void }) {
-  const nothing = () => undefined
-  const onKey = useFloorKeys({ digit: nothing, yes: onTick, no: nothing, clock: nothing, step: nothing, count: nothing })
+  const onKey = useFloorKeys({ yes: onTick })
   return (
     <Box
       ref={hand}
@@ -141,7 +139,6 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Pr
         {set.seconds === null && set.metres === null && <TempoCount tempo={set.tempo} sound={sound} colors={colors} />}
         <More entry={entry} onEntry={draft.set} colors={colors} caution={view.caution} />
         <DoneSets view={view} item={item} log={log} colors={colors} />
-        <Refused log={log} colors={colors} />
       </Flex>
     </Grid>
   )
@@ -156,22 +153,25 @@ function useSetKeys(
   onLog: (said: Said) => void,
 ) {
   const yes: Said =
-    set.kind === 'priming' ? { word: 'felt' } : set.kind === 'throw' || set.kind === 'jump' ? { word: 'fast' } : { rpe: null }
-  const counts = set.kind === 'hold' ? 'seconds' : set.kind === 'carry' || set.kind === 'medley' ? 'metres' : 'reps'
+    set.kind === 'priming'
+      ? { word: 'felt' }
+      : set.kind === 'drill'
+        ? { cleanReps: set.reps }
+        : set.asks.includes('word')
+          ? { word: 'fast' }
+          : {}
+  const counts = set.seconds !== null ? 'seconds' : set.way !== null ? 'metres' : 'reps'
   return useFloorKeys({
     digit: (digit) => {
-      if (isRated(set) && (digit === 0 || digit >= 5)) onLog({ rpe: digit === 0 ? 10 : digit })
+      if (set.asks.includes('rpe') && (digit === 0 || digit >= 5)) onLog({ rpe: digit === 0 ? 10 : digit })
       else if (set.kind === 'drill' && digit <= set.reps) onLog({ cleanReps: digit })
     },
-    yes: () => onLog(set.kind === 'drill' ? { cleanReps: set.reps } : yes),
+    yes: () => onLog(yes),
     no: () => {
-      if (set.kind === 'priming') onLog({ word: 'not-yet' })
-      else if (set.kind === 'throw' || set.kind === 'jump') onLog({ word: 'slowing' })
+      if (set.asks.includes('word')) onLog({ word: set.kind === 'priming' ? 'not-yet' : 'slowing' })
     },
     clock: () => {
-      if (counts === 'reps') return
-      if (entry.startedAt === null) onEntry({ startedAt: Date.now() })
-      else onEntry({ startedAt: null, seconds: Math.max(1, Math.round((Date.now() - entry.startedAt) / 1000)) })
+      if (set.asks.includes('seconds')) onEntry(clockPressed(entry, Date.now()))
     },
     step: (direction) => {
       if (entry.kg !== null) onEntry({ kg: stepLoad(item.loads, entry.kg, direction) })

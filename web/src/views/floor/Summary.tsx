@@ -21,7 +21,7 @@ export function Summary({ clientId, date, colors }: Props) {
       {lines.map((line) => (
         <Box key={line.exercise} py={3} borderTop="1px solid" borderColor={colors.hair}>
           <Box fontWeight="strong">
-            {line.name}: {line.done} of {line.planned} sets
+            {line.name}: {line.planned > 0 ? `${line.done} of ${line.planned} sets` : `${line.done} sets, in another's place`}
           </Box>
           {line.max && mass(line.max.beforeKg, 1) !== mass(line.max.afterKg, 1) && (
             <Box color={line.max.isClear ? undefined : colors.quiet}>

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { FloorItem } from '../../api/schema'
 import { mass, massWord } from '../../text/numbers'
-import { Plates, platesInWords } from '../../ui/Plates'
 import { BigKey } from './BigKey'
+import { BigLoad } from './BigLoad'
 import type { FloorColors } from './floor-theme'
 
 interface Props {
@@ -19,26 +19,19 @@ interface Props {
 export function WarmUp({ item, done, onTick, onBack, onSkip, colors }: Props) {
   const set = item.warmUp[done]
   if (!set) return null
-  const before = item.warmUp[done - 1]?.perSide ?? null
   return (
     <Box maxW="640px">
       <Box color={colors.quiet} mt={2}>
         Warm-up {done + 1} of {item.warmUp.length}
       </Box>
-      <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
-        <Box textStyle="weight" lineHeight={0.95} fontWeight="strong" fontStretch="70%" aria-label={`${mass(set.kg)} ${massWord()}`}>
-          {mass(set.kg)}
-        </Box>
-        {set.perSide && (
-          <Box bg="plates.ground" py={1}>
-            <Plates perSide={set.perSide} before={before} height={92} />
-          </Box>
-        )}
-      </Grid>
-      <Box color={colors.quiet} mt={1}>
-        {massWord()}
-        {set.perSide ? `, ${platesInWords(set.perSide, before)}` : ''}
-      </Box>
+      <BigLoad
+        text={mass(set.kg)}
+        said={`${mass(set.kg)} ${massWord()}`}
+        perSide={set.perSide}
+        before={item.warmUp[done - 1]?.perSide}
+        under={massWord()}
+        colors={colors}
+      />
       <Box textStyle="figure" fontWeight="strong" mt={2}>
         {set.reps} reps
       </Box>
@@ -49,13 +42,13 @@ export function WarmUp({ item, done, onTick, onBack, onSkip, colors }: Props) {
       </Grid>
       <Flex gap={2} mt={2} wrap="wrap">
         {done > 0 && (
-          <Small onPress={onBack} colors={colors}>
+          <BigKey onPress={onBack} colors={colors}>
             Back one
-          </Small>
+          </BigKey>
         )}
-        <Small onPress={onSkip} colors={colors}>
+        <BigKey onPress={onSkip} colors={colors}>
           Go to the work sets
-        </Small>
+        </BigKey>
       </Flex>
       <chakra.ol mt={4} listStyleType="none" aria-label="Warm-up sets">
         {item.warmUp.map((one, at) => (
@@ -71,13 +64,5 @@ export function WarmUp({ item, done, onTick, onBack, onSkip, colors }: Props) {
         ))}
       </chakra.ol>
     </Box>
-  )
-}
-
-function Small({ children, onPress, colors }: { children: string; onPress: () => void; colors: FloorColors }) {
-  return (
-    <chakra.button type="button" onClick={onPress} minH="hand" px={4} border="1px solid" borderColor={colors.hair}>
-      {children}
-    </chakra.button>
   )
 }

@@ -1,5 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import type { FloorItem, FloorSet } from '../../api/schema'
+import type { FloorSet } from '../../api/schema'
 import type { FloorColors } from './floor-theme'
 import { setInShort } from '../../text/sets'
 import type { DoneSet } from './session'
@@ -7,7 +7,6 @@ import type { DoneSet } from './session'
 const Svg = chakra('svg')
 
 interface Props {
-  item: FloorItem
   set: FloorSet
   other: { set: FloorSet; done: DoneSet | null } | null
   colors: FloorColors

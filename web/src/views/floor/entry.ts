@@ -1,4 +1,4 @@
-import type { FloorItem, FloorSet, LogSet, PainRegion, SetKind, SetWord } from '../../api/schema'
+import type { FloorItem, FloorSet, LogSet, PainRegion, SetWord } from '../../api/schema'
 import type { DoneSet } from './session'
 
 /** What is put down for the set at hand; kept on this device until the set is logged. */
@@ -43,24 +43,14 @@ const nothing: Entry = {
   note: '',
 }
 
-const weighed: readonly SetKind[] = ['lift', 'body-weight', 'hold', 'carry', 'throw', 'drill']
-const counted: readonly SetKind[] = ['lift', 'body-weight', 'throw', 'jump']
-const onTheClock: readonly SetKind[] = ['carry', 'medley']
-
-/** Whether anybody can rate such a set. */
-export const isRated = (set: FloorSet): boolean => (set.kind === 'lift' || set.kind === 'body-weight') && !set.amrap
-
-/** How far a way is, with all its implements. */
-export const wayOf = (set: FloorSet): number | null => (set.metres === null ? null : set.metres * Math.max(1, set.implements.length))
-
 /** What is asked, put down as it was planned; of the second side what the first did. */
 export function entryFor(item: FloorItem, set: FloorSet, otherSide: DoneSet | null): Entry {
   return {
     ...nothing,
-    kg: weighed.includes(set.kind) ? set.kg : null,
-    reps: counted.includes(set.kind) ? (otherSide?.reps ?? set.reps) : null,
-    seconds: set.kind === 'hold' ? (otherSide?.seconds ?? set.seconds) : null,
-    metres: onTheClock.includes(set.kind) ? wayOf(set) : null,
+    kg: set.asks.includes('load') ? set.kg : null,
+    reps: set.asks.includes('reps') ? (otherSide?.reps ?? set.reps) : null,
+    seconds: otherSide?.seconds ?? set.seconds,
+    metres: set.way,
     band: item.bands.length === 1 ? (item.bands[0] ?? null) : null,
   }
 }
@@ -84,7 +74,7 @@ export const entryOf = (done: DoneSet): Entry => ({
 
 /** The set as it is sent: what it is not counted in is left out. */
 export function loggedAs(entry: Entry, item: FloorItem, set: FloorSet, date: string, said: Said): Omit<LogSet, 'id'> {
-  const kg = weighed.includes(set.kind) && entry.kg !== null && entry.kg > 0 ? entry.kg : null
+  const kg = entry.kg !== null && entry.kg > 0 ? entry.kg : null
   const all: Omit<LogSet, 'id'> = {
     date,
     exercise: item.exercise,
@@ -96,7 +86,7 @@ export function loggedAs(entry: Entry, item: FloorItem, set: FloorSet, date: str
     amrap: set.amrap || null,
     rirSaidAt: set.amrap && entry.left !== null ? { rep: set.reps, rir: entry.left } : null,
     // A clock that runs tells what was held, or how long the way took.
-    seconds: entry.startedAt === null ? entry.seconds : Math.max(1, Math.round(elapsed(entry, Date.now()))),
+    seconds: stopped(entry, Date.now()).seconds,
     metres: entry.metres,
     heightCm: entry.heightCm,
     cleanReps: said.cleanReps ?? entry.cleanReps,
@@ -115,3 +105,13 @@ export function loggedAs(entry: Entry, item: FloorItem, set: FloorSet, date: str
 /** What the clock shows, seconds. */
 export const elapsed = (entry: Entry, now: number): number =>
   entry.startedAt === null ? (entry.seconds ?? 0) : (now - entry.startedAt) / 1000
+
+type Clocked = Pick<Entry, 'startedAt' | 'seconds'>
+
+/** With the clock stopped: whole seconds, at least one where it ran. */
+const stopped = (entry: Entry, now: number): Clocked =>
+  entry.startedAt === null ? entry : { startedAt: null, seconds: Math.max(1, Math.round(elapsed(entry, now))) }
+
+/** With the clock started, or stopped where it runs. */
+export const clockPressed = (entry: Entry, now: number): Clocked =>
+  entry.startedAt === null ? { startedAt: now, seconds: entry.seconds } : stopped(entry, now)

@@ -84,7 +84,8 @@ export function setsLeft(floor: FloorView, waiting: readonly Waiting[], ended: r
   return floor.order.filter(isLeft)
 }
 
-/** The next set: of the exercise that is asked for while it has one, else the first that is left; null when all are done. */
+/** The next set: of the exercise that is asked for, or of its partners in a superset, while they have one; else the first that is left;
+ * null when all are done. */
 export function nextTurn(
   floor: FloorView,
   waiting: readonly Waiting[],
@@ -92,7 +93,9 @@ export function nextTurn(
   ended: readonly string[] = [],
 ): Turn | null {
   const left = setsLeft(floor, waiting, ended)
-  return left.find((turn) => turn.item === asked) ?? left[0] ?? null
+  const letter = asked === null ? null : floor.items[asked]?.superset
+  const isAsked = ({ item }: Turn) => item === asked || (letter && floor.items[item]?.superset === letter)
+  return left.find(isAsked) ?? left[0] ?? null
 }
 
 /** Whether a rest follows a set: not between the partners of a superset, which are done in turn and rested from together. */

@@ -1,0 +1,60 @@
+using Nerezza.Core;
+using Nerezza.Core.Blocks;
+using Nerezza.Core.Floor;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Plans;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>One client's day on the floor: what the plan asks, and what is done by now.</summary>
+public sealed record FloorDay
+{
+    /// <summary>The day.</summary>
+    public required DateOnly Date { get; init; }
+
+    /// <summary>The case that the plan was made from, with what was done before the day.</summary>
+    public required ClientCase Case { get; init; }
+
+    /// <summary>The plan with the maxes of the morning: today's own sets do not move it. The ramp and the percentages stay while the
+    /// session runs, and the proposal answers each set.</summary>
+    public required Plan Plan { get; init; }
+
+    /// <summary>The plan as it was made.</summary>
+    public required PlanDocument Made { get; init; }
+
+    /// <summary>What was done before the day.</summary>
+    public required ClientLog Before { get; init; }
+
+    /// <summary>What is done on it.</summary>
+    public required IReadOnlyList<LoggedSetRow> Done { get; init; }
+
+    /// <summary>What can stand in for an exercise, with loads.</summary>
+    public required Substitution Substitution { get; init; }
+
+    /// <summary>What the kit can load.</summary>
+    public required Loader Loader { get; init; }
+
+    /// <summary>The session with its week; null when none is planned.</summary>
+    public (Week Week, Session Session)? Planned => Plan.Block?.On(Date);
+
+    /// <summary>The day of a plan.</summary>
+    /// <param name="log">With the rows of the day.</param>
+    public static FloorDay Of(PlanRow row, ClientFile file, ClientLog log, DateOnly date, PlanService desk)
+    {
+        ClientLog before = log.Before(date);
+        ClientCase @case = desk.CurrentCase(row, file, before);
+        return new FloorDay
+        {
+            Date = date,
+            Case = @case,
+            Plan = desk.Current(row, file, before),
+            Made = row.Document,
+            Before = before,
+            Done = [.. log.Recent.Where(set => set.Date == date)],
+            Substitution = desk.Substitutes(@case),
+            Loader = new Loader(@case.Equipment),
+        };
+    }
+}
