@@ -34,8 +34,6 @@ build_page() {
 
 pack_front_end() {
   quietly "Building the front end" npm --prefix "$root/web" run build
-  mkdir -p "$root/web/dist/page"
-  cp -r "$root/src/Nerezza.Page/bin/page/wwwroot/_framework/." "$root/web/dist/page/"
   (cd "$root/web" && node scripts/compress.mjs)
 }
 

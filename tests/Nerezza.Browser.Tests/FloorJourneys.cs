@@ -68,6 +68,14 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
 
     private static int Train(Browser browser, Action log, Action? warmUp = null)
     {
+        int sets = TrainAll(browser, log, warmUp);
+        browser.UntilText("Everything is saved.");
+        return sets;
+    }
+
+    /// <summary>Logs every set of the session that is open; returns how many, sent or not.</summary>
+    internal static int TrainAll(Browser browser, Action log, Action? warmUp = null)
+    {
         int sets = 0;
         while (sets < MostSets)
         {
@@ -88,7 +96,6 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
             sets++;
             browser.UntilTrue("the set is taken", () => browser.All($"[data-set='{at}']").Count == 0);
         }
-        browser.UntilText("Everything is saved.");
         return sets;
     }
 
@@ -101,7 +108,7 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
         );
 
     /// <summary>The sets of the session that are done, as the server has them; each says what it is counted in and nothing else.</summary>
-    private static List<JsonElement> Done(Browser browser)
+    internal static List<JsonElement> Done(Browser browser)
     {
         string text = (string)
             browser.Driver.ExecuteAsyncScript(

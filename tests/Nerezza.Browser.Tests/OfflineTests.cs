@@ -31,6 +31,37 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
     }
 
     [Fact]
+    public void A_whole_session_is_opened_and_trained_without_a_server_and_signing_out_leaves_nothing_of_it() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Corisande", "Floor");
+            browser.UntilText("sets left");
+            browser.UntilTrue("today's session and the next two are on the device", () => Kept(browser).Split("\"floor\",").Length > 3);
+            browser.UntilTrue(
+                "the page is the device's own",
+                () => (bool)browser.Script("return navigator.serviceWorker.controller !== null")!
+            );
+            site.Server.Kill();
+            browser.Driver.Navigate().Refresh();
+            int sets = FloorJourneys.TrainAll(browser, () => browser.LogSet());
+            browser.UntilText($"{sets} not sent yet");
+            browser.Driver.Navigate().Refresh();
+            browser.UntilText($"{sets} not sent yet");
+            // The next session is there too, and so is the way to it.
+            browser.Find("//a[contains(., 'See the next session')]").Click();
+            browser.UntilText("sets left");
+            browser.Driver.Navigate().Back();
+            site.KillAndStartAgain();
+            browser.UntilText("Everything is saved.");
+            Assert.Equal(sets, FloorJourneys.Done(browser).Count);
+            browser.Find("//a[.='Block']").Click();
+            browser.Find("//button[.='Sign out']").Click();
+            browser.Find("input[type=email]");
+            browser.UntilTrue("nothing is kept", () => !Kept(browser).Contains("Corisande", StringComparison.Ordinal));
+        });
+
+    [Fact]
     public void A_set_goes_out_from_whatever_page_is_open_and_signing_out_warns_while_it_waits() =>
         site.Run(browser =>
         {
@@ -96,6 +127,20 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             browser.Driver.Navigate().Refresh();
             browser.UntilText("Set 2 of");
         });
+
+    /// <summary>The answers that are kept on this device, as text.</summary>
+    private static string Kept(Browser browser) =>
+        (string)
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const open = indexedDB.open('nerezza-kept');
+                open.onsuccess = () => {
+                  const all = open.result.transaction('kept').objectStore('kept').getAll();
+                  all.onsuccess = () => { done(JSON.stringify(all.result)); open.result.close(); };
+                };
+                """
+            )!;
 
     /// <summary>What is on this device and not acknowledged.</summary>
     private static long Waiting(Browser browser) =>

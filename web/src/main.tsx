@@ -2,13 +2,15 @@ import '@fontsource-variable/archivo/wdth.css'
 import { ChakraProvider } from '@chakra-ui/react'
 import createCache from '@emotion/cache'
 import { CacheProvider } from '@emotion/react'
-import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { MutationCache, QueryCache, QueryClient, type QueryKey } from '@tanstack/react-query'
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { ApiProblem } from './api/client'
 import { App } from './app/App'
 import { system } from './app/theme'
+import { isKept, keptForMs, persister } from './offline/kept'
 
 // The server's policy lets styles in only with this page's nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="nonce"]')?.content
@@ -22,8 +24,17 @@ const queries: QueryClient = new QueryClient({
   mutationCache: new MutationCache({
     onError: (fault, _variables, _context, mutation) => mutation.options.mutationKey?.[0] !== 'sign-in' && askWho(fault),
   }),
-  defaultOptions: { queries: { retry: 1, staleTime: 5_000 } },
+  // Asked whether the device thinks it has a network or not: the answer tells.
+  defaultOptions: { queries: { retry: 1, staleTime: 5_000, networkMode: 'always' } },
 })
+const keeping = {
+  persister,
+  maxAge: keptForMs,
+  dehydrateOptions: {
+    shouldDehydrateQuery: (query: { queryKey: QueryKey; state: { data: unknown } }) =>
+      query.state.data !== undefined && isKept(query.queryKey),
+  },
+}
 const root = document.getElementById('root')
 if (!root) throw new Error('The page has no root.')
 
@@ -31,11 +42,11 @@ createRoot(root).render(
   <StrictMode>
     <CacheProvider value={cache}>
       <ChakraProvider value={system}>
-        <QueryClientProvider client={queries}>
+        <PersistQueryClientProvider client={queries} persistOptions={keeping}>
           <BrowserRouter>
             <App />
           </BrowserRouter>
-        </QueryClientProvider>
+        </PersistQueryClientProvider>
       </ChakraProvider>
     </CacheProvider>
   </StrictMode>,

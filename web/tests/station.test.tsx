@@ -10,11 +10,12 @@ import { Station } from '../src/views/floor/Station'
 import { rememberLogged } from '../src/offline/loggedHere'
 import { floorItem, floorSet } from './made'
 
-const log: { [key in keyof FloorLog]: ReturnType<typeof vi.fn> | readonly Waiting[] } = {
+const log: { [key in keyof FloorLog]: ReturnType<typeof vi.fn> | readonly Waiting[] | boolean } = {
   waiting: [],
-  log: vi.fn(async () => 'id'),
-  correct: vi.fn(async () => undefined),
-  takeBack: vi.fn(async () => undefined),
+  noRoom: false,
+  log: vi.fn(async () => 'kept'),
+  correct: vi.fn(async () => 'kept'),
+  takeBack: vi.fn(async () => 'kept'),
 }
 const rest = { rest: null, left: 0, tooSoon: false, start: vi.fn(), stop: vi.fn() }
 const [onWarmed, onEnd] = [vi.fn(), vi.fn()]

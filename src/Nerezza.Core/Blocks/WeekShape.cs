@@ -54,12 +54,19 @@ public sealed record WeekShape(int Number, WeekKind Kind, int Index, int Loads)
         bool deloads =
             !staysAsItIs
             && (
-                progression is Progression.Wave
+                EndsInDeload(progression)
                 || (care && request.Weeks >= longest)
                 || (client.Level is not Level.Novice && request.Weeks >= rule.NeededFromWeeks)
             );
         return deloads ? Waves(request.Weeks, longest) : Alike(request.Weeks, all);
     }
+
+    private static bool EndsInDeload(Progression progression) =>
+        progression switch
+        {
+            Progression.Wave => true,
+            Progression.Linear or Progression.Undulating => false,
+        };
 
     /// <summary>Weeks of one kind.</summary>
     public static IReadOnlyList<WeekShape> Alike(int count, WeekKind kind) =>
@@ -91,25 +98,40 @@ public sealed record WeekProgression(Progression School, EffortSpan Effort)
     /// <param name="exposure">Which time in the week the lift comes in this role, from 0; undulating weeks go heavy, medium, light.</param>
     public (int Reps, Rpe Rpe) Of(WeekShape week, RoleRule role, RepRange range, int exposure)
     {
-        BlocksFile rules = BlockRules.Shipped.File;
         Rpe low = Rpe.Min(Effort.First, role.LowestRpe),
             high = Rpe.Min(Effort.Last, role.HighestRpe);
-        switch (School)
+        return School switch
         {
-            case Progression.Linear:
-                int reps = (int)Math.Round(range.Top - week.Through * (range.Top - range.Bottom), MidpointRounding.AwayFromZero);
-                return (range.Hold(reps), Rpe.Min(Rpe.Of(rules.LinearRpe), high));
-            case Progression.Undulating:
-                (int turn, double rpe) = (exposure % 3) switch
-                {
-                    0 => (range.Bottom, rules.Undulating.HeavyRpe),
-                    1 => (range.Middle, rules.Undulating.MediumRpe),
-                    _ => (range.Top, rules.Undulating.LightRpe),
-                };
-                return (turn, Rpe.Min(Rpe.NearestHalf(rpe + week.Index * rules.Undulating.StepAWeek), high));
-            default:
-                return (range.Middle, EffortSpan.Rising(week, low, high));
-        }
+            Progression.Wave => (range.Middle, EffortSpan.Rising(week, low, high)),
+            Progression.Linear => Falling(week, range, high),
+            Progression.Undulating => Undulating(week, range, exposure, high),
+        };
+    }
+
+    /// <summary>Whether a main lift that comes again in the same week asks for other repetitions; undulating weeks take turns already.</summary>
+    public bool MovesRepetitions =>
+        School switch
+        {
+            Progression.Wave or Progression.Linear => true,
+            Progression.Undulating => false,
+        };
+
+    private static (int Reps, Rpe Rpe) Falling(WeekShape week, RepRange range, Rpe high)
+    {
+        int reps = (int)Math.Round(range.Top - week.Through * (range.Top - range.Bottom), MidpointRounding.AwayFromZero);
+        return (range.Hold(reps), Rpe.Min(Rpe.Of(BlockRules.Shipped.File.LinearRpe), high));
+    }
+
+    private static (int Reps, Rpe Rpe) Undulating(WeekShape week, RepRange range, int exposure, Rpe high)
+    {
+        UndulatingRule rule = BlockRules.Shipped.File.Undulating;
+        (int reps, double rpe) = (exposure % 3) switch
+        {
+            0 => (range.Bottom, rule.HeavyRpe),
+            1 => (range.Middle, rule.MediumRpe),
+            _ => (range.Top, rule.LightRpe),
+        };
+        return (reps, Rpe.Min(Rpe.NearestHalf(rpe + week.Index * rule.StepAWeek), high));
     }
 }
 

@@ -199,14 +199,15 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     {
         bool drill = track.Chosen.Role is Role.Skill or Role.Priming;
         bool progresses = track.Role.Role is Role.Accessory or Role.SingleJoint or Role.Trunk;
+        WeekProgression progression = new(input.Schools.Progression, EffortOf(track));
         (int reps, Rpe rpe) = drill
             ? (track.Range.Middle, track.Role.LowestRpe)
-            : new WeekProgression(input.Schools.Progression, EffortOf(track)).Of(shape, track.Role, track.Range, track.Exposure);
+            : progression.Of(shape, track.Role, track.Range, track.Exposure);
         if (progresses)
             (reps, rpe) = (StartOf(track), Rpe.Min(rpe, Rpe.Min(track.Role.LowestRpe, UnderHardest(track))));
         if (IsPractice(track.Chosen))
             reps = track.Range.Hold(track.Range.Bottom + shape.Index);
-        else if (track.Chosen.Role is Role.Main && input.Schools.Progression is not Progression.Undulating)
+        else if (track.Chosen.Role is Role.Main && progression.MovesRepetitions)
             reps = Moved(reps, track);
         double cap = MostOf(track, shape);
         // A cap is lighter than any calibration would be, and so is a block that stays under its effort; accessories find their load by

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
@@ -50,6 +51,7 @@ internal static class WeakerSide
             Measure.Tested => OfSquat,
             // Where the coach says so without a test, any muscle may be meant.
             Measure.CoachWord => Enum.GetValues<Muscle>(),
-            _ => [],
+            Measure.Fault or Measure.MaxRatio or Measure.Pain or Measure.Answered => [],
+            _ => throw new UnreachableException(measure.GetType().Name),
         };
 }

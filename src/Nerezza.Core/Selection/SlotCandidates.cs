@@ -166,17 +166,25 @@ internal sealed class SlotCandidates
     {
         double[] weights = [.. Rules.Weights[frame.Weights]];
         if (frame.Weights is "weakPoint" or "second" or "secondForStrength")
-        {
-            double shift = Math.Min(Rules.SchoolShift, frame.School is AccessorySchool.Positions ? weights[2] : weights[1]);
-            if (frame.School is AccessorySchool.Positions)
-                (weights[2], weights[1]) = (weights[2] - shift, weights[1] + shift);
-            if (frame.School is AccessorySchool.Muscles)
-                (weights[1], weights[0]) = (weights[1] - shift, weights[0] + shift);
-        }
+            Shift(weights, frame.School);
         // Goal muscle without a target: what carries over counts for nothing, its weight goes to stimulus.
         if (_input.Prepared.Client.Goal is Goal.Muscle && _input.Prepared.Client.TargetLifts.Count == 0)
             (weights[1], weights[2]) = (0, weights[2] + weights[1]);
         return weights;
+    }
+
+    private static void Shift(double[] weights, AccessorySchool school)
+    {
+        (int From, int To)? move = school switch
+        {
+            AccessorySchool.Stimulus => null,
+            AccessorySchool.Positions => (2, 1),
+            AccessorySchool.Muscles => (1, 0),
+        };
+        if (move is not var (from, to))
+            return;
+        double shift = Math.Min(Rules.SchoolShift, weights[from]);
+        (weights[from], weights[to]) = (weights[from] - shift, weights[to] + shift);
     }
 }
 

@@ -92,7 +92,7 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
             {
                 SetKind.Priming => SetWord.Felt,
                 SetKind.Throw or SetKind.Jump => SetWord.Fast,
-                _ => null,
+                SetKind.Lift or SetKind.BodyWeight or SetKind.Hold or SetKind.Carry or SetKind.Medley or SetKind.Drill => null,
             },
             LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(
                 _log.Count(set => set.Date == session.Date) * 4

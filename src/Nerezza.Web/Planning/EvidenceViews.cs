@@ -74,7 +74,8 @@ public sealed class EvidenceViews(ExerciseCatalogue catalogue)
         };
     }
 
-    private static EvidenceSource SourceOf(Measure measure) =>
+    /// <summary>Where it was entered.</summary>
+    public static EvidenceSource SourceOf(Measure measure) =>
         measure switch
         {
             Measure.Tested or Measure.Fault => EvidenceSource.Screen,

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useState } from 'react'
 import { Navigate, Route, Routes, useLocation } from 'react-router'
+import { useNewVersion } from '../hooks/useNewVersion'
 import { useOutboxSender } from '../hooks/useOutbox'
-import { useSession } from '../hooks/useSession'
+import { useForgetWhenOut, useSession } from '../hooks/useSession'
 import { Failed, Loading } from '../ui/states'
 import { SignIn } from '../views/sign-in/SignIn'
 import { Boundary } from './Boundary'
@@ -37,6 +38,8 @@ export function App() {
     setUnits(next)
   }
   useOutboxSender(session.state === 'in' ? session.email : null)
+  useForgetWhenOut(session.state === 'out')
+  const takeNewVersion = useNewVersion()
   if (session.state === 'loading') return <Loading label="Opening Nerezza" />
   if (session.state === 'failed') return <Failed message="The server cannot be reached." retry={session.retry} />
   if (session.state === 'out') return <SignIn />
@@ -53,6 +56,7 @@ export function App() {
                 onTheme={setTheme}
                 units={units}
                 onUnits={changeUnits}
+                takeNewVersion={takeNewVersion}
               />
             }
           >

@@ -4,6 +4,7 @@ import { Outlet, useLocation, useMatch } from 'react-router'
 import { fetchModelAhead } from '../api/model'
 import { useClients } from '../hooks/useClients'
 import { useSaid } from '../hooks/said'
+import { useKeepSessions } from '../hooks/useKeptSessions'
 import { useUnsent } from '../hooks/useOutbox'
 import { usePageTitle } from '../hooks/usePageTitle'
 import { useSignOut } from '../hooks/useSession'
@@ -26,10 +27,12 @@ interface Props {
   onTheme: (theme: Theme) => void
   units: Units
   onUnits: (units: Units) => void
+  /** Takes the newer version that waits; null while there is none. */
+  takeNewVersion: (() => void) | null
 }
 
 /** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
-export function Shell({ account, practice, theme, onTheme, units, onUnits }: Props) {
+export function Shell({ account, practice, theme, onTheme, units, onUnits, takeNewVersion }: Props) {
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id
   const onClient = useMatch('/clients/*') !== null
@@ -40,7 +43,11 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
   const [searching, setSearching] = useState(false)
   const place = useLocation().pathname
   const signOut = useSignOut()
-  useEffect(fetchModelAhead, [])
+  useEffect(() => {
+    // The service worker fetches it with everything else.
+    if (!('serviceWorker' in navigator)) fetchModelAhead()
+  }, [])
+  useKeepSessions(clientId)
   const said = useSaid()
   const unsent = useUnsent(account)
   const [unsentOpen, setUnsentOpen] = useState(false)
@@ -91,6 +98,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits }: Pro
             </Box>
             <HeadButton onClick={() => onUnits(units === 'kg' ? 'lb' : 'kg')} label={units === 'kg' ? 'Pounds' : 'Kilograms'} />
             <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
+            {takeNewVersion && <HeadButton onClick={takeNewVersion} label="Reload for the new version" />}
             {unsent.length > 0 && <HeadButton onClick={() => setUnsentOpen(true)} label={`${unsent.length} not sent`} />}
             <HeadButton onClick={() => (unsent.length > 0 ? setLeaving(true) : signOut.mutate())} label="Sign out" />
           </Flex>

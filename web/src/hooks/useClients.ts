@@ -1,13 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import type { ArchivedClient, CaseDocument, ClientLine, ClientSection, DayView, ExerciseLine, StationsView } from '../api/schema'
+import { keptForMs } from '../offline/kept'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 
 /** The coach's clients, by name. */
 export function useClients(): Fetched<readonly ClientLine[]> {
   return fetched(
-    useQuery({ queryKey: ['clients'], queryFn: () => answer(api.GET('/api/clients', { params: { query: { today: today() } } })) }),
+    useQuery({
+      queryKey: ['clients'],
+      queryFn: () => answer(api.GET('/api/clients', { params: { query: { today: today() } } })),
+      gcTime: keptForMs,
+    }),
   )
 }
 
@@ -40,7 +45,13 @@ export function useArchive() {
 
 /** Today's sessions and decisions. */
 export function useDay(): Fetched<DayView> {
-  return fetched(useQuery({ queryKey: ['day'], queryFn: () => answer(api.GET('/api/day', { params: { query: { date: today() } } })) }))
+  return fetched(
+    useQuery({
+      queryKey: ['day'],
+      queryFn: () => answer(api.GET('/api/day', { params: { query: { date: today() } } })),
+      gcTime: keptForMs,
+    }),
+  )
 }
 
 /** Every exercise with its name. */

@@ -1,21 +1,26 @@
-import { useQuery } from '@tanstack/react-query'
+import { queryOptions, useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { answer, api } from '../api/client'
 import type { FloorView, LogSet, SummaryView } from '../api/schema'
 import { rememberLogged } from '../offline/loggedHere'
+import { keptForMs } from '../offline/kept'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
 import { type Fetched, fetched } from './fetched'
 import { useSession } from './useSession'
 
-/** The session of a date; null when no plan was made yet. */
+/** How the session of a date is fetched; null when no plan was made yet. It stays on this device. */
+export const floorOn = (id: string, date: string) =>
+  queryOptions({
+    queryKey: ['client', id, 'floor', date],
+    queryFn: async (): Promise<FloorView | null> =>
+      (await answer(api.GET('/api/clients/{id}/floor', { params: { path: { id }, query: { date } } }))) ?? null,
+    gcTime: keptForMs,
+  })
+
+/** The session of a date. */
 export function useFloor(id: string, date: string): Fetched<FloorView | null> {
-  return fetched(
-    useQuery({
-      queryKey: ['client', id, 'floor', date],
-      queryFn: async () => (await answer(api.GET('/api/clients/{id}/floor', { params: { path: { id }, query: { date } } }))) ?? null,
-    }),
-  )
+  return fetched(useQuery(floorOn(id, date)))
 }
 
 /** What a session came to, by what the server has of it. */
@@ -32,11 +37,16 @@ export function useFloorSummary(id: string, date: string): Fetched<SummaryView |
 export interface FloorLog {
   /** Logged here and not acknowledged by the server yet. */
   waiting: readonly Waiting[]
-  log: (set: Omit<LogSet, 'id'>) => Promise<string>
+  /** Whether the device had no room for the last one: it was not logged, and what was entered stands. */
+  noRoom: boolean
+  log: (set: Omit<LogSet, 'id'>) => Promise<Kept>
   /** Puts a set right: a new fact that stands in the place of the old one. */
-  correct: (setId: string, set: Omit<LogSet, 'id'>) => Promise<void>
-  takeBack: (setId: string) => Promise<void>
+  correct: (setId: string, set: Omit<LogSet, 'id'>) => Promise<Kept>
+  takeBack: (setId: string) => Promise<Kept>
 }
+
+/** Whether the device has it: only then is it logged. */
+export type Kept = 'kept' | 'no room'
 
 /** Logs sets through the outbox: first kept on this device; whatever page is open sends it until the server has it. */
 export function useFloorLog(clientId: string): FloorLog {
@@ -45,19 +55,26 @@ export function useFloorLog(clientId: string): FloorLog {
   const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   useEffect(() => watch(() => waitingFor(clientId), setWaiting), [clientId])
 
+  const [noRoom, setNoRoom] = useState(false)
   const enqueue = useCallback(
-    async (entry: Omit<Waiting, 'clientId' | 'madeAt' | 'account'>) => {
-      await put({ ...entry, clientId, madeAt: Date.now(), account })
+    async (entry: Omit<Waiting, 'clientId' | 'madeAt' | 'account'>): Promise<Kept> => {
+      const kept = await put({ ...entry, clientId, madeAt: Date.now(), account }).then(
+        () => true,
+        () => false,
+      )
+      setNoRoom(!kept)
+      if (!kept) return 'no room'
       setWaiting(await waitingFor(clientId))
+      return 'kept'
     },
     [account, clientId],
   )
   const log = useCallback(
     async (set: Omit<LogSet, 'id'>) => {
       const id = uuid()
-      rememberLogged(id, Date.now())
-      await enqueue({ id, set: { ...set, id } })
-      return id
+      const kept = await enqueue({ id, set: { ...set, id } })
+      if (kept === 'kept') rememberLogged(id, Date.now())
+      return kept
     },
     [enqueue],
   )
@@ -69,5 +86,5 @@ export function useFloorLog(clientId: string): FloorLog {
     [enqueue],
   )
   const takeBack = useCallback(async (setId: string) => enqueue({ id: uuid(), withdraws: setId }), [enqueue])
-  return { waiting, log, correct, takeBack }
+  return { waiting, noRoom, log, correct, takeBack }
 }

@@ -1,5 +1,7 @@
+import { useEffect } from 'react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api, setToken } from '../api/client'
+import { forgetKept, keptForMs } from '../offline/kept'
 
 export type SessionView =
   { state: 'loading' } | { state: 'failed'; retry: () => void } | { state: 'out' } | { state: 'in'; email: string; practice: string }
@@ -12,10 +14,27 @@ async function fetchMe() {
 
 /** Who is signed in. */
 export function useSession(): SessionView {
-  const query = useQuery({ queryKey: ['session'], queryFn: fetchMe, staleTime: Number.POSITIVE_INFINITY })
-  if (query.isPending) return { state: 'loading' }
-  if (query.isError) return { state: 'failed', retry: () => void query.refetch() }
+  // Who was signed in is kept on this device; the server is asked all the same, for the token that goes with every change.
+  const query = useQuery({
+    queryKey: ['session'],
+    queryFn: fetchMe,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: keptForMs,
+    refetchOnMount: 'always',
+  })
+  if (query.isPending || !query.isFetchedAfterMount) return { state: 'loading' }
+  if (!query.data) return { state: 'failed', retry: () => void query.refetch() }
   return query.data.email ? { state: 'in', email: query.data.email, practice: query.data.practice ?? '' } : { state: 'out' }
+}
+
+/** Once nobody is signed in, by their own act or because the sign-in ran out, nothing of anybody stays on this device but unsent sets. */
+export function useForgetWhenOut(out: boolean): void {
+  const queries = useQueryClient()
+  useEffect(() => {
+    if (!out) return
+    queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+    void forgetKept()
+  }, [out, queries])
 }
 
 export function useSignIn() {
@@ -31,8 +50,9 @@ export function useSignOut() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: () => answer(api.DELETE('/api/session')),
-    onSuccess: () => {
+    onSuccess: async () => {
       queries.clear()
+      await forgetKept()
       location.assign('/')
     },
   })

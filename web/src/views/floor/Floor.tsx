@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { FloorItem, FloorView } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
+import { useKeepSessions, useKeptDays } from '../../hooks/useKeptSessions'
 import { dayName, onDay, today } from '../../text/dates'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
@@ -27,6 +28,7 @@ export function Floor() {
   const date = search.get('date') ?? today()
   const floor = useFloor(id, date)
   const log = useFloorLog(id)
+  useKeepSessions(id)
   usePageTitle(floor.state === 'ready' ? floor.data?.client : null, 'Floor')
   const theme = useFloorTheme()
   const colors = floorColors(theme.bright)
@@ -61,7 +63,12 @@ export function Floor() {
       </Flex>
       <Flex as="main" direction="column" flex="1">
         {floor.state === 'loading' && <Loading label="Fetching the session" />}
-        {floor.state === 'failed' && <Failed message={floor.message} retry={floor.retry} />}
+        {floor.state === 'failed' && (
+          <>
+            <Failed message={floor.message} retry={floor.retry} />
+            <KeptDays id={id} />
+          </>
+        )}
         {floor.state === 'ready' && !floor.data && (
           <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />
         )}
@@ -86,6 +93,22 @@ function Nothing({ text, to, link }: { text: string; to: string; link: string })
     <Box p={5}>
       <Box mb={3}>{text}</Box>
       <TextLink to={to}>{link}</TextLink>
+    </Box>
+  )
+}
+
+/** Without a network: the sessions that are on this device. */
+function KeptDays({ id }: { id: string }) {
+  const days = useKeptDays(id)
+  if (days.length === 0) return null
+  return (
+    <Box px={5}>
+      <Box mb={2}>These sessions are kept on this device:</Box>
+      {days.map((day) => (
+        <TextLink key={day} to={`?date=${day}`} minH="target" display="flex" alignItems="center">
+          {dayName(day)}
+        </TextLink>
+      ))}
     </Box>
   )
 }
@@ -131,6 +154,12 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
       </Flex>
       <Box px={4}>
         <Refused log={log} colors={colors} />
+        {log.noRoom && (
+          <Box mt={3} role="alert" borderLeft="6px solid" borderColor={colors.stop} pl={3}>
+            Not logged: this device has no room left to keep a set. What you entered still stands. Free some space and log it again; until
+            then write it down.
+          </Box>
+        )}
       </Box>
       {turn && item ? (
         <>

@@ -100,8 +100,11 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Pr
     lastTap = Date.now()
     // Both sides of a set are done before the rest.
     const otherFirst = other !== null && !other.done
-    if (!otherFirst && restsAfter(view, turn)) rest.start(set.restSeconds, set.leastRestSeconds)
-    void log.log(loggedAs(entry, item, set, view.date, said)).then(draft.reset)
+    void log.log(loggedAs(entry, item, set, view.date, said)).then((kept) => {
+      if (kept === 'no room') return
+      if (!otherFirst && restsAfter(view, turn)) rest.start(set.restSeconds, set.leastRestSeconds)
+      draft.reset()
+    })
   }
   const onKey = useSetKeys(item, set, entry, draft.set, logSet)
   return (
