@@ -1,5 +1,6 @@
 using System.Runtime.InteropServices.JavaScript;
 using System.Runtime.Versioning;
+using Nerezza.Formats.Floor;
 using Nerezza.Formats.Levers;
 
 [assembly: SupportedOSPlatform("browser")]
@@ -12,6 +13,10 @@ public static partial class Exports
     /// <summary>Answers a question about levers; both are JSON text.</summary>
     [JSExport]
     public static string Levers(string question) => LeverCall.Answer(question);
+
+    /// <summary>Answers what the next set should be; both are JSON text.</summary>
+    [JSExport]
+    public static string Advice(string question) => AdviceCall.Answer(question);
 }
 
 internal static class Program

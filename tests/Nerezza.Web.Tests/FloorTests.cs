@@ -3,6 +3,7 @@ using System.Text.Json;
 using Nerezza.Core.Clients;
 using Nerezza.Formats;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Floor;
 using Nerezza.Formats.Plans;
 using Nerezza.Web.Contracts;
 using LogSet = Nerezza.Web.Contracts.LogSet;
@@ -12,6 +13,8 @@ namespace Nerezza.Web.Tests;
 /// <summary>From a plan to a logged session, and what follows from it.</summary>
 public sealed class FloorTests(Site site) : IClassFixture<Site>
 {
+    private static readonly JsonSerializerOptions Answers = AsAnswered();
+
     [Fact]
     public async Task What_is_logged_moves_the_next_session()
     {
@@ -85,6 +88,26 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         squat = (await Floor(caller, id, Samples.Start)).Items[0];
         Assert.Null(squat.Sets[1].Done!.Rpe);
         Assert.Null(squat.Proposal);
+    }
+
+    [Theory]
+    [InlineData(5, 5.5, null, null)] // easier
+    [InlineData(5, 10, null, null)] // harder
+    [InlineData(3, 10, null, null)] // missed
+    [InlineData(5, 8, 3, null)] // form
+    [InlineData(5, 8, null, 4)] // pain
+    [InlineData(5, 8, null, null)] // as planned, or nearly
+    public async Task The_page_advises_from_what_it_has_just_as_the_server_does(int reps, double rpe, int? heldTo, int? pain)
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        FloorItem before = (await Floor(caller, id, Samples.Start)).Items[0];
+        LogSet set = Samples.Set(rpe: rpe) with { Reps = reps, TechniqueHeldTo = heldTo, Pain = pain };
+        await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", set);
+        FloorItem after = (await Floor(caller, id, Samples.Start)).Items[0];
+        // As the page asks it: the basis from before, and the set as it was logged.
+        string question = JsonSerializer.Serialize(new { basis = before.Advice, done = new[] { set } }, Answers);
+        Assert.Equal(JsonSerializer.Serialize(after.Proposal, Answers), AdviceCall.Answer(question));
     }
 
     [Fact]
@@ -207,6 +230,13 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
                 Json.Options
             );
         Assert.Equal(Text(expected), Text(found));
+    }
+
+    private static JsonSerializerOptions AsAnswered()
+    {
+        var options = new JsonSerializerOptions(JsonSerializerDefaults.Web);
+        Json.ConfigureAnswers(options);
+        return options;
     }
 
     private static Task<FloorView> Floor(Caller caller, Guid id, DateOnly date) =>

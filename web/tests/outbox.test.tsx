@@ -1,5 +1,5 @@
 import { ChakraProvider } from '@chakra-ui/react'
-import { QueryClient } from '@tanstack/react-query'
+import { QueryClient, QueryObserver } from '@tanstack/react-query'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, test, vi } from 'vitest'
 import { api } from '../src/api/client'
@@ -37,6 +37,19 @@ describe('what waits on this device', () => {
     await sendAll(mine, async (entry) => (sent.push(entry.id), 'sent'))
     expect(sent.sort()).toEqual(['from before entries had one', 'mine'])
     expect(await countUnsent()).toBe(1)
+  })
+
+  it('leaves only when the page has heard of it: a first fetch that left before the set came in is asked again', async () => {
+    await put(set('one', mine))
+    answering(201)
+    const queries = new QueryClient()
+    const answers = [new Promise((resolve) => setTimeout(resolve, 50, 'without the set')), Promise.resolve('with the set')]
+    const shown = new QueryObserver(queries, { queryKey: ['client', set('one').clientId, 'floor'], queryFn: () => answers.shift() })
+    const stop = shown.subscribe(() => undefined)
+    await flushOutbox(mine, queries)
+    expect(shown.getCurrentResult().data).toBe('with the set')
+    expect(await waitingOf(mine)).toEqual([])
+    stop()
   })
 
   test.each<[string, number, object, { asks: boolean; kept: boolean; refused: boolean }]>([

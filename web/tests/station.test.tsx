@@ -59,6 +59,7 @@ function station(item: FloorItem, place = 0, waiting: readonly Waiting[] = [], w
         item={item}
         turn={{ item: 0, place }}
         log={{ ...log, waiting } as unknown as FloorLog}
+        advice={item.proposal}
         rest={rest}
         sound={false}
         warmed={warmed}

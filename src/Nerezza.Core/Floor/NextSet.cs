@@ -67,10 +67,10 @@ public sealed record SetAhead(Load? Load, int Reps, Rpe Rpe)
 /// <param name="Means">What can be loaded.</param>
 /// <param name="Bias">Repetitions by which what this lifter says is left is corrected: else a set that was as hard as planned looks too
 /// hard.</param>
-public sealed record Lifting(RepCurve Curve, double BodyKg, LoadMeans Means, double Bias)
+public sealed record Lifting(RepCurve Curve, double BodyKg, LoadSteps Means, double Bias)
 {
     /// <summary>By what a plan knows of its client.</summary>
-    public static Lifting Of(Plan plan, Exercise exercise, double massKg, LoadMeans means, ExerciseCatalogue catalogue) =>
+    public static Lifting Of(Plan plan, Exercise exercise, double massKg, LoadSteps means, ExerciseCatalogue catalogue) =>
         new(
             plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Curve ?? new RepCurve(exercise.Curve),
             exercise.BodyFraction * massKg,
@@ -143,7 +143,7 @@ public abstract record NextSet
     }
 
     /// <summary>After a miss: less load; where there is none, what was done is what the next set asks.</summary>
-    private static Adjusted Less(SetDone last, SetAhead ahead, LoadMeans means)
+    private static Adjusted Less(SetDone last, SetAhead ahead, LoadSteps means)
     {
         if (ahead.Load is not { } planned)
             return new Adjusted(
@@ -192,7 +192,7 @@ public abstract record NextSet
         double toFailure = Math.Max(1, done + rpe.InReserve + lifting.Bias);
         if (RepCurve.Trust(toFailure) is EstimateTrust.None)
             return null;
-        (RepCurve curve, double bodyKg, LoadMeans means) = (lifting.Curve, lifting.BodyKg, lifting.Means);
+        (RepCurve curve, double bodyKg, LoadSteps means) = (lifting.Curve, lifting.BodyKg, lifting.Means);
         double today = curve.OneRepMax(lifted.Kilograms + bodyKg, toFailure);
         double target = curve.Fraction(reps, effort) * today - bodyKg;
         double before = AsLifted(last, planned);

@@ -3,6 +3,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Floor;
 using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Web.Contracts;
@@ -110,6 +111,9 @@ public sealed record FloorItem
 
     public required IReadOnlyList<FloorSet> Sets { get; init; }
 
+    /// <summary>What advice on the next set is made from, by the page itself where a set is not here yet.</summary>
+    public required AdviceBasis Advice { get; init; }
+
     public required FloorProposal? Proposal { get; init; }
 
     public required IReadOnlyList<LoadChoice> Loads { get; init; }
@@ -176,14 +180,6 @@ public sealed record FloorSet
 
 /// <summary>Where in the block a session stands, and how long it takes.</summary>
 public sealed record FloorSession(int Week, WeekKind WeekKind, int Minutes);
-
-/// <summary>What the last set suggests for the next one.</summary>
-/// <param name="Next">The set to do; null where none is proposed.</param>
-/// <param name="Ends">Whether the exercise should end here.</param>
-public sealed record FloorProposal(int Place, string Text, ProposedSet? Next, bool Ends);
-
-/// <summary>A set that is proposed in place of the planned one.</summary>
-public sealed record ProposedSet(double? Kg, int Reps, double? Seconds, double? Metres);
 
 /// <summary>One implement of a medley.</summary>
 public sealed record FloorImplement(string Exercise, string Name, double? Kg);

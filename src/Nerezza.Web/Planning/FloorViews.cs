@@ -11,6 +11,7 @@ using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Floor;
 using Nerezza.Formats.Plans;
 using Nerezza.Web.Contracts;
 
@@ -95,6 +96,11 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         Exercise exercise = catalogue[item.Exercise];
         List<LoggedSetRow> done = [.. day.Done.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
         LoadMeans means = day.Loader.MeansOn(item.Sets[0].Bar, exercise);
+        AdviceBasis advice = AdviceCall.Basis(
+            item,
+            [.. item.Sets.Select(set => SetKinds.Of(set, item.Role, exercise))],
+            Lifting.Of(day.Plan, exercise, day.Case.Client.MassKg, means, catalogue)
+        );
         return new FloorItem
         {
             Exercise = item.Exercise,
@@ -108,7 +114,8 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Bands = exercise.Load is LoadSource.Band ? [.. day.Case.Equipment.Bands.Select(band => band.Name)] : [],
             WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             Sets = [.. item.Sets.Select((set, place) => Set(set, place, item.Role, exercise, done))],
-            Proposal = Proposal(item, exercise, done, Lifting.Of(day.Plan, exercise, day.Case.Client.MassKg, means, catalogue)),
+            Advice = advice,
+            Proposal = AdviceCall.Of(advice, [.. done.Select(Done)]),
             Loads = Choices(item, means),
             Substitutes = [],
             Superset = item.Superset,
@@ -174,36 +181,18 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         };
     }
 
-    private static FloorProposal? Proposal(PrescribedItem item, Exercise exercise, List<LoggedSetRow> done, Lifting lifting)
-    {
-        int next = Enumerable.Range(0, item.Sets.Count).FirstOrDefault(place => done.TrueForAll(row => row.Place != place), -1);
-        List<SetDone> sets = [.. done.Where(row => row.Place < item.Sets.Count).Select(row => Done(row, item, exercise))];
-        if (sets.Count == 0 || next < 0)
-            return null;
-        NextSet proposal = NextSet.After(sets, Ahead(item.Sets[next]), item.Sets.Count - done.Count, lifting);
-        if (FloorWords.Text(proposal) is not { } text)
-            return null;
-        ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var asked }
-            ? new ProposedSet(asked.Load?.Kilograms, asked.Reps, asked.Seconds, asked.Metres)
-            : null;
-        return new FloorProposal(next, text, set, Ends: proposal is NextSet.EndExercise);
-    }
-
-    private static SetAhead Ahead(PrescribedSet set) => new(set.Load, set.Reps, set.Rpe) { Seconds = set.Seconds, Metres = set.Way };
-
-    private static SetDone Done(LoggedSetRow row, PrescribedItem item, Exercise exercise) =>
+    private static AdviceDone Done(LoggedSetRow row) =>
         new()
         {
-            Kind = SetKinds.Of(item.Sets[row.Place], item.Role, exercise),
-            Load = row.LoadKg is { } kg ? Load.FromKilograms((double)kg) : null,
+            Place = row.Place,
+            Kg = (double?)row.LoadKg,
             Reps = row.Reps,
-            Rpe = row.Rpe is { } rpe ? Rpe.Of((double)rpe) : null,
+            Rpe = (double?)row.Rpe,
             TechniqueHeldTo = row.TechniqueHeldTo,
             Pain = row.Pain,
             Seconds = (double?)row.Seconds,
             Metres = (double?)row.Metres,
             Word = row.Word,
-            Planned = Ahead(item.Sets[row.Place]),
         };
 
     /// <summary>Loads near the planned one, each with the plates that are fewest to change from the work load.</summary>

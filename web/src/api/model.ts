@@ -1,4 +1,4 @@
-import type { LeverBody, LeverReply } from './schema'
+import type { AdviceBasis, FloorProposal, LeverBody, LeverReply, SetView } from './schema'
 
 export interface LeverAsk {
   exercise: string
@@ -19,10 +19,22 @@ export interface LeverQuestion {
 }
 
 /** Core compiled for the page: the same rules as on the server, called with text and answering with text. */
-export type Model = (question: LeverQuestion) => readonly LeverReply[]
+export interface Model {
+  levers: (question: LeverQuestion) => readonly LeverReply[]
+  /** What the next set of an exercise should be after what is done; null where the plan stands. */
+  advice: (question: { basis: AdviceBasis; done: readonly AdviceDone[] }) => FloorProposal | null
+}
+
+/** A set as done: what advice looks at. */
+export type AdviceDone = Pick<SetView, 'place'> & Partial<SetView>
+
+interface Exports {
+  Levers: (question: string) => string
+  Advice: (question: string) => string
+}
 
 interface Runtime {
-  getAssemblyExports: (name: string) => Promise<{ Nerezza: { Page: { Exports: { Levers: (question: string) => string } } } }>
+  getAssemblyExports: (name: string) => Promise<{ Nerezza: { Page: { Exports: Exports } } }>
 }
 
 const folder = '/page'
@@ -64,6 +76,9 @@ async function start(): Promise<Model> {
   const address = `${folder}/dotnet.js`
   const { dotnet } = (await import(/* @vite-ignore */ address)) as { dotnet: { create: () => Promise<Runtime> } }
   const runtime = await dotnet.create()
-  const exports = await runtime.getAssemblyExports('Nerezza.Page')
-  return (question) => JSON.parse(exports.Nerezza.Page.Exports.Levers(JSON.stringify(question))) as LeverReply[]
+  const { Levers, Advice } = (await runtime.getAssemblyExports('Nerezza.Page')).Nerezza.Page.Exports
+  return {
+    levers: (question) => JSON.parse(Levers(JSON.stringify(question))) as LeverReply[],
+    advice: (question) => JSON.parse(Advice(JSON.stringify(question))) as FloorProposal | null,
+  }
 }

@@ -2412,6 +2412,29 @@ export interface components {
     schemas: {
         /** @enum {unknown} */
         AccessorySchool: "stimulus" | "positions" | "muscles" | null;
+        AdviceBasis: {
+            /** Format: double */
+            curve: number;
+            /** Format: double */
+            bodyKg: number;
+            /** Format: double */
+            bias: number;
+            stepsKg: number[];
+            sets: components["schemas"]["AdviceSet"][];
+        };
+        AdviceSet: {
+            kind: components["schemas"]["SetKind"];
+            /** Format: double */
+            kg: null | number;
+            /** Format: int32 */
+            reps: number;
+            /** Format: double */
+            rpe: number;
+            /** Format: double */
+            seconds: null | number;
+            /** Format: double */
+            metres: null | number;
+        };
         AgainstLine: {
             exercise: string;
             name: string;
@@ -3082,6 +3105,7 @@ export interface components {
             bands: string[];
             warmUp: components["schemas"]["FloorWarmUp"][];
             sets: components["schemas"]["FloorSet"][];
+            advice: components["schemas"]["AdviceBasis"];
             proposal: null | components["schemas"]["FloorProposal"];
             loads: components["schemas"]["LoadChoice"][];
             substitutes: components["schemas"]["FloorItem"][];
@@ -4231,6 +4255,8 @@ export interface components {
     pathItems: never;
 }
 export type AccessorySchool = components['schemas']['AccessorySchool'];
+export type AdviceBasis = components['schemas']['AdviceBasis'];
+export type AdviceSet = components['schemas']['AdviceSet'];
 export type AgainstLine = components['schemas']['AgainstLine'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type ArchivedClient = components['schemas']['ArchivedClient'];

@@ -41,7 +41,9 @@ export async function flushOutbox(account: string, queries: QueryClient): Promis
   await sendAll(account, held)
   const sent = (await waitingOf(account)).filter((entry) => entry.sent)
   for (const id of new Set(sent.map((entry) => entry.clientId))) {
-    // Pages that show the client fetch it anew first; where that fails the entries stay until the next round.
+    // Pages that show the client fetch it anew first; where that fails the entries stay until the next round. A first fetch that is
+    // under way may have left before the set came in, and would not be asked again.
+    await queries.cancelQueries({ queryKey: ['client', id] })
     await queries.invalidateQueries({ queryKey: ['client', id] }, { throwOnError: true })
     await Promise.all(sent.filter((entry) => entry.clientId === id).map((entry) => remove(entry.id)))
   }

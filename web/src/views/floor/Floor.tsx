@@ -13,6 +13,7 @@ import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
 import { signal, useSound } from './signal'
 import { Summary } from './Summary'
 import { Refused } from './Refused'
+import { useAdvice } from './useAdvice'
 import { useAwake } from './useAwake'
 import { useRest } from './useRest'
 import { DoneSets } from './DoneSets'
@@ -127,6 +128,7 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
   const left = setsLeft(view, log.waiting, over)
   const turn: Turn | null = nextTurn(view, log.waiting, chosen, over)
   const item = turn ? view.items[turn.item] : undefined
+  const advice = useAdvice(view, item, log.waiting)
   const line = useRef<HTMLDivElement>(null)
   useInSight(line, `${turn?.item}-${turn?.place}`)
   return (
@@ -169,6 +171,7 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
             item={item}
             turn={turn}
             log={log}
+            advice={advice}
             rest={rest}
             sound={sound.on}
             warmed={warmed.value[item.exercise] ?? 0}

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
 import { useEffect, useRef } from 'react'
-import type { FloorItem, FloorView } from '../../api/schema'
+import type { FloorItem, FloorProposal, FloorView } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import type { FloorLog } from '../../hooks/useFloor'
 import { isTyping } from '../../keys/useKeys'
@@ -26,6 +26,8 @@ interface Props {
   item: FloorItem
   turn: Turn
   log: FloorLog
+  /** What the next set should be; null where the plan stands. */
+  advice: FloorProposal | null
   rest: RestClock
   sound: boolean
   /** Warm-up sets that are ticked. */
@@ -86,7 +88,7 @@ function WarmingUp({
   )
 }
 
-function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Props & Hand) {
+function WorkSet({ view, item, turn, log, advice, rest, sound, onEnd, colors, hand }: Props & Hand) {
   const set = item.sets[turn.place] ?? item.sets[0]
   if (!set) throw new Error('An exercise without sets is on the floor.')
   const other = otherSideOf(item, set, view.date, log.waiting)
@@ -129,7 +131,7 @@ function WorkSet({ view, item, turn, log, rest, sound, onEnd, colors, hand }: Pr
         <SetAtHand view={view} item={item} turn={turn} set={set} kg={entry.kg} other={other} log={log} colors={colors} />
       </Box>
       <Flex direction="column" minW={0}>
-        <Proposal item={item} turn={turn} entry={entry} onEntry={draft.set} onEnd={onEnd} colors={colors} />
+        <Proposal advice={advice} turn={turn} entry={entry} onEntry={draft.set} onEnd={onEnd} colors={colors} />
         <SetEntry
           item={item}
           set={set}
@@ -187,7 +189,7 @@ function useSetKeys(
 }
 
 interface ProposalProps {
-  item: FloorItem
+  advice: FloorProposal | null
   turn: Turn
   entry: Entry
   onEntry: (change: Partial<Entry>) => void
@@ -196,8 +198,8 @@ interface ProposalProps {
 }
 
 /** What the last set suggests, with its reason, to be taken with one key or left. */
-function Proposal({ item, turn, entry, onEntry, onEnd, colors }: ProposalProps) {
-  const proposal = item.proposal?.place === turn.place ? item.proposal : null
+function Proposal({ advice, turn, entry, onEntry, onEnd, colors }: ProposalProps) {
+  const proposal = advice?.place === turn.place ? advice : null
   if (!proposal) return null
   const next = proposal.next
   const differs =

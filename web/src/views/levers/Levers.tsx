@@ -3,7 +3,7 @@ import { useCallback, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
 import { codes } from '../../api/codes'
 import type { LeverRow, LeversView } from '../../api/schema'
-import { useLevers, useModel } from '../../hooks/useLevers'
+import { useLeverModel, useLevers } from '../../hooks/useLevers'
 import { useSettled } from '../../hooks/useSettled'
 import { Toggle } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
@@ -35,7 +35,7 @@ export function Levers() {
 }
 
 function LeversPage({ view }: { view: LeversView }) {
-  const model = useModel()
+  const model = useLeverModel()
   // A third column for the curve where there is room for it; under the table where not.
   const [wide] = useMediaQuery(['(min-width: 1560px)'])
   const [family, setFamily] = useState<Family>('squat')

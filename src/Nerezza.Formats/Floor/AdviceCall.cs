@@ -1,0 +1,116 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Floor;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Prescription;
+using Nerezza.Core.Wording;
+
+namespace Nerezza.Formats.Floor;
+
+/// <summary>Answers what the next set should be with Core's rules: on the server for what it has, in the page for what waits there.</summary>
+public static class AdviceCall
+{
+    // Five sets that each move by the most a set may end at 0.6 and 1.6 of the plan; the rest is margin (assumption).
+    private const double LeastOfPlan = 0.4,
+        MostOfPlan = 2;
+
+    // A kit of very small plates makes thousands of totals; advice needs those near the plan (assumption).
+    private const int MostSteps = 600;
+
+    /// <summary>What the advice on an item is made from.</summary>
+    /// <param name="kinds">Of each set.</param>
+    public static AdviceBasis Basis(PrescribedItem item, IReadOnlyList<SetKind> kinds, Lifting lifting) =>
+        new()
+        {
+            Curve = lifting.Curve.K,
+            BodyKg = lifting.BodyKg,
+            Bias = lifting.Bias,
+            StepsKg = Near(item.Sets.Max(set => set.Load?.Kilograms), lifting.Means),
+            Sets =
+            [
+                .. item.Sets.Select(
+                    (set, place) =>
+                        new AdviceSet
+                        {
+                            Kind = kinds[place],
+                            Kg = set.Load?.Kilograms,
+                            Reps = set.Reps,
+                            Rpe = set.Rpe.Value,
+                            Seconds = set.Seconds,
+                            Metres = set.Way,
+                        }
+                ),
+            ],
+        };
+
+    /// <summary>The proposal for the first set that is not done; null where the plan stands, nothing is done, or nothing is left.</summary>
+    public static FloorProposal? Of(AdviceBasis basis, IReadOnlyList<AdviceDone> done)
+    {
+        int next = Enumerable.Range(0, basis.Sets.Count).FirstOrDefault(place => done.All(set => set.Place != place), -1);
+        List<SetDone> sets =
+        [
+            .. done.Where(set => set.Place < basis.Sets.Count).OrderBy(set => set.Place).Select(set => ToDone(set, basis.Sets[set.Place])),
+        ];
+        if (sets.Count == 0 || next < 0)
+            return null;
+        NextSet proposal = NextSet.After(sets, ToAhead(basis.Sets[next]), basis.Sets.Count - done.Count, ToLifting(basis));
+        if (FloorWords.Text(proposal) is not { } text)
+            return null;
+        ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var asked }
+            ? new ProposedSet(asked.Load?.Kilograms, asked.Reps, asked.Seconds, asked.Metres)
+            : null;
+        return new FloorProposal(next, text, set, Ends: proposal is NextSet.EndExercise);
+    }
+
+    /// <summary>The same as JSON text, for the page.</summary>
+    public static string Answer(string question)
+    {
+        AdviceQuestion asked = JsonSerializer.Deserialize(question, AdviceJson.Default.AdviceQuestion)!;
+        return Of(asked.Basis, asked.Done) is { } proposal ? JsonSerializer.Serialize(proposal, AdviceJson.Default.FloorProposal) : "null";
+    }
+
+    private static double[] Near(double? planned, LoadSteps steps)
+    {
+        if (planned is not { } kg)
+            return [];
+        IEnumerable<double> near = steps
+            .Steps.Select(step => step.Kilograms)
+            .Where(step => step >= kg * LeastOfPlan && step <= kg * MostOfPlan);
+        return [.. near.OrderBy(step => Math.Abs(step - kg)).Take(MostSteps).Order()];
+    }
+
+    private static Lifting ToLifting(AdviceBasis basis) =>
+        new(new RepCurve(basis.Curve), basis.BodyKg, new LoadSteps([.. basis.StepsKg.Select(Load.FromKilograms)]), basis.Bias);
+
+    private static SetAhead ToAhead(AdviceSet set) =>
+        new(set.Kg is { } kg ? Load.FromKilograms(kg) : null, set.Reps, Rpe.Of(set.Rpe)) { Seconds = set.Seconds, Metres = set.Metres };
+
+    private static SetDone ToDone(AdviceDone done, AdviceSet planned) =>
+        new()
+        {
+            Kind = planned.Kind,
+            Load = done.Kg is { } kg ? Load.FromKilograms(kg) : null,
+            Reps = done.Reps,
+            Rpe = done.Rpe is { } rpe ? Rpe.Of(rpe) : null,
+            TechniqueHeldTo = done.TechniqueHeldTo,
+            Pain = done.Pain,
+            Seconds = done.Seconds,
+            Metres = done.Metres,
+            Word = done.Word,
+            Planned = ToAhead(planned),
+        };
+}
+
+internal sealed class KebabCode<T>() : JsonStringEnumConverter<T>(JsonNamingPolicy.KebabCaseLower)
+    where T : struct, Enum;
+
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    Converters = [typeof(KebabCode<SetKind>), typeof(KebabCode<SetWord>)]
+)]
+[JsonSerializable(typeof(AdviceQuestion))]
+[JsonSerializable(typeof(FloorProposal))]
+internal sealed partial class AdviceJson : JsonSerializerContext;
