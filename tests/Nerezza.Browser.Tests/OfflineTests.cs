@@ -65,6 +65,27 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         });
 
     [Fact]
+    public void A_warning_sign_ends_the_session_without_a_server_and_stands_once_it_is_back() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Osric", "Floor");
+            browser.ToWorkSets();
+            site.Server.Kill();
+            browser.Find("//button[.='A warning sign: stop the session']").Click();
+            browser.Find("//button[.='Chest pain']").Click();
+            browser.Find("//button[.='End the session and refer']").Click();
+            browser.UntilText("Emergency care today. Answered: chest pain.");
+            Assert.Empty(browser.All("[data-set]"));
+            site.KillAndStartAgain();
+            browser.UntilTrue("it is sent", () => Waiting(browser) == 0);
+            browser.Open(new Uri(browser.Driver.Url).PathAndQuery);
+            browser.UntilText("Emergency care today. Answered: chest pain.");
+            browser.Find("//a[.='Open the health answers']").Click();
+            browser.UntilText("Chest pain");
+        });
+
+    [Fact]
     public void A_set_goes_out_from_whatever_page_is_open_and_signing_out_warns_while_it_waits() =>
         site.Run(browser =>
         {

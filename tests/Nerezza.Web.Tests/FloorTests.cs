@@ -176,6 +176,38 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task A_warning_sign_on_the_floor_is_a_health_answer_that_only_a_later_clearance_lifts()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        FloorView before = await Floor(caller, id, Samples.Start);
+        WarningSign chest = before.Warnings.Single(one => one.Sign is HealthFlag.ChestPain);
+        Assert.Equal(7, before.Warnings.Count);
+        var seen = new NoteWarning { Sign = chest.Sign, Date = Samples.Start };
+        string path = $"/api/clients/{id}/warnings";
+        for (int times = 0; times < 2; times++) // the answer was lost on the way, and it was sent again
+            await caller.Do(HttpMethod.Post, path, seen);
+        Assert.Equal(chest.Stop, (await Floor(caller, id, Samples.Start)).Stop);
+        var clearance = new ClearanceSection
+        {
+            Name = "Dr Ines Vale",
+            Profession = "doctor",
+            Date = Samples.Start.AddDays(7),
+            Flags = [HealthFlag.ChestPain],
+        };
+        await SaveHealth(caller, id, new HealthSection { Flags = [HealthFlag.ChestPain], ClearedBy = clearance });
+        Assert.Null((await Floor(caller, id, Samples.Start)).Stop);
+        await caller.Do(HttpMethod.Post, path, seen); // from a device that was away until now
+        Assert.Null((await Floor(caller, id, Samples.Start)).Stop);
+        await caller.Do(HttpMethod.Post, path, seen with { Date = Samples.Start.AddDays(8) });
+        Assert.Equal(chest.Stop, (await Floor(caller, id, Samples.Start)).Stop);
+        Assert.Equal(
+            HttpStatusCode.BadRequest,
+            (await caller.Send(HttpMethod.Post, path, seen with { Sign = HealthFlag.Hernia })).StatusCode
+        );
+    }
+
+    [Fact]
     public async Task A_changed_answer_marks_the_plan_out_of_date_and_an_old_version_is_not_saved()
     {
         Caller caller = await site.AsHarbour();

@@ -53,6 +53,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             },
             ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = 1 },
             ["POST /sets"] = Samples.Set(),
+            ["POST /warnings"] = new NoteWarning { Sign = Core.Clients.HealthFlag.ChestPain, Date = Samples.Start },
             ["POST /exercises/preview"] = new TryPicks { Picks = [] },
             ["PUT /picks"] = new SavePicks { Picks = [], Version = 1 },
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },

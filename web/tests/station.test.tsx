@@ -16,6 +16,7 @@ const log: { [key in keyof FloorLog]: ReturnType<typeof vi.fn> | readonly Waitin
   log: vi.fn(async () => 'kept'),
   correct: vi.fn(async () => 'kept'),
   takeBack: vi.fn(async () => 'kept'),
+  warn: vi.fn(async () => 'kept'),
 }
 const rest = { rest: null, left: 0, tooSoon: false, start: vi.fn(), stop: vi.fn() }
 const [onWarmed, onEnd] = [vi.fn(), vi.fn()]

@@ -8,6 +8,21 @@ public sealed record HealthSection
     [Items(60)]
     public IReadOnlyList<HealthFlag>? Flags { get; init; }
     public ClearanceSection? ClearedBy { get; init; }
+
+    /// <summary>With a sign that was seen on a day. A clearance from before it no longer counts for it
+    /// (docs/handbook/07-pain-and-health.md); one given later, while the sign was still on its way here, does.</summary>
+    public HealthSection Noted(HealthFlag sign, DateOnly on) =>
+        this with
+        {
+            Flags = [.. (Flags ?? []).Union([sign])],
+            ClearedBy =
+                ClearedBy is { } clearance && clearance.Date <= on
+                    ? clearance with
+                    {
+                        Flags = [.. (clearance.Flags ?? []).Where(flag => flag != sign)],
+                    }
+                    : ClearedBy,
+        };
 }
 
 public sealed record ClearanceSection

@@ -81,6 +81,22 @@ public sealed record FloorView
     public required string Caution { get; init; }
 
     public required IReadOnlyList<DailyWork> Daily { get; init; }
+
+    /// <summary>The signs that end a session at once.</summary>
+    public required IReadOnlyList<WarningSign> Warnings { get; init; }
+}
+
+/// <summary>A sign that ends a session.</summary>
+/// <param name="Stop">What is said then.</param>
+public sealed record WarningSign(HealthFlag Sign, string Words, string Stop);
+
+/// <summary>A sign seen on the floor. It is sent until the server has it; twice is once.</summary>
+public sealed record NoteWarning
+{
+    public required HealthFlag Sign { get; init; }
+
+    /// <summary>The day it was seen.</summary>
+    public required DateOnly Date { get; init; }
 }
 
 /// <summary>An exercise on the floor.</summary>

@@ -1,8 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
+using Nerezza.Formats.Cases;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
@@ -17,6 +19,7 @@ public static class FloorEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("floor");
         group.MapGet("/floor", Get);
         group.MapGet("/floor/summary", Summary);
+        group.MapPost("/warnings", Warn);
         group.MapPost("/sets", Record);
         group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw);
     }
@@ -50,6 +53,7 @@ public static class FloorEndpoints
             Dates = [],
             Caution = ReferralWords.OnTheFloor,
             Daily = [],
+            Warnings = FloorViews.Warnings,
         };
         if (empty.Stop is not null)
             return TypedResults.Ok(empty);
@@ -170,6 +174,28 @@ public static class FloorEndpoints
                 "Nothing was changed. Send the withdrawal with an id of its own."
             ),
         };
+    }
+
+    /// <summary>A warning sign becomes a health answer: until a clearance is recorded there is no session and no program.</summary>
+    private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Warn(
+        Guid id,
+        Checked<NoteWarning> body,
+        ClientStore clients,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } seen)
+            return Problems.Invalid(body.Faults);
+        if (HealthReferral.OnTheFloor.All(one => one.Sign != seen.Sign))
+            return Problems.Invalid("sign", "does not end a session; it is answered under Health");
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        file.Client.Facts = file.Client.Facts with
+        {
+            Health = (file.Client.Facts.Health ?? new HealthSection()).Noted(seen.Sign, seen.Date),
+        };
+        // Who lost a race sends it again: the page does until it is taken.
+        return await clients.Save(file.Client, (uint)file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
 
     private static ProblemHttpResult AlreadyFollowed() =>

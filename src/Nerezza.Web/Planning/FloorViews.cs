@@ -6,6 +6,7 @@ using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
@@ -21,6 +22,16 @@ namespace Nerezza.Web.Planning;
 public sealed class FloorViews(ExerciseCatalogue catalogue)
 {
     private readonly PlanWords _words = new(catalogue);
+
+    /// <summary>The signs that end a session at once, with what is said then.</summary>
+    public static IReadOnlyList<WarningSign> Warnings { get; } =
+    [
+        .. HealthReferral.OnTheFloor.Select(one => new WarningSign(
+            one.Sign,
+            ReferralWords.Question(one.Sign),
+            ReferralWords.Text(one.Referral)
+        )),
+    ];
 
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>

@@ -2284,6 +2284,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/warnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NoteWarning"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/sets": {
         parameters: {
             query?: never;
@@ -3173,6 +3228,7 @@ export interface components {
             dates: string[];
             caution: string;
             daily: components["schemas"]["DailyWork"][];
+            warnings: components["schemas"]["WarningSign"][];
         };
         FloorWarmUp: {
             /** Format: double */
@@ -3590,6 +3646,11 @@ export interface components {
             /** Format: double */
             severe: number;
             text: string;
+        };
+        NoteWarning: {
+            sign: components["schemas"]["HealthFlag"];
+            /** Format: date */
+            date: string;
         };
         /** @enum {unknown} */
         Origin: "shipped" | "own" | "put-away";
@@ -4218,6 +4279,11 @@ export interface components {
             /** Format: int32 */
             reps: number;
         };
+        WarningSign: {
+            sign: components["schemas"]["HealthFlag"];
+            words: string;
+            stop: string;
+        };
         /** @enum {unknown} */
         WeekKind: "load" | "deload" | "test" | "peak" | "event";
         WeekPart: {
@@ -4396,6 +4462,7 @@ export type MuscleShift = components['schemas']['MuscleShift'];
 export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
+export type NoteWarning = components['schemas']['NoteWarning'];
 export type Origin = components['schemas']['Origin'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
@@ -4490,6 +4557,7 @@ export type Verdict = components['schemas']['Verdict'];
 export type VersionDifference = components['schemas']['VersionDifference'];
 export type VersionLine = components['schemas']['VersionLine'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];
+export type WarningSign = components['schemas']['WarningSign'];
 export type WeekKind = components['schemas']['WeekKind'];
 export type WeekPart = components['schemas']['WeekPart'];
 export type WeekTotals = components['schemas']['WeekTotals'];

@@ -45,7 +45,8 @@ export function SignOutAnyway({ count, open, onStay, onLeave }: { count: number;
   )
 }
 
-function inWords({ set }: Waiting): string {
+function inWords({ set, warning }: Waiting): string {
+  if (warning) return `${dayName(warning.date)}: a warning sign that ended the session`
   return set ? `${dayName(set.date)}: ${setInShort(set)}` : 'A set taken back'
 }
 

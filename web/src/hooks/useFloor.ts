@@ -2,7 +2,7 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { answer, api } from '../api/client'
-import type { FloorView, LogSet, SummaryView } from '../api/schema'
+import type { FloorView, HealthFlag, LogSet, SummaryView } from '../api/schema'
 import { rememberLogged } from '../offline/loggedHere'
 import { keptForMs } from '../offline/kept'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
@@ -43,6 +43,8 @@ export interface FloorLog {
   /** Puts a set right: a new fact that stands in the place of the old one. */
   correct: (setId: string, set: Omit<LogSet, 'id'>) => Promise<Kept>
   takeBack: (setId: string) => Promise<Kept>
+  /** A sign that ends the session. */
+  warn: (sign: HealthFlag, date: string) => Promise<Kept>
 }
 
 /** Whether the device has it: only then is it logged. */
@@ -86,5 +88,6 @@ export function useFloorLog(clientId: string): FloorLog {
     [enqueue],
   )
   const takeBack = useCallback(async (setId: string) => enqueue({ id: uuid(), withdraws: setId }), [enqueue])
-  return { waiting, noRoom, log, correct, takeBack }
+  const warn = useCallback(async (sign: HealthFlag, date: string) => enqueue({ id: uuid(), warning: { sign, date } }), [enqueue])
+  return { waiting, noRoom, log, correct, takeBack, warn }
 }

@@ -11,6 +11,7 @@ async function send(entry: Waiting): Promise<Outcome> {
   const path = { id: entry.clientId }
   try {
     if (entry.set) await answer(api.POST('/api/clients/{id}/sets', { params: { path }, body: entry.set }))
+    else if (entry.warning) await answer(api.POST('/api/clients/{id}/warnings', { params: { path }, body: entry.warning }))
     else if (entry.withdraws)
       await answer(
         api.POST('/api/clients/{id}/sets/{setId}/withdrawal', {
@@ -23,6 +24,8 @@ async function send(entry: Waiting): Promise<Outcome> {
     if (!(fault instanceof ApiProblem) || passing.includes(fault.status) || fault.status >= 500) throw fault
     // The page's token is out of step with the sign-in: it is fetched anew, and the entry waits for it.
     if (fault.type === 'nerezza:token') throw fault
+    // Somebody changed the file in between: a sign is noted on top of that.
+    if (entry.warning && fault.type === 'nerezza:lost-race') throw fault
     return { refused: [fault.message, ...Object.entries(fault.fields).map(([field, text]) => `${field} ${text}`)].join(' ') }
   }
 }

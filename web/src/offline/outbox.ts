@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, liveQuery } from 'dexie'
-import type { LogSet } from '../api/schema'
+import type { LogSet, NoteWarning } from '../api/schema'
 
 /** Something logged on this device that the server has not acknowledged yet. */
 export interface Waiting {
@@ -11,6 +11,8 @@ export interface Waiting {
   set?: LogSet
   /** The id of the set to take back. */
   withdraws?: string
+  /** A sign that ended the session. */
+  warning?: NoteWarning
   /** Why the server refused it; such an entry is shown and waits for the coach. */
   refused?: string
   /** The server has it; it stays here until the pages have heard of it, so that no set looks undone in between. */

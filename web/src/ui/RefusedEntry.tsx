@@ -4,7 +4,7 @@ import { setInShort } from '../text/sets'
 import type { LogSet } from '../api/schema'
 
 interface Props {
-  entry: { set?: LogSet | null; refused?: string }
+  entry: { set?: LogSet | null; warning?: object; refused?: string }
   /** The colour of its edge. */
   edge: string
   onAgain: () => void
@@ -14,7 +14,7 @@ interface Props {
 /** Something logged that the server refused: it can be sent again, and is dropped only when that is said twice. */
 export function RefusedEntry({ entry, edge, onAgain, onDrop }: Props) {
   const [asked, setAsked] = useState(false)
-  const what = entry.set ? setInShort(entry.set) : 'an undo'
+  const what = entry.set ? setInShort(entry.set) : entry.warning ? 'a warning sign' : 'an undo'
   return (
     <Box borderLeft="6px solid" borderColor={edge} pl={3} mb={2}>
       Not taken: {what}. {entry.refused}

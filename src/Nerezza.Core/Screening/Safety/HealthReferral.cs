@@ -74,6 +74,10 @@ public static class HealthReferral
             yield return new Referral(ReferralLevel.Soon, Urgency.Clearance, lasting);
     }
 
+    /// <summary>The signs that end a session at once (docs/handbook/13-floor.md), each with the referral that follows.</summary>
+    public static IReadOnlyList<(HealthFlag Sign, Referral Referral)> OnTheFloor { get; } =
+    [.. Emergency.Order().Select(sign => (sign, new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([sign]))))];
+
     /// <summary>What an answer asks for on its own, as a page groups its questions.</summary>
     public static AnswerGroup WhenAnswered(HealthFlag flag) =>
         Emergency.Contains(flag) ? AnswerGroup.Emergency

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
-import type { FloorItem, FloorView } from '../../api/schema'
+import type { FloorItem, FloorView, HealthFlag } from '../../api/schema'
 import { type FloorLog, useFloor, useFloorLog } from '../../hooks/useFloor'
 import { useKeepSessions, useKeptDays } from '../../hooks/useKeptSessions'
 import { dayName, onDay, today } from '../../text/dates'
@@ -13,6 +13,7 @@ import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
 import { signal, useSound } from './signal'
 import { Summary } from './Summary'
 import { Refused } from './Refused'
+import { WarningSigns } from './WarningSigns'
 import { useAdvice } from './useAdvice'
 import { useAwake } from './useAwake'
 import { useRest } from './useRest'
@@ -34,6 +35,13 @@ export function Floor() {
   const theme = useFloorTheme()
   const colors = floorColors(theme.bright)
   const asked = search.has('date')
+  // Also where this device has no room to keep it.
+  const [seen, setSeen] = useState<HealthFlag | null>(null)
+  const warn = (sign: HealthFlag) => {
+    setSeen(sign)
+    void log.warn(sign, date)
+  }
+  const stop = floor.state === 'ready' && floor.data ? stopOf(floor.data, log.waiting, seen) : null
   const view = floor.state === 'ready' ? floor.data : null
   useEffect(() => {
     // Without a session today the next one is opened.
@@ -73,20 +81,29 @@ export function Floor() {
         {floor.state === 'ready' && !floor.data && (
           <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />
         )}
-        {view?.stop && (
+        {stop && (
           <Box p={4}>
             <Caution word="Stop" onPanel={!theme.bright}>
-              {view.stop}
+              {stop}
             </Caution>
+            <TextLink to={`/clients/${id}/health`} minH="target" display="inline-flex" alignItems="center" mt={3}>
+              Open the health answers
+            </TextLink>
           </Box>
         )}
-        {view && !view.stop && view.items.length === 0 && (
+        {view && !stop && view.items.length === 0 && (
           <Nothing text={`No session ${onDay(date)}.`} to={`/clients/${id}/block`} link="See the block" />
         )}
-        {view && !view.stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} colors={colors} />}
+        {view && !stop && view.items.length > 0 && <FloorSession key={view.date} view={view} log={log} onWarn={warn} colors={colors} />}
       </Flex>
     </Flex>
   )
+}
+
+/** What ends the session: by the server's word, or a sign that was noted here and is on its way. */
+function stopOf(view: FloorView, waiting: FloorLog['waiting'], seen: HealthFlag | null): string | null {
+  const sign = seen ?? waiting.findLast((entry) => entry.warning)?.warning?.sign
+  return view.stop ?? view.warnings.find((one) => one.sign === sign)?.stop ?? null
 }
 
 function Nothing({ text, to, link }: { text: string; to: string; link: string }) {
@@ -114,7 +131,15 @@ function KeptDays({ id }: { id: string }) {
   )
 }
 
-function FloorSession({ view: asked, log, colors }: { view: FloorView; log: FloorLog; colors: FloorColors }) {
+interface SessionProps {
+  view: FloorView
+  log: FloorLog
+  /** A sign that ends the session. */
+  onWarn: (sign: HealthFlag) => void
+  colors: FloorColors
+}
+
+function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
   const place = `${asked.clientId}.${asked.date}`
   const instead = useDraft<Record<string, string>>(`floor.instead.${place}`, {})
   const warmed = useDraft<Record<string, number>>(`floor.warmed.${place}`, {})
@@ -188,6 +213,7 @@ function FloorSession({ view: asked, log, colors }: { view: FloorView; log: Floo
             onInstead={(exercise) => instead.set({ [asked.items[turn.item]?.exercise ?? '']: exercise })}
             colors={colors}
           />
+          <WarningSigns view={view} onWarn={onWarn} colors={colors} />
         </>
       ) : (
         <Finished view={view} log={log} ended={over} colors={colors} />
