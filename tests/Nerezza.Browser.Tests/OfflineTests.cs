@@ -74,7 +74,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             site.Server.Kill();
             browser.Find("//button[.='A warning sign: stop the session']").Click();
             browser.Find("//button[.='Chest pain']").Click();
-            browser.Find("//button[.='End the session and refer']").Click();
+            browser.Find("//button[.='Chest pain: end the session and refer']").Click();
             browser.UntilText("Emergency care today. Answered: chest pain.");
             Assert.Empty(browser.All("[data-set]"));
             site.KillAndStartAgain();

@@ -4,10 +4,13 @@ import type { FloorView, HealthFlag } from '../../api/schema'
 import { BigKey } from './BigKey'
 import type { FloorColors } from './floor-theme'
 
+const said = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+
 /** The signs with which nobody trains on: one is chosen, and a second key ends the session. It needs no network. */
 export function WarningSigns({ view, onWarn, colors }: { view: FloorView; onWarn: (sign: HealthFlag) => void; colors: FloorColors }) {
   const [open, setOpen] = useState(false)
   const [sign, setSign] = useState<HealthFlag | null>(null)
+  const chosen = view.warnings.find((one) => one.sign === sign)
   return (
     <Box px={4} pb={5}>
       <chakra.button
@@ -36,16 +39,16 @@ export function WarningSigns({ view, onWarn, colors }: { view: FloorView; onWarn
           <Grid gap={2} templateColumns={{ base: '1fr', md: '1fr 1fr' }} role="group" aria-label="Warning signs">
             {view.warnings.map((one) => (
               <BigKey key={one.sign} pressed={sign === one.sign} onPress={() => setSign(one.sign)} colors={colors}>
-                {one.words.charAt(0).toUpperCase() + one.words.slice(1)}
+                {said(one.words)}
               </BigKey>
             ))}
           </Grid>
-          {sign && (
-            <Box mt={3}>
-              <BigKey filled="filled" onPress={() => onWarn(sign)} colors={colors}>
-                End the session and refer
+          {chosen && (
+            <Grid mt={3} borderLeft="6px solid" borderColor={colors.stop} pl={3}>
+              <BigKey filled="filled" onPress={() => onWarn(chosen.sign)} colors={colors}>
+                {said(chosen.words)}: end the session and refer
               </BigKey>
-            </Box>
+            </Grid>
           )}
         </Box>
       )}
