@@ -108,7 +108,8 @@ public sealed record WeekProgression(Progression School, EffortSpan Effort)
         };
     }
 
-    /// <summary>Whether a main lift that comes again in the same week asks for other repetitions; undulating weeks take turns already.</summary>
+    /// <summary>Whether a main lift that comes again in the same week asks for other repetitions; undulating weeks take turns
+    /// already.</summary>
     public bool MovesRepetitions =>
         School switch
         {

@@ -10,7 +10,8 @@ using Nerezza.Core.Wording;
 
 namespace Nerezza.Formats.Floor;
 
-/// <summary>Answers what the next set should be with Core's rules: on the server for what it has, in the page for what waits there.</summary>
+/// <summary>Answers what the next set should be with Core's rules: on the server for what it has, in the page for what waits
+/// there.</summary>
 public static class AdviceCall
 {
     // Five sets that each move by the most a set may end at 0.6 and 1.6 of the plan; the rest is margin (assumption).
