@@ -1,11 +1,12 @@
 # test: everything, ending with the one line 'N passed, N failed'. screenshots: the pictures of the demo practice.
 
 # A cluster for tests alone, made anew and thrown away; nothing on it needs to outlive a crash, so fsync is off here and here only.
+# start_test_cluster [MORE OPTIONS]: of two that say otherwise the later holds.
 start_test_cluster() {
   data="$(mktemp -d /tmp/nerezza-test.XXXXXX)"
   chmod 755 "$data"
   unset NEREZZA_DB
-  NEREZZA_PG_OPTIONS="-c fsync=off -c max_connections=200" start_database
+  NEREZZA_PG_OPTIONS="-c fsync=off -c max_connections=200 ${1:-}" start_database
   export NEREZZA_TEST_DB="${NEREZZA_DB/Database=nerezza/Database=postgres}"
   trap stop_test_cluster EXIT
 }

@@ -1,9 +1,11 @@
-import { cpSync } from 'node:fs'
+import { createHash } from 'node:crypto'
+import { cpSync, readFileSync } from 'node:fs'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
 const ink = '#14181b'
+const contract = createHash('sha256').update(readFileSync('src/api/nerezza.json')).digest('hex').slice(0, 12)
 /** Core, compiled for the page. */
 const rules = '../src/Nerezza.Page/bin/page/wwwroot/_framework'
 
@@ -45,5 +47,6 @@ export default defineConfig({
       },
     }),
   ],
+  define: { 'import.meta.env.VITE_CONTRACT': JSON.stringify(contract) },
   build: { target: 'es2022', assetsInlineLimit: 0 },
 })

@@ -17,6 +17,10 @@ public static partial class Exports
     /// <summary>Answers what the next set should be; both are JSON text.</summary>
     [JSExport]
     public static string Advice(string question) => AdviceCall.Answer(question);
+
+    /// <summary>Answers what falls away when minutes are short; both are JSON text.</summary>
+    [JSExport]
+    public static string TimeShort(string question) => TimeShortCall.Answer(question);
 }
 
 internal static class Program

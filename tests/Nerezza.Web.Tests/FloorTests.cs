@@ -72,6 +72,10 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
         // The floor says it again the next time, against the block as it was made.
         Assert.Equal(line.Next.Why, next.Changed);
         Assert.Equal("", squat.Changed);
+        // And so does the block.
+        BlockView block = await caller.Get<BlockView>($"/api/clients/{id}/block?on={Samples.Start:yyyy-MM-dd}");
+        MadeLoad made = block.Made.First(load => load.Exercise == squat.Exercise && load.Why.Length > 0);
+        Assert.Equal((line.Next.Why, line.Next.BeforeKg), (made.Why, made.Kg));
         Assert.All(summary.Lines.Skip(1), other => Assert.Equal((0, null, null), (other.Done, (object?)other.Max, (object?)other.Next)));
     }
 

@@ -10,7 +10,7 @@ import { BrowserRouter } from 'react-router'
 import { ApiProblem } from './api/client'
 import { App } from './app/App'
 import { system } from './app/theme'
-import { isKept, keptForMs, persister } from './offline/kept'
+import { isKept, keptForMs, persister, shapeOfAnswers } from './offline/kept'
 
 // The server's policy lets styles in only with this page's nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="nonce"]')?.content
@@ -30,6 +30,7 @@ const queries: QueryClient = new QueryClient({
 const keeping = {
   persister,
   maxAge: keptForMs,
+  buster: shapeOfAnswers,
   dehydrateOptions: {
     shouldDehydrateQuery: (query: { queryKey: QueryKey; state: { data: unknown } }) =>
       query.state.data !== undefined && isKept(query.queryKey),

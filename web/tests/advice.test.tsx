@@ -20,7 +20,7 @@ const heard = (entries: Waiting[]) => renderHook(() => useAdvice(view, squat, en
 
 beforeEach(() => {
   advice.mockReset().mockReturnValue(here)
-  vi.mocked(loadModel).mockReset().mockResolvedValue({ advice, levers: vi.fn() })
+  vi.mocked(loadModel).mockReset().mockResolvedValue({ advice, levers: vi.fn(), timeShort: vi.fn() })
 })
 
 it('takes the word of the server where it has every set', () => {

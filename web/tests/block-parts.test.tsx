@@ -150,8 +150,9 @@ describe('the set in focus', () => {
   const view = (
     made: ReturnType<typeof block>,
     max: object | null = { exercise: 'squat', kg: 140, low: 132, high: 148.4, source: 'log' },
-  ) => ({ plan: { block: made, maxes: max ? [max] : [], selection: [] }, done: [], cells: [] }) as unknown as BlockView
+  ) => ({ plan: { block: made, maxes: max ? [max] : [], selection: [] }, done: [], cells: [], made: [heavier] }) as unknown as BlockView
   const place = { week: 2, day: 'wed', exercise: 'squat' } as const
+  const heavier = { ...place, kg: 100, why: 'Heavier than planned: a set was 6.5 for 8.' }
   const more = (of: Partial<CellView> = {}) =>
     ({
       pinned: [],
@@ -202,6 +203,14 @@ describe('the set in focus', () => {
     expect(within(shown).getByRole('link', { name: 'Session sheet for paper' }).getAttribute('href')).toBe(
       '/clients/c/print/session?date=2026-12-02',
     )
+  })
+
+  it('says why a load is another than when the block was made, but of one that was set by hand', () => {
+    expect(panel(withSquat([set({ kg: 105 })])).textContent).toContain(
+      'Heavier than planned: a set was 6.5 for 8. It was 100 kg when the block was made.',
+    )
+    cleanup()
+    expect(panel(withSquat([set({ kg: 105 })]), { pinned: ['load'] }).textContent).not.toContain('when the block was made')
   })
 
   test.each([

@@ -36,6 +36,9 @@ internal sealed record FloorRules
     /// <summary>Most loads offered.</summary>
     public required int ChoicesMost { get; init; }
 
+    /// <summary>Roles that fall away when minutes are short, first to last.</summary>
+    public required List<string> FallsAway { get; init; }
+
     public static FloorRules Shipped { get; } = EmbeddedData.Read("floor", FloorJson.Default.FloorRules);
 }
 

@@ -67,7 +67,8 @@ public sealed record BlockView
 }
 
 /// <summary>The load of an exercise as the plan was made.</summary>
-public sealed record MadeLoad(int Week, Weekday Day, string Exercise, double Kg);
+/// <param name="Why">Why it is another now; empty where it is the same.</param>
+public sealed record MadeLoad(int Week, Weekday Day, string Exercise, double Kg, string Why);
 
 /// <summary>The block with edits that are tried: what an edit can change, to be laid over the block in force.</summary>
 public sealed record DraftView

@@ -110,6 +110,9 @@ public sealed record FloorItem
 
     public required string Because { get; init; }
 
+    /// <summary>Whether it answers a finding.</summary>
+    public required bool Answers { get; init; }
+
     /// <summary>Why the load is another than when the block was made; empty where it is not.</summary>
     public required string Changed { get; init; }
 

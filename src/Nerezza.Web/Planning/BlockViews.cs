@@ -33,7 +33,7 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
             OutOfDate = PlanService.IsOutOfDate(row, file),
             Stop = null,
             Plan = desk.ToDocument(plan),
-            Made = Made(row.Document),
+            Made = Made(row.Document, plan, log),
             Done = Done(row, log),
             KindBecause = plan.Kind is { } kind && row.KindReason is { } reason ? PlanWords.Because(kind with { Reason = reason }) : "",
             Favours = plan.Kind is { } of ? PlanWords.Favours(of.Kind) : "",
@@ -90,17 +90,34 @@ public sealed class BlockViews(ExerciseCatalogue catalogue, PlanService desk, Fl
         };
     }
 
-    private static IReadOnlyList<MadeLoad> Made(PlanDocument plan) =>
+    private static IReadOnlyList<MadeLoad> Made(PlanDocument made, Plan now, ClientLog log)
+    {
+        LoadChanges changes = new(made, log.Days);
+        ILookup<(int, Core.Clients.Weekday, string), string> why = (now.Block?.Weeks ?? [])
+            .SelectMany(week =>
+                week.Sessions.SelectMany(session =>
+                    session.Items.Select(item => (Place: (week.Number, session.Day, item.Exercise), Why: changes.Of(session.Date, item)))
+                )
+            )
+            .ToLookup(row => row.Place, row => row.Why);
+        return
         [
-            .. (plan.Block?.Weeks ?? []).SelectMany(week =>
+            .. (made.Block?.Weeks ?? []).SelectMany(week =>
                 week.Sessions.SelectMany(session =>
                     session
-                        .Items.Select(item => (item.Exercise, Kg: item.Sets.Max(set => set.Kg)))
+                        .Items.Select(item => (Place: (week.Number, session.Day, item.Exercise), Kg: item.Sets.Max(set => set.Kg)))
                         .Where(row => row.Kg is not null)
-                        .Select(row => new MadeLoad(week.Number, session.Day, row.Exercise, row.Kg!.Value))
+                        .Select(row => new MadeLoad(
+                            week.Number,
+                            session.Day,
+                            row.Place.Exercise,
+                            row.Kg!.Value,
+                            why[row.Place].FirstOrDefault("")
+                        ))
                 )
             ),
         ];
+    }
 
     private static IReadOnlyList<SetView> Done(PlanRow row, ClientLog log) =>
         [.. log.Recent.Where(set => set.Date >= row.Inputs.Block!.Start).Select(FloorViews.View)];

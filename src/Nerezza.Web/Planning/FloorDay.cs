@@ -21,11 +21,8 @@ public sealed record FloorDay
     /// session runs, and the proposal answers each set.</summary>
     public required Plan Plan { get; init; }
 
-    /// <summary>The plan as it was made.</summary>
-    public required PlanDocument Made { get; init; }
-
-    /// <summary>What was done before the day.</summary>
-    public required ClientLog Before { get; init; }
+    /// <summary>Why its loads are others than when the plan was made.</summary>
+    public required LoadChanges Changes { get; init; }
 
     /// <summary>What is done on it.</summary>
     public required IReadOnlyList<LoggedSetRow> Done { get; init; }
@@ -50,8 +47,7 @@ public sealed record FloorDay
             Date = date,
             Case = @case,
             Plan = desk.Current(row, file, before),
-            Made = row.Document,
-            Before = before,
+            Changes = new LoadChanges(row.Document, before.Days),
             Done = [.. log.Recent.Where(set => set.Date == date)],
             Substitution = desk.Substitutes(@case),
             Loader = new Loader(@case.Equipment),

@@ -37,26 +37,6 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     public IReadOnlyList<DailyWork> Daily(Plan plan) =>
         [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
-    private static string Changed(PrescribedItem item, FloorDay day)
-    {
-        ItemPart? On(DateOnly date) =>
-            day
-                .Made.Block?.Weeks.SelectMany(week => week.Sessions)
-                .FirstOrDefault(session => session.Date == date)
-                ?.Items.FirstOrDefault(other => other.Exercise == item.Exercise);
-        Load? then = On(day.Date)?.Sets.Max(set => set.Kg) is { } kg and > 0 ? Load.FromKilograms(kg) : null;
-        NextTime? change = SessionSummary.ChangeOf(
-            day.Date,
-            item,
-            then,
-            day.Before.Days,
-            date => [.. (On(date)?.Sets ?? []).Select(AskedOf)]
-        );
-        return change is null ? "" : FloorWords.Text(change);
-    }
-
-    private static AskedSet AskedOf(SetPart set) => new((int)(set.Reps ?? 0), set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null);
-
     /// <summary>What the session of a day came to.</summary>
     public SummaryView Summary(Plan before, Plan after, DateOnly date, IReadOnlyList<Core.Clients.LogSet> done) =>
         new([
@@ -90,7 +70,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         IEnumerable<string> ids = day.Plan.Selection.All.FirstOrDefault(chosen => chosen.Exercise.Id == item.Exercise)?.Substitutes ?? [];
         return Line(item, day) with
         {
-            Changed = Changed(item, day),
+            Changed = day.Changes.Of(day.Date, item),
             Substitutes =
             [
                 // What stands in the session already is done there; twice on one day nobody could tell whose a set is.
@@ -118,6 +98,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Name = exercise.Name,
             Role = item.Role,
             Because = _words.Because(item),
+            Answers = item.Answers.Count > 0,
             Changed = "",
             Cues = item.Cues,
             SetUp = FloorWords.Text(item, catalogue),

@@ -1,4 +1,4 @@
-import type { AdviceBasis, FloorProposal, LeverBody, LeverReply, SetView } from './schema'
+import type { AdviceBasis, FloorItem, FloorProposal, LeverBody, LeverReply, SetView } from './schema'
 
 export interface LeverAsk {
   exercise: string
@@ -23,13 +23,19 @@ export interface Model {
   levers: (question: LeverQuestion) => readonly LeverReply[]
   /** What the next set of an exercise should be after what is done; null where the plan stands. */
   advice: (question: { basis: AdviceBasis; done: readonly AdviceDone[] }) => FloorProposal | null
+  /** The places of the exercises that fall away when there are only so many minutes. */
+  timeShort: (question: { left: readonly PartLeft[]; minutes: number }) => readonly number[]
 }
 
 /** A set as done: what advice looks at. */
 export type AdviceDone = Pick<SetView, 'place'> & Partial<SetView>
 
+/** An exercise as far as it is still to do. */
+export type PartLeft = Pick<FloorItem, 'role' | 'answers' | 'seconds'>
+
 interface Exports {
   Levers: (question: string) => string
+  TimeShort: (question: string) => string
   Advice: (question: string) => string
 }
 
@@ -76,9 +82,10 @@ async function start(): Promise<Model> {
   const address = `${folder}/dotnet.js`
   const { dotnet } = (await import(/* @vite-ignore */ address)) as { dotnet: { create: () => Promise<Runtime> } }
   const runtime = await dotnet.create()
-  const { Levers, Advice } = (await runtime.getAssemblyExports('Nerezza.Page')).Nerezza.Page.Exports
+  const { Levers, Advice, TimeShort } = (await runtime.getAssemblyExports('Nerezza.Page')).Nerezza.Page.Exports
   return {
     levers: (question) => JSON.parse(Levers(JSON.stringify(question))) as LeverReply[],
+    timeShort: (question) => JSON.parse(TimeShort(JSON.stringify(question))) as number[],
     advice: (question) => JSON.parse(Advice(JSON.stringify(question))) as FloorProposal | null,
   }
 }

@@ -3152,6 +3152,7 @@ export interface components {
             name: string;
             role: components["schemas"]["Role"];
             because: string;
+            answers: boolean;
             changed: string;
             cues: string[];
             setUp: string;
@@ -3552,6 +3553,7 @@ export interface components {
             exercise: string;
             /** Format: double */
             kg: number;
+            why: string;
         };
         MaxMove: {
             /** Format: double */

@@ -7,7 +7,7 @@ import { rememberLogged } from '../offline/loggedHere'
 import { keptForMs } from '../offline/kept'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
 import { type Fetched, fetched } from './fetched'
-import { useSession } from './useSession'
+import { useAccount } from './useSession'
 
 /** How the session of a date is fetched; null when no plan was made yet. It stays on this device. */
 export const floorOn = (id: string, date: string) =>
@@ -52,8 +52,7 @@ export type Kept = 'kept' | 'no room'
 
 /** Logs sets through the outbox: first kept on this device; whatever page is open sends it until the server has it. */
 export function useFloorLog(clientId: string): FloorLog {
-  const session = useSession()
-  const account = session.state === 'in' ? session.email : undefined
+  const account = useAccount()
   const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   useEffect(() => watch(() => waitingFor(clientId), setWaiting), [clientId])
 

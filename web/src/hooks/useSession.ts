@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api, setToken } from '../api/client'
 import { forgetKept, keptForMs } from '../offline/kept'
 
@@ -12,19 +12,20 @@ async function fetchMe() {
   return me
 }
 
-/** Who is signed in. */
+const me = queryOptions({ queryKey: ['session'], queryFn: fetchMe, staleTime: Number.POSITIVE_INFINITY, gcTime: keptForMs })
+
+/** Who is signed in, for the page as a whole. */
 export function useSession(): SessionView {
   // Who was signed in is kept on this device; the server is asked all the same, for the token that goes with every change.
-  const query = useQuery({
-    queryKey: ['session'],
-    queryFn: fetchMe,
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: keptForMs,
-    refetchOnMount: 'always',
-  })
+  const query = useQuery({ ...me, refetchOnMount: 'always' })
   if (query.isPending || !query.isFetchedAfterMount) return { state: 'loading' }
   if (!query.data) return { state: 'failed', retry: () => void query.refetch() }
   return query.data.email ? { state: 'in', email: query.data.email, practice: query.data.practice ?? '' } : { state: 'out' }
+}
+
+/** The address signed in with, within a page that somebody is signed in to. */
+export function useAccount(): string | undefined {
+  return useQuery(me).data?.email ?? undefined
 }
 
 /** Once nobody is signed in, by their own act or because the sign-in ran out, nothing of anybody stays on this device but unsent sets. */

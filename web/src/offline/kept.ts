@@ -9,6 +9,9 @@ const database = new Dexie('nerezza-kept') as Dexie & { kept: Table<PersistedCli
 database.version(1).stores({ kept: '' })
 const place = 'answers'
 
+/** A mark of the shape of answers: what an older version of the application kept is not taken for today's. */
+export const shapeOfAnswers = import.meta.env.VITE_CONTRACT ?? ''
+
 export const keptForMs = 14 * 24 * 60 * 60 * 1000
 
 /** Keeps the answers in the browser's database. A device without room keeps none: what is at hand goes on. */

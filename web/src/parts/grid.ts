@@ -150,6 +150,6 @@ export function doneOf(done: readonly SetView[], date: string, exercise: string)
 }
 
 /** The load that the plan was made with, where today's maxes ask for another. */
-export function loadAsMade(made: readonly MadeLoad[], place: Place): number | null {
-  return made.find((one) => one.week === place.week && one.day === place.day && one.exercise === place.exercise)?.kg ?? null
+export function loadAsMade(made: readonly MadeLoad[], place: Place): MadeLoad | null {
+  return made.find((one) => one.week === place.week && one.day === place.day && one.exercise === place.exercise) ?? null
 }

@@ -8,7 +8,7 @@ import { effort, clock, mass, massUnit, plain } from '../../text/numbers'
 import { setInShort } from '../../text/sets'
 import { Labelled, Numeral } from '../../ui/Numeral'
 import { Plates, platesInWords } from '../../ui/Plates'
-import { type Cell, cellAt, doneOf, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
+import { type Cell, cellAt, doneOf, loadAsMade, type Place, repsInWords, setsInWords, topSet } from '../../parts/grid'
 import { BlockLink, TextLink } from '../../ui/TextLink'
 
 interface Props {
@@ -27,6 +27,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
   const top = topSet(item)
   const weekBefore = view.plan.block && place.week > 1 ? cellAt(view.plan.block, { ...place, week: place.week - 1 }) : null
   const before = weekBefore ? topSet(weekBefore.item).perSide : null
+  const made = loadAsMade(view.made, place)
   const done = doneOf(view.done, session.date, item.exercise)
   return (
     <Box
@@ -81,6 +82,11 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
             : ''}
         {top.perSide && before ? ' since last week' : ''}
       </Box>
+      {made?.why && !more?.pinned.length && (
+        <Box mt={2}>
+          {made.why} It was {mass(made.kg)} {massUnit()} when the block was made.
+        </Box>
+      )}
 
       <Grid
         templateColumns="repeat(4, auto)"

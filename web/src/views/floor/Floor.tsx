@@ -9,10 +9,11 @@ import { Caution, Failed, Loading } from '../../ui/states'
 import { type FloorColors, floorColors, useFloorTheme } from './floor-theme'
 import { Station } from './Station'
 import { Instead } from './Instead'
-import { nextTurn, secondsLeft, setsLeft, standing, type Turn } from './session'
+import { nextTurn, setsLeft, standing, type Turn } from './session'
 import { signal, useSound } from './signal'
 import { Summary } from './Summary'
 import { Refused } from './Refused'
+import { TimeShort } from './TimeShort'
 import { WarningSigns } from './WarningSigns'
 import { useAdvice } from './useAdvice'
 import { useAwake } from './useAwake'
@@ -173,8 +174,16 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
           />
         ))}
       </Flex>
-      <Flex px={4} mt={2} justify="space-between" align="center" gap={3} color={colors.quiet}>
-        <Box>{left.length > 0 ? `${count(left.length, 'set')} left, about ${Math.ceil(secondsLeft(view, left) / 60)} min` : ''}</Box>
+      <Flex px={4} mt={2} justify="space-between" align="start" gap={3} color={colors.quiet}>
+        <TimeShort
+          view={view}
+          left={left}
+          onLeaveOut={(exercises) => {
+            setChosen(null)
+            ended.set(Object.fromEntries(exercises.map((exercise) => [exercise, true])))
+          }}
+          colors={colors}
+        />
         <chakra.button type="button" onClick={sound.toggle} minH="target" px={2} textDecoration="underline">
           {sound.on ? 'Turn sound off' : 'Turn sound on'}
         </chakra.button>
@@ -221,8 +230,6 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
     </Flex>
   )
 }
-
-const count = (number: number, what: string) => `${number} ${what}${number === 1 ? '' : 's'}`
 
 interface ExerciseKeyProps {
   item: FloorItem
