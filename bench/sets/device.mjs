@@ -19,6 +19,8 @@ globalThis.fetch = (request) => {
   request.headers.set('cookie', caller.cookie())
   return plainFetch(request)
 }
+const there = new Map()
+globalThis.localStorage = { getItem: (key) => there.get(key) ?? null, setItem: (key, value) => there.set(key, value) }
 const { createServer } = await import(pathToFileURL(web.resolve('vite')).href)
 const vite = await createServer({ root: `${root}/web`, configFile: false, appType: 'custom', logLevel: 'error', server: { middlewareMode: true, hmr: false, ws: false } })
 const outbox = await vite.ssrLoadModule('/src/offline/outbox.ts')

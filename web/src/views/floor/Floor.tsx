@@ -174,7 +174,7 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
           />
         ))}
       </Flex>
-      <Flex px={4} mt={2} justify="space-between" align="start" gap={3} color={colors.quiet}>
+      <Flex px={4} mt={2} wrap="wrap" justify="space-between" align="start" gap={3} color={colors.quiet}>
         <TimeShort
           view={view}
           left={left}

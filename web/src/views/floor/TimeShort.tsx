@@ -34,7 +34,7 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
   const stays = left.filter(({ item }) => !out.includes(item))
   const names = out.map((at) => view.items[at]?.name ?? '')
   return (
-    <Box flex="1" minW={0}>
+    <>
       <Flex align="center" gap={3} wrap="wrap">
         <Box>
           {left.length} {left.length === 1 ? 'set' : 'sets'} left, about {about(left)} min
@@ -43,7 +43,7 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
           <chakra.button
             type="button"
             aria-expanded={minutes !== null}
-            onClick={() => setMinutes(minutes === null ? Math.max(step, about(left) - 2 * step) : null)}
+            onClick={() => setMinutes(minutes === null ? Math.max(step, step * Math.floor(about(left) / step) - step) : null)}
             minH="target"
             px={2}
             textDecoration="underline"
@@ -53,7 +53,7 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
         )}
       </Flex>
       {minutes !== null && (
-        <Grid gap={2} my={2} maxW="440px" color={colors.ink}>
+        <Grid gap={2} my={2} order={1} flexBasis="100%" color={colors.ink}>
           <Stepper
             label="Minutes there are"
             value={String(minutes)}
@@ -70,7 +70,6 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
           </Box>
           {out.length > 0 && (
             <BigKey
-              filled="filled"
               onPress={() => {
                 onLeaveOut(out.flatMap((at) => view.items[at]?.exercise ?? []))
                 setMinutes(null)
@@ -82,7 +81,7 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
           )}
         </Grid>
       )}
-    </Box>
+    </>
   )
 }
 
