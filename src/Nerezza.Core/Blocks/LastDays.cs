@@ -125,6 +125,22 @@ internal sealed class LastDays
         {
             Pattern.Hinge => Rule.Hinge,
             Pattern.Squat => Rule.Squat,
-            _ => Rule.Press,
+            Pattern.Thrust
+            or Pattern.Abduction
+            or Pattern.Lunge
+            or Pattern.KneeExtension
+            or Pattern.KneeFlexion
+            or Pattern.Calf
+            or Pattern.Carry
+            or Pattern.Throw
+            or Pattern.PressHorizontal
+            or Pattern.PressVertical
+            or Pattern.PullHorizontal
+            or Pattern.PullVertical
+            or Pattern.Arms
+            or Pattern.Trunk
+            or Pattern.Priming
+            or Pattern.Mobility
+            or Pattern.Drill => Rule.Press,
         };
 }

@@ -19,7 +19,23 @@ public sealed class EventLoads(Client client, IReadOnlyList<LogDay> log, Loader 
         {
             Pattern.Throw => Throw(exercise),
             Pattern.Carry => Carry(exercise),
-            _ => Pick(exercise),
+            Pattern.Squat
+            or Pattern.Hinge
+            or Pattern.Thrust
+            or Pattern.Abduction
+            or Pattern.Lunge
+            or Pattern.KneeExtension
+            or Pattern.KneeFlexion
+            or Pattern.Calf
+            or Pattern.PressHorizontal
+            or Pattern.PressVertical
+            or Pattern.PullHorizontal
+            or Pattern.PullVertical
+            or Pattern.Arms
+            or Pattern.Trunk
+            or Pattern.Priming
+            or Pattern.Mobility
+            or Pattern.Drill => Pick(exercise),
         };
 
     /// <summary>The piece nearest 15 % of body mass, never over 25 %.</summary>

@@ -174,7 +174,7 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
           />
         ))}
       </Flex>
-      <Flex px={4} mt={2} wrap="wrap" justify="space-between" align="start" gap={3} color={colors.quiet}>
+      <Flex px={4} mt={2} wrap="wrap" align="start" gap={3} color={colors.quiet}>
         <TimeShort
           view={view}
           left={left}
@@ -184,9 +184,6 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
           }}
           colors={colors}
         />
-        <chakra.button type="button" onClick={sound.toggle} minH="target" px={2} textDecoration="underline">
-          {sound.on ? 'Turn sound off' : 'Turn sound on'}
-        </chakra.button>
       </Flex>
       <Box px={4}>
         <Refused log={log} colors={colors} />
@@ -223,6 +220,11 @@ function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
             colors={colors}
           />
           <WarningSigns view={view} onWarn={onWarn} colors={colors} />
+          <Box px={4} pb={5}>
+            <chakra.button type="button" onClick={sound.toggle} minH="target" color={colors.quiet} textDecoration="underline">
+              {sound.on ? 'Turn sound off' : 'Turn sound on'}
+            </chakra.button>
+          </Box>
         </>
       ) : (
         <Finished view={view} log={log} ended={over} colors={colors} />
