@@ -40,7 +40,8 @@ export function Floor() {
   const [seen, setSeen] = useState<HealthFlag | null>(null)
   const warn = (sign: HealthFlag) => {
     setSeen(sign)
-    void log.warn(sign, date)
+    // The day it is seen, whatever day the session is planned for: a clearance is held against it.
+    void log.warn(sign, today())
   }
   const stop = floor.state === 'ready' && floor.data ? stopOf(floor.data, log.waiting, seen) : null
   const view = floor.state === 'ready' ? floor.data : null
