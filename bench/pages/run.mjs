@@ -1,22 +1,9 @@
 // Times of pages, server side over loopback: medians of fifteen after three to warm. Arguments: address of a running demo, then what to run.
 import { execFileSync } from 'node:child_process'
+import { signIn, today } from '../session.mjs'
 
 const [address, psql, ...rest] = process.argv.slice(2)
-let cookies = {}
-let token = ''
-
-async function call(method, path, body) {
-  const headers = { Cookie: Object.entries(cookies).map((pair) => pair.join('=')).join('; '), 'X-Nerezza-Token': token }
-  if (body) headers['Content-Type'] = 'application/json'
-  const answer = await fetch(address + path, { method, headers, body: body && JSON.stringify(body) })
-  for (const cookie of answer.headers.getSetCookie()) {
-    const [pair] = cookie.split(';')
-    cookies[pair.slice(0, pair.indexOf('='))] = pair.slice(pair.indexOf('=') + 1)
-  }
-  const text = await answer.text()
-  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 200)}`)
-  return text === '' ? null : JSON.parse(text)
-}
+const { call } = await signIn(address)
 
 const sql = (text, variables = {}, file) =>
   execFileSync('psql', [psql, '-X', '-q', '-t', '-A', ...Object.entries(variables).flatMap(([name, value]) => ['-v', `${name}=${value}`]), ...(file ? ['-f', file] : ['-c', text])], { encoding: 'utf8' })
@@ -33,10 +20,6 @@ async function time(method, path, body) {
   return median(taken)
 }
 
-token = (await call('GET', '/api/session')).token
-await call('POST', '/api/session', { email: 'coach@calagrigia.example', password: 'harbour-iron-44' })
-token = (await call('GET', '/api/session')).token
-const today = new Date().toISOString().slice(0, 10)
 const clients = await call('GET', `/api/clients?today=${today}`)
 const client = clients.find((one) => one.name.startsWith('Ilario')).id
 

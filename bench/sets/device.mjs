@@ -1,7 +1,7 @@
 // One device: the page's own outbox, in a database of its own, sending through the proxy until the server has acknowledged everything.
 import { createRequire } from 'node:module'
 import { pathToFileURL } from 'node:url'
-import { setNumber, signIn } from './session.mjs'
+import { setNumber, signIn } from '../session.mjs'
 
 const [root, direct, proxied, client, device, sets] = process.argv.slice(2)
 const web = createRequire(`${root}/web/package.json`)

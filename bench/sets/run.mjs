@@ -4,7 +4,7 @@ import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { faultyProxy, seeded } from './faulty-proxy.mjs'
-import { setNumber, signIn, today } from './session.mjs'
+import { setNumber, signIn, today } from '../session.mjs'
 
 const [root, address, database, what] = process.argv.slice(2)
 const sql = (text) => execFileSync('psql', [database, '-X', '-q', '-t', '-A', '-c', text], { encoding: 'utf8' }).trim()

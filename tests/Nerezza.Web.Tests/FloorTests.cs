@@ -115,6 +115,20 @@ public sealed class FloorTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task Two_devices_that_log_the_same_set_are_both_kept_and_advice_goes_on()
+    {
+        Caller caller = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(caller);
+        foreach (double rpe in new[] { 8, 5.5 })
+            await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(rpe: rpe));
+        Assert.Equal(2, (await caller.Get<BlockView>($"/api/clients/{id}/block")).Done.Count);
+        // The later of the two is shown, and advice follows from it.
+        FloorItem squat = (await Floor(caller, id, Samples.Start)).Items[0];
+        Assert.Equal((5.5, 1), (squat.Sets[0].Done!.Rpe, squat.Proposal!.Place));
+        Assert.True(squat.Proposal.Next!.Kg > squat.Sets[1].Kg);
+    }
+
+    [Fact]
     public async Task A_set_sent_twice_is_one_set_and_another_with_its_id_is_told()
     {
         Caller caller = await site.AsHarbour();

@@ -36,6 +36,15 @@ internal sealed record FloorRules
     /// <summary>Most loads offered.</summary>
     public required int ChoicesMost { get; init; }
 
+    /// <summary>Lightest load that advice may come to, as a part of the planned one.</summary>
+    public required double AdviceFrom { get; init; }
+
+    /// <summary>Heaviest, likewise.</summary>
+    public required double AdviceTo { get; init; }
+
+    /// <summary>Most loads among which advice chooses.</summary>
+    public required int AdviceMost { get; init; }
+
     /// <summary>Roles that fall away when minutes are short, first to last.</summary>
     public required List<string> FallsAway { get; init; }
 

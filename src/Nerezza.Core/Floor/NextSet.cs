@@ -96,6 +96,17 @@ public abstract record NextSet
     /// <summary>Another exercise should take its place; pain 3 to 5.</summary>
     public sealed record OfferSubstitute : NextSet;
 
+    /// <summary>The first set of an exercise that is not done, and what it should be; null before the first set and after the
+    /// last.</summary>
+    /// <param name="planned">Every set, by place.</param>
+    /// <param name="done">By place, in any order.</param>
+    public static (int Place, NextSet Next)? Of(IReadOnlyList<SetAhead> planned, IReadOnlyDictionary<int, SetDone> done, Lifting lifting)
+    {
+        List<int> left = [.. Enumerable.Range(0, planned.Count).Where(place => !done.ContainsKey(place))];
+        List<SetDone> sets = [.. done.Where(set => set.Key < planned.Count).OrderBy(set => set.Key).Select(set => set.Value)];
+        return sets.Count == 0 || left.Count == 0 ? null : (left[0], After(sets, planned[left[0]], left.Count, lifting));
+    }
+
     /// <summary>Decides from all sets of the exercise done today, in order.</summary>
     /// <param name="done">At least one.</param>
     /// <param name="ahead">The next set as planned.</param>

@@ -1,4 +1,5 @@
 using Nerezza.Core.Clients;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Formats.Cases;
@@ -9,17 +10,16 @@ public sealed record HealthSection
     public IReadOnlyList<HealthFlag>? Flags { get; init; }
     public ClearanceSection? ClearedBy { get; init; }
 
-    /// <summary>With a sign that was seen on a day. A clearance from before it no longer counts for it
-    /// (docs/handbook/07-pain-and-health.md); one given later, while the sign was still on its way here, does.</summary>
+    /// <summary>With a sign that was seen on a day; a clearance that does not lift it no longer names it.</summary>
     public HealthSection Noted(HealthFlag sign, DateOnly on) =>
         this with
         {
             Flags = [.. (Flags ?? []).Union([sign])],
             ClearedBy =
-                ClearedBy is { } clearance && clearance.Date <= on
-                    ? clearance with
+                ClearedBy is { } given && !HealthReferral.Lifts(given.Date, on)
+                    ? given with
                     {
-                        Flags = [.. (clearance.Flags ?? []).Where(flag => flag != sign)],
+                        Flags = [.. (given.Flags ?? []).Except([sign])],
                     }
                     : ClearedBy,
         };

@@ -14,13 +14,6 @@ namespace Nerezza.Formats.Floor;
 /// there.</summary>
 public static class AdviceCall
 {
-    // Five sets that each move by the most a set may end at 0.6 and 1.6 of the plan; the rest is margin (assumption).
-    private const double LeastOfPlan = 0.4,
-        MostOfPlan = 2;
-
-    // A kit of very small plates makes thousands of totals; advice needs those near the plan (assumption).
-    private const int MostSteps = 600;
-
     /// <summary>What the advice on an item is made from.</summary>
     /// <param name="kinds">Of each set.</param>
     public static AdviceBasis Basis(PrescribedItem item, IReadOnlyList<SetKind> kinds, Lifting lifting) =>
@@ -29,7 +22,9 @@ public static class AdviceCall
             Curve = lifting.Curve.K,
             BodyKg = lifting.BodyKg,
             Bias = lifting.Bias,
-            StepsKg = Near(item.Sets.Max(set => set.Load?.Kilograms), lifting.Means),
+            StepsKg = item.Sets.Max(set => set.Load) is { } heaviest
+                ? [.. FloorChoices.ForAdvice(heaviest, lifting.Means).Select(step => step.Kilograms)]
+                : [],
             Sets =
             [
                 .. item.Sets.Select(
@@ -50,14 +45,12 @@ public static class AdviceCall
     /// <summary>The proposal for the first set that is not done; null where the plan stands, nothing is done, or nothing is left.</summary>
     public static FloorProposal? Of(AdviceBasis basis, IReadOnlyList<AdviceDone> done)
     {
-        int next = Enumerable.Range(0, basis.Sets.Count).FirstOrDefault(place => done.All(set => set.Place != place), -1);
-        List<SetDone> sets =
-        [
-            .. done.Where(set => set.Place < basis.Sets.Count).OrderBy(set => set.Place).Select(set => ToDone(set, basis.Sets[set.Place])),
-        ];
-        if (sets.Count == 0 || next < 0)
+        // Two devices may have logged the same place.
+        Dictionary<int, SetDone> sets = done.Where(set => set.Place < basis.Sets.Count)
+            .GroupBy(set => set.Place)
+            .ToDictionary(place => place.Key, place => ToDone(place.Last(), basis.Sets[place.Key]));
+        if (NextSet.Of([.. basis.Sets.Select(ToAhead)], sets, ToLifting(basis)) is not var (next, proposal))
             return null;
-        NextSet proposal = NextSet.After(sets, ToAhead(basis.Sets[next]), basis.Sets.Count - done.Count, ToLifting(basis));
         if (FloorWords.Text(proposal) is not { } text)
             return null;
         ProposedSet? set = proposal is NextSet.Adjusted { Ahead: var asked }
@@ -71,16 +64,6 @@ public static class AdviceCall
     {
         AdviceQuestion asked = JsonSerializer.Deserialize(question, AdviceJson.Default.AdviceQuestion)!;
         return Of(asked.Basis, asked.Done) is { } proposal ? JsonSerializer.Serialize(proposal, AdviceJson.Default.FloorProposal) : "null";
-    }
-
-    private static double[] Near(double? planned, LoadSteps steps)
-    {
-        if (planned is not { } kg)
-            return [];
-        IEnumerable<double> near = steps
-            .Steps.Select(step => step.Kilograms)
-            .Where(step => step >= kg * LeastOfPlan && step <= kg * MostOfPlan);
-        return [.. near.OrderBy(step => Math.Abs(step - kg)).Take(MostSteps).Order()];
     }
 
     private static Lifting ToLifting(AdviceBasis basis) =>

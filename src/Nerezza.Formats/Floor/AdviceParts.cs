@@ -63,7 +63,7 @@ public sealed record AdviceDone
 }
 
 /// <summary>A question of the page.</summary>
-/// <param name="Done">In any order; at most one for each place.</param>
+/// <param name="Done">In any order; of two for one place the later counts.</param>
 public sealed record AdviceQuestion(AdviceBasis Basis, IReadOnlyList<AdviceDone> Done);
 
 /// <summary>What the last set suggests for the next one.</summary>

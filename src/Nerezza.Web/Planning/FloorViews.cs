@@ -85,7 +85,10 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     private FloorItem Line(PrescribedItem item, FloorDay day)
     {
         Exercise exercise = catalogue[item.Exercise];
-        List<LoggedSetRow> done = [.. day.Done.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place)];
+        List<LoggedSetRow> done =
+        [
+            .. day.Done.Where(set => set.Exercise == item.Exercise).OrderBy(set => set.Place).ThenBy(set => set.LoggedAt),
+        ];
         LoadMeans means = day.Loader.MeansOn(item.Sets[0].Bar, exercise);
         AdviceBasis advice = AdviceCall.Basis(
             item,
@@ -169,7 +172,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
                 .. set.Medley.Select(piece => new FloorImplement(piece.Exercise, catalogue[piece.Exercise].Name, piece.Load?.Kilograms)),
             ],
             Amrap = set.Amrap,
-            Done = done.Find(row => row.Place == place) is { } row ? View(row) : null,
+            Done = done.FindLast(row => row.Place == place) is { } row ? View(row) : null,
         };
     }
 

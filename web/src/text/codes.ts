@@ -1,9 +1,9 @@
 import { codes } from '../api/codes'
+import { capital } from './sentence'
 
 /** A code as a reader meets it: hyphens as spaces, first letter large. */
 export function words(code: string): string {
-  const spaced = code.replaceAll('-', ' ')
-  return spaced.charAt(0).toUpperCase() + spaced.slice(1)
+  return capital(code.replaceAll('-', ' '))
 }
 
 /** What a place in the week is for, as a coach says it. */

@@ -78,6 +78,10 @@ public static class HealthReferral
     public static IReadOnlyList<(HealthFlag Sign, Referral Referral)> OnTheFloor { get; } =
     [.. Emergency.Order().Select(sign => (sign, new Referral(ReferralLevel.Stop, Urgency.Emergency, Named([sign]))))];
 
+    /// <summary>Whether a clearance given on a day lifts a sign that was seen on another: only one from after it does
+    /// (docs/handbook/07-pain-and-health.md); of the same day nobody can tell which came first.</summary>
+    public static bool Lifts(DateOnly cleared, DateOnly seen) => cleared > seen;
+
     /// <summary>What an answer asks for on its own, as a page groups its questions.</summary>
     public static AnswerGroup WhenAnswered(HealthFlag flag) =>
         Emergency.Contains(flag) ? AnswerGroup.Emergency

@@ -1,4 +1,5 @@
 import type { CheckView, EditSection } from '../../api/schema'
+import { listed } from '../../text/sentence'
 
 /** One remark for all the weeks that it holds in. */
 export interface Remark {
@@ -33,5 +34,5 @@ export function weeksInWords(weeks: readonly number[]): string {
   const last = weeks.at(-1)
   if (weeks.length < 2) return `week ${last}`
   if (weeks.length > 2 && weeks.every((week, i) => i === 0 || week === weeks[i - 1]! + 1)) return `weeks ${weeks[0]} to ${last}`
-  return `weeks ${weeks.slice(0, -1).join(', ')} and ${last}`
+  return `weeks ${listed(weeks)}`
 }

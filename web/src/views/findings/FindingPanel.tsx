@@ -4,6 +4,7 @@ import { Labelled } from '../../ui/Numeral'
 import { Sides } from '../../ui/Sides'
 import { LeanFigure } from './LeanFigure'
 import { Severity } from './Severity'
+import { capital } from '../../text/sentence'
 
 /** The panel panel of a finding: its evidence drawn large, what it asks for, when to test again. */
 export function FindingPanel({ finding }: { finding: FindingLine }) {
@@ -72,7 +73,7 @@ function pairs(evidence: readonly EvidenceLine[]): Pair[] {
     const { side, test } = piece
     if (!side || !test || piece.number === null) continue
     const name = piece.name.split(',')[0] ?? piece.name
-    const pair = found.get(test) ?? { label: name.charAt(0).toUpperCase() + name.slice(1), unit: piece.unit, norm: piece.band }
+    const pair = found.get(test) ?? { label: capital(name), unit: piece.unit, norm: piece.band }
     found.set(test, { ...pair, [side]: piece })
   }
   return [...found.values()]

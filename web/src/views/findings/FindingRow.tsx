@@ -9,6 +9,7 @@ import { Plain, Primary, TextField } from '../../ui/form'
 import { Gauge } from '../../ui/Gauge'
 import { keyOf } from './causes'
 import { Severity } from './Severity'
+import { capital } from '../../text/sentence'
 
 interface Props {
   finding: FindingLine
@@ -124,8 +125,6 @@ export function FindingRow({ finding, focused, rejecting, onFocus, onAccept, onR
 function retestOf(finding: FindingLine): string | null {
   return finding.retestFrom && finding.retestFirstWeek !== null && finding.retestFirstWeek > 1 ? shortDate(finding.retestFrom) : null
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** A rejection needs a few words on why; the finding stays visible with them. */
 function Rejection({ onReject }: { onReject: (reason: string) => void }) {

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { FloorView } from '../../api/schema'
 import { useModel } from '../../hooks/useModel'
+import { listed } from '../../text/sentence'
 import { BigKey } from './BigKey'
 import type { FloorColors } from './floor-theme'
 import { secondsLeft, type Turn } from './session'
@@ -84,5 +85,3 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
     </>
   )
 }
-
-const listed = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`)

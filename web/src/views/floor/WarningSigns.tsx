@@ -1,10 +1,9 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { FloorView, HealthFlag } from '../../api/schema'
+import { capital } from '../../text/sentence'
 import { BigKey } from './BigKey'
 import type { FloorColors } from './floor-theme'
-
-const said = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** The signs with which nobody trains on: one is chosen, and a second key ends the session. It needs no network. */
 export function WarningSigns({ view, onWarn, colors }: { view: FloorView; onWarn: (sign: HealthFlag) => void; colors: FloorColors }) {
@@ -39,14 +38,14 @@ export function WarningSigns({ view, onWarn, colors }: { view: FloorView; onWarn
           <Grid gap={2} templateColumns={{ base: '1fr', md: '1fr 1fr' }} role="group" aria-label="Warning signs">
             {view.warnings.map((one) => (
               <BigKey key={one.sign} pressed={sign === one.sign} onPress={() => setSign(one.sign)} colors={colors}>
-                {said(one.words)}
+                {capital(one.words)}
               </BigKey>
             ))}
           </Grid>
           {chosen && (
             <Grid mt={3} borderLeft="6px solid" borderColor={colors.stop} pl={3}>
               <BigKey filled="filled" onPress={() => onWarn(chosen.sign)} colors={colors}>
-                {said(chosen.words)}: end the session and refer
+                {capital(chosen.words)}: end the session and refer
               </BigKey>
             </Grid>
           )}

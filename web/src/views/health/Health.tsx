@@ -9,6 +9,7 @@ import { IntakePages } from '../../parts/IntakePages'
 import { fieldErrors, SaveBar } from '../../parts/SaveBar'
 import { draftOf, type HealthDraft, healthOf, type PainDraft, painOf } from './draft'
 import { Pain } from './Pain'
+import { capital } from '../../text/sentence'
 
 /** Health answers and pain: what stops, what waits, who cleared it. */
 export function Health() {
@@ -77,7 +78,7 @@ function HealthPage({ view }: { view: HealthView }) {
                       textAlign="left"
                       onClick={() => toggle(question.flag)}
                     >
-                      {question.text.charAt(0).toUpperCase() + question.text.slice(1)}
+                      {capital(question.text)}
                     </Toggle>
                   ))}
               </Flex>
