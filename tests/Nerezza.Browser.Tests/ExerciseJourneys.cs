@@ -56,8 +56,9 @@ public sealed class ExerciseJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.Find("//button[.='Limiting muscle']").Click();
             browser.UntilText("Favours exercises for the muscle that limits");
             browser.Find("//a[.='Catalogue']").Click();
-            browser.UntilText("Tempo back squat");
-            browser.Find("input").SendKeys("rectus femoris");
+            // The view before this one names the same squat and has fields of its own.
+            browser.UntilText("Name, pattern, muscle, kit or ladder");
+            browser.Find("//label[starts-with(., 'Name, pattern')]/following::input[1]").SendKeys("rectus femoris");
             browser.UntilTrue(
                 "only those that train it stay",
                 () =>

@@ -210,7 +210,12 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         Assert.Equal([kg, kg, kg], after.Done.Select(set => set.Kg));
         EditSection later = cell with { Week = 3 };
         Assert.True(Cell(after, later).Sets.Max(set => set.Kg) > Cell(before, later).Sets.Max(set => set.Kg));
-        Assert.Equal(before.Made, after.Made);
+        // Made is as it was; beside the loads that moved now stands why.
+        Assert.Equal(before.Made, after.Made.Select(load => load with { Why = "" }));
+        Assert.Contains(
+            after.Made,
+            load => load.Exercise == cell.Exercise && load.Why.Contains("Heavier than planned", StringComparison.Ordinal)
+        );
         Assert.Equal(Exercises(before), Exercises(after));
     }
 
