@@ -20,6 +20,7 @@ public static class DataServices
             .AddScoped<ScreenStore>()
             .AddScoped<PlanStore>()
             .AddScoped<LogStore>()
+            .AddScoped<ReadinessStore>()
             .AddScoped<PastTraining>()
             .AddScoped<OwnExerciseStore>()
             .AddScoped<SignedInStore>();

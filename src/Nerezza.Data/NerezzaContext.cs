@@ -20,6 +20,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
     public DbSet<ScreenRow> Screens => Set<ScreenRow>();
     public DbSet<PlanRow> Plans => Set<PlanRow>();
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
+    public DbSet<ReadinessRow> Readiness => Set<ReadinessRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
     public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
     public DbSet<SignedInRow> SignedIn => Set<SignedInRow>();
@@ -41,6 +42,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
         builder.Entity<PlanRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<PastTrainingRow>().HasQueryFilter(row => row.CoachId == CoachId);
+        builder.Entity<ReadinessRow>().HasQueryFilter(row => row.CoachId == CoachId);
         builder.Entity<LoggedSetRow>().HasQueryFilter(row => row.CoachId == CoachId);
     }
 }

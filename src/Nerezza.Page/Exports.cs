@@ -18,6 +18,14 @@ public static partial class Exports
     [JSExport]
     public static string Advice(string question) => AdviceCall.Answer(question);
 
+    /// <summary>Answers what changes by how the client comes in; both are JSON text.</summary>
+    [JSExport]
+    public static string Readiness(string question) => ReadinessCall.Answer(question);
+
+    /// <summary>Answers who is next among several lifters; both are JSON text.</summary>
+    [JSExport]
+    public static string Hour(string question) => HourCall.Answer(question);
+
     /// <summary>Answers what falls away when minutes are short; both are JSON text.</summary>
     [JSExport]
     public static string TimeShort(string question) => TimeShortCall.Answer(question);

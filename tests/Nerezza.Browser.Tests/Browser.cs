@@ -71,9 +71,19 @@ public sealed class Browser : IDisposable
 
     public void OpenStation(string station) => Find($"//nav[@aria-label='Stations']//a[contains(., '{station}')]").Click();
 
+    /// <summary>On the floor: past how the client comes in, where that is asked.</summary>
+    public void ComeIn()
+    {
+        IWebElement there = Find("//button[.='Start'] | //*[@data-set]");
+        if (there.TagName == "button")
+            there.Click();
+        Find("[data-set]");
+    }
+
     /// <summary>On the floor: past the warm-up, where there is one, to the first work set that is left.</summary>
     public void ToWorkSets()
     {
+        ComeIn();
         IWebElement there = Find("//button[.='Go to the work sets'] | //main//*[starts-with(text(), 'Set ')]");
         if (there.TagName == "button")
             there.Click();

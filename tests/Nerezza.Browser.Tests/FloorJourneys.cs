@@ -66,6 +66,41 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
             Assert.Equal(9, Assert.Single(Done(browser)).GetProperty("done").GetProperty("rpe").GetDouble());
         });
 
+    [Fact]
+    public void How_a_client_comes_in_changes_the_session_only_when_it_is_taken_and_outlasts_a_reload() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Ilario", "Floor");
+            browser.Find("section[aria-label='Before the first set']");
+            int Sets() => int.Parse(browser.Find("//*[contains(., ' sets left, about ')][not(*)]").Text.Split(' ')[0]);
+            browser.UntilText("The session stands as planned.");
+            IWebElement Vasti() => browser.Find("//button[starts-with(., 'Vasti')]");
+            foreach (string score in new[] { "Vasti 1", "Vasti 2", "Vasti 3" })
+            {
+                Vasti().Click();
+                browser.Find($"//button[.='{score}']");
+            }
+            browser.UntilText("Sore vasti, 3 of 3: 1 set fewer, RPE 1 lower.");
+            browser.Driver.Navigate().Refresh();
+            browser.Find("//button[.='Vasti 3']");
+            browser.Find("//button[.='Start as planned']").Click();
+            int planned = Sets();
+            browser.Find("//button[.='Before the first set']").Click();
+            browser.Find("//button[.='Vasti 3']");
+            browser.Find("//button[.='Take the changes and start']").Click();
+            browser.UntilTrue("there are fewer sets", () => Sets() < planned);
+            int left = Sets();
+            browser.UntilTrue("it is sent", () => !Body(browser).Contains("not sent", StringComparison.Ordinal));
+            browser.Driver.Navigate().Refresh();
+            browser.UntilTrue("it stands", () => Sets() == left);
+            browser.ToWorkSets();
+            browser.UntilText("Sore vasti, 3 of 3");
+            browser.LogSet();
+            browser.UntilTrue("a set is done", () => Sets() == left - 1);
+            Assert.Empty(browser.All("//button[.='Before the first set']"));
+        });
+
     private static int Train(Browser browser, Action log, Action? warmUp = null)
     {
         int sets = TrainAll(browser, log, warmUp);
@@ -77,6 +112,7 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
     internal static int TrainAll(Browser browser, Action log, Action? warmUp = null)
     {
         int sets = 0;
+        browser.ComeIn();
         while (sets < MostSets)
         {
             browser.UntilTrue("a set is at hand", () => browser.All("[data-set]").Count > 0 || IsOver(browser));

@@ -12,6 +12,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         browser.SignIn();
         browser.OpenClient("Ilario", "Floor");
         browser.ToWorkSets();
+        browser.UntilTrue("how the client came in is sent", () => Waiting(browser) == 0);
         site.Server.Kill();
         for (int set = 1; set <= 2; set++)
         {
@@ -39,7 +40,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
         {
             browser.SignIn();
             browser.OpenClient("Corisande", "Floor");
-            browser.UntilText("sets left");
+            browser.UntilText("Before the first set");
             browser.UntilTrue("today's session and the next two are on the device", () => Kept(browser).Split("\"floor\",").Length > 3);
             browser.UntilTrue(
                 "the page is the device's own",
@@ -47,13 +48,14 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             );
             site.Server.Kill();
             browser.Driver.Navigate().Refresh();
+            // With the sets waits how the client came in.
             int sets = FloorJourneys.TrainAll(browser, () => browser.LogSet());
-            browser.UntilText($"{sets} not sent yet");
+            browser.UntilText($"{sets + 1} not sent yet");
             browser.Driver.Navigate().Refresh();
-            browser.UntilText($"{sets} not sent yet");
+            browser.UntilText($"{sets + 1} not sent yet");
             // The next session is there too, and so is the way to it.
             browser.Find("//a[contains(., 'See the next session')]").Click();
-            browser.UntilText("sets left");
+            browser.UntilText("Before the first set");
             browser.Driver.Navigate().Back();
             site.KillAndStartAgain();
             browser.UntilText("Everything is saved.");
@@ -71,6 +73,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             browser.SignIn();
             browser.OpenClient("Osric", "Floor");
             browser.ToWorkSets();
+            browser.UntilTrue("how the client came in is sent", () => Waiting(browser) == 0);
             site.Server.Kill();
             browser.Find("//button[.='A warning sign: stop the session']").Click();
             browser.Find("//button[.='Chest pain']").Click();
@@ -92,6 +95,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             browser.SignIn();
             browser.OpenClient("Renske", "Floor");
             browser.ToWorkSets();
+            browser.UntilTrue("how the client came in is sent", () => Waiting(browser) == 0);
             site.Server.Kill();
             browser.LogSet();
             browser.UntilText("1 not sent yet, kept here");
@@ -124,7 +128,7 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             browser.Find("button[aria-label='Close']").Click();
             browser.UntilTrue("the list is closed", () => browser.All("button[aria-label='Close']").Count == 0);
             browser.Find("//button[.='Sign out']").Click();
-            browser.UntilText("1 set is not sent yet. It stays on this device");
+            browser.UntilText("1 entry is not sent yet. It stays on this device");
             browser.Find("//button[.='Stay signed in']").Click();
             browser.UntilTrue(
                 "still here",
@@ -140,9 +144,10 @@ public sealed class OfflineTests(DemoSite site) : IClassFixture<DemoSite>
             browser.OpenClient("Jocasta", "Floor");
             browser.ToWorkSets();
             string place = browser.Driver.Url;
+            browser.UntilTrue("how the client came in is sent", () => Waiting(browser) == 0);
             site.EndSignIns();
             browser.LogSet();
-            browser.UntilText("1 set is kept on this device. Sign in, and it is sent.");
+            browser.UntilText("1 entry is kept on this device. Sign in, and it is sent.");
             browser.Find("input[type=email]").SendKeys("coach@calagrigia.example");
             browser.Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
             browser.UntilText("Set 2 of");

@@ -1,4 +1,5 @@
 using Nerezza.Tests.Shared;
+using OpenQA.Selenium;
 
 namespace Nerezza.Browser.Tests;
 
@@ -72,6 +73,12 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("[role=grid]");
         Take(browser, "block-phone");
         browser.OpenStation("Floor");
+        browser.Find("//button[starts-with(., 'Vasti')]");
+        foreach (string score in new[] { "Vasti", "Vasti 1", "Vasti 2" })
+            browser.Find($"//button[.='{score}']").Click();
+        browser.UntilText("Sore vasti");
+        Take(browser, "floor-before-phone");
+        browser.Find("//button[.='Start as planned']").Click();
         browser.UntilText("Warm-up 1 of");
         Take(browser, "floor-warm-up-phone");
         browser.ToWorkSets();
@@ -82,6 +89,16 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.UntilText("easier than planned");
         browser.Size(390, 844);
         Take(browser, "floor-logged-phone");
+        browser.Size(1280, 800);
+        browser.Open("/");
+        browser.Find("//a[.='Run several lifters at once']").Click();
+        browser.UntilText("Who lifts in this hour?");
+        foreach (IWebElement box in browser.All("input[type=checkbox]").Take(6).Where(one => !one.Selected))
+            box.Click();
+        browser.Find("//button[starts-with(., 'Start with')]").Click();
+        browser.Find("nav[aria-label='Who is next'] button");
+        browser.ToWorkSets();
+        Take(browser, "hour");
     }
 
     private static void Theme(Browser browser) => browser.Find("//header//button[.='Dark' or .='Light']").Click();

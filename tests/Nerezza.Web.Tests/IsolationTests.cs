@@ -54,6 +54,12 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
             ["PUT /exercises/school"] = new TakeSchool { School = Core.Clients.AccessorySchool.Muscles, Version = 1 },
             ["POST /sets"] = Samples.Set(),
             ["POST /warnings"] = new NoteWarning { Sign = Core.Clients.HealthFlag.ChestPain, Date = Samples.Start },
+            ["PUT /readiness"] = new NoteReadiness
+            {
+                Date = Samples.Start,
+                Answers = new Formats.Cases.ReadinessSection(),
+                Taken = true,
+            },
             ["POST /exercises/preview"] = new TryPicks { Picks = [] },
             ["PUT /picks"] = new SavePicks { Picks = [], Version = 1 },
             ["POST /sets/{setId:guid}/withdrawal"] = new WithdrawSet { Id = Guid.CreateVersion7().ToString() },
@@ -152,7 +158,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
                 .Model.GetEntityTypes()
                 .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace),
         ];
-        Assert.Equal(10, own.Count);
+        Assert.Equal(11, own.Count);
         Assert.All(
             own,
             type =>

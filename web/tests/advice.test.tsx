@@ -3,7 +3,7 @@ import { beforeEach, expect, it, vi } from 'vitest'
 import { loadModel } from '../src/api/model'
 import type { FloorItem, FloorProposal } from '../src/api/schema'
 import type { Waiting } from '../src/offline/outbox'
-import { useAdvice } from '../src/views/floor/useAdvice'
+import { useAdvice } from '../src/parts/floor/useAdvice'
 import { floor, floorItem, floorSet } from './made'
 
 vi.mock('../src/api/model', () => ({ loadModel: vi.fn() }))
@@ -20,7 +20,7 @@ const heard = (entries: Waiting[]) => renderHook(() => useAdvice(view, squat, en
 
 beforeEach(() => {
   advice.mockReset().mockReturnValue(here)
-  vi.mocked(loadModel).mockReset().mockResolvedValue({ advice, levers: vi.fn(), timeShort: vi.fn() })
+  vi.mocked(loadModel).mockReset().mockResolvedValue({ advice, levers: vi.fn(), timeShort: vi.fn(), readiness: vi.fn(), hour: vi.fn() })
 })
 
 it('takes the word of the server where it has every set', () => {

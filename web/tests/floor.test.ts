@@ -14,9 +14,9 @@ import {
   setsLeft,
   standing,
   stepLoad,
-} from '../src/views/floor/session'
-import { beatsOf } from '../src/views/floor/TempoCount'
-import { useRest } from '../src/views/floor/useRest'
+} from '../src/parts/floor/session'
+import { beatsOf } from '../src/parts/floor/TempoCount'
+import { useRest } from '../src/parts/floor/useRest'
 import { floor, floorItem, floorSet } from './made'
 
 const date = '2026-11-25'

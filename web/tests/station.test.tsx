@@ -1,12 +1,13 @@
 import { ChakraProvider } from '@chakra-ui/react'
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, test, vi } from 'vitest'
 import type { FloorItem, FloorSet, FloorView, LogSet } from '../src/api/schema'
 import { system } from '../src/app/theme'
 import type { FloorLog } from '../src/hooks/useFloor'
 import type { Waiting } from '../src/offline/outbox'
-import { floorColors } from '../src/views/floor/floor-theme'
-import { Station } from '../src/views/floor/Station'
+import { floorColors } from '../src/parts/floor/floor-theme'
+import { Station } from '../src/parts/floor/Station'
 import { rememberLogged } from '../src/offline/loggedHere'
 import { floorItem, floorSet } from './made'
 
@@ -17,6 +18,7 @@ const log: { [key in keyof FloorLog]: ReturnType<typeof vi.fn> | readonly Waitin
   correct: vi.fn(async () => 'kept'),
   takeBack: vi.fn(async () => 'kept'),
   warn: vi.fn(async () => 'kept'),
+  comeIn: vi.fn(async () => 'kept'),
 }
 const rest = { rest: null, left: 0, tooSoon: false, start: vi.fn(), stop: vi.fn() }
 const [onWarmed, onEnd] = [vi.fn(), vi.fn()]
@@ -54,21 +56,23 @@ function floor(item: FloorItem): FloorView {
 
 function station(item: FloorItem, place = 0, waiting: readonly Waiting[] = [], warmed = 9) {
   return render(
-    <ChakraProvider value={system}>
-      <Station
-        view={floor(item)}
-        item={item}
-        turn={{ item: 0, place }}
-        log={{ ...log, waiting } as unknown as FloorLog}
-        advice={item.proposal}
-        rest={rest}
-        sound={false}
-        warmed={warmed}
-        onWarmed={onWarmed}
-        onEnd={onEnd}
-        colors={floorColors(false)}
-      />
-    </ChakraProvider>,
+    <MemoryRouter>
+      <ChakraProvider value={system}>
+        <Station
+          view={floor(item)}
+          item={item}
+          turn={{ item: 0, place }}
+          log={{ ...log, waiting } as unknown as FloorLog}
+          advice={item.proposal}
+          rest={rest}
+          sound={false}
+          warmed={warmed}
+          onWarmed={onWarmed}
+          onEnd={onEnd}
+          colors={floorColors(false)}
+        />
+      </ChakraProvider>
+    </MemoryRouter>,
   )
 }
 

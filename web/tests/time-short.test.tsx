@@ -3,8 +3,8 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { loadModel } from '../src/api/model'
 import { system } from '../src/app/theme'
-import { floorColors } from '../src/views/floor/floor-theme'
-import { TimeShort } from '../src/views/floor/TimeShort'
+import { floorColors } from '../src/parts/floor/floor-theme'
+import { TimeShort } from '../src/parts/floor/TimeShort'
 import { floor, floorItem, floorSet } from './made'
 
 vi.mock('../src/api/model', () => ({ loadModel: vi.fn() }))
@@ -18,7 +18,7 @@ const text = () => document.body.textContent ?? ''
 beforeEach(() => {
   timeShort.mockReset()
   onLeaveOut.mockReset()
-  vi.mocked(loadModel).mockReset().mockResolvedValue({ timeShort, levers: vi.fn(), advice: vi.fn() })
+  vi.mocked(loadModel).mockReset().mockResolvedValue({ timeShort, levers: vi.fn(), advice: vi.fn(), readiness: vi.fn(), hour: vi.fn() })
 })
 afterEach(cleanup)
 

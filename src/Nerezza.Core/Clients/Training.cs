@@ -51,8 +51,15 @@ public sealed class LogDay(DateOnly date, Readiness? readiness, IReadOnlyList<Lo
 /// <summary>The sets of one exercise and side on one day, in the order done.</summary>
 public sealed record LiftOfDay(string Exercise, Side? Side, IReadOnlyList<LogSet> Sets);
 
-/// <summary>Ten seconds before the first set: sleep, soreness 0 to 3, minutes there are.</summary>
-public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, int? Minutes);
+/// <summary>Ten seconds before the first set (docs/handbook/13-floor.md).</summary>
+/// <param name="Soreness">0 to 3; what is not named is not sore.</param>
+/// <param name="Pain">Where it hurts now.</param>
+/// <param name="Minutes">There are; null as many as planned.</param>
+public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, IReadOnlyList<PainNow> Pain, int? Minutes);
+
+/// <summary>Pain as the client comes in.</summary>
+/// <param name="Score">0 to 10.</param>
+public sealed record PainNow(PainRegion Region, double Score);
 
 /// <summary>A set that was done. A rating is there only when the client or coach gave one (docs/handbook/13-floor.md).</summary>
 public sealed record LogSet

@@ -45,6 +45,21 @@ internal sealed record FloorRules
     /// <summary>Most loads among which advice chooses.</summary>
     public required int AdviceMost { get; init; }
 
+    /// <summary>Soreness, 0 to 3, from which an exercise is done with less.</summary>
+    public required int SoreFrom { get; init; }
+
+    /// <summary>By how much its effort is lower then.</summary>
+    public required double SoreRpeLower { get; init; }
+
+    /// <summary>Hours of sleep under which the hardest sets are not done.</summary>
+    public required double ShortSleepHours { get; init; }
+
+    /// <summary>The highest effort then.</summary>
+    public required double ShortSleepMostRpe { get; init; }
+
+    /// <summary>The lowest effort that anybody can rate.</summary>
+    public required double LeastRpe { get; init; }
+
     /// <summary>Roles that fall away when minutes are short, first to last.</summary>
     public required List<string> FallsAway { get; init; }
 

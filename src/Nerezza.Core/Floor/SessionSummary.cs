@@ -11,7 +11,11 @@ namespace Nerezza.Core.Floor;
 /// <param name="Done">Sets logged.</param>
 /// <param name="Max">The estimate before and after; null where none is made of such sets.</param>
 /// <param name="Next">Its next time in the block; null where there is none.</param>
-public sealed record ExerciseSummary(string Exercise, int Planned, int Done, MaxMove? Max, NextTime? Next);
+public sealed record ExerciseSummary(string Exercise, int Planned, int Done, MaxMove? Max, NextTime? Next)
+{
+    /// <summary>The gate of a ladder that these sets were to pass; null where they were none.</summary>
+    public GateMet? Gate { get; init; }
+}
 
 /// <summary>An estimate before and after a session.</summary>
 /// <param name="IsClear">Whether it left its own interval: by so much that a coach should look.</param>
@@ -38,7 +42,8 @@ public static class SessionSummary
     /// <param name="before">The plan as it stood when the session began.</param>
     /// <param name="after">The same with the session in the log.</param>
     /// <param name="done">What was logged on the day.</param>
-    public static IReadOnlyList<ExerciseSummary> Of(Plan before, Plan after, DateOnly date, IReadOnlyList<LogSet> done)
+    /// <param name="gates">With the day in the log.</param>
+    public static IReadOnlyList<ExerciseSummary> Of(Plan before, Plan after, DateOnly date, IReadOnlyList<LogSet> done, DayGates gates)
     {
         if (SessionOn(before, date) is not { } session)
             return [];
@@ -46,7 +51,12 @@ public static class SessionSummary
         IEnumerable<string> instead = done.Select(set => set.Exercise).Distinct().Except(session.Items.Select(item => item.Exercise));
         return
         [
-            .. session.Items.Select(item => Of(item, before, after, date, [.. sets[item.Exercise]])),
+            .. session.Items.Select(item =>
+                Of(item, before, after, date, [.. sets[item.Exercise]]) with
+                {
+                    Gate = item.SetUp.Opens is { } opens ? gates.Of(item.Exercise, opens, date) : null,
+                }
+            ),
             .. instead.Select(id => new ExerciseSummary(id, 0, sets[id].Count(), MoveOf(before, after, id), null)),
         ];
     }

@@ -71,10 +71,15 @@ public enum Asked
 public static class SetKinds
 {
     /// <summary>What is asked after a set of a kind; nothing else of it is kept (docs/handbook/13-floor.md).</summary>
-    public static IReadOnlyList<Asked> Asks(SetKind kind, PrescribedSet set) =>
+    public static IReadOnlyList<Asked> Asks(SetKind kind, PrescribedSet set) => Asks(kind, set.Amrap ? Asked.Reserve : Asked.Rpe);
+
+    /// <summary>What is asked after a set that how the client came in has changed.</summary>
+    public static IReadOnlyList<Asked> Asks(ReadySet set) => Asks(set.Kind, set.Amrap ? Asked.Reserve : Asked.Rpe);
+
+    private static IReadOnlyList<Asked> Asks(SetKind kind, Asked effort) =>
         kind switch
         {
-            SetKind.Lift or SetKind.BodyWeight => [Asked.Load, Asked.Reps, set.Amrap ? Asked.Reserve : Asked.Rpe],
+            SetKind.Lift or SetKind.BodyWeight => [Asked.Load, Asked.Reps, effort],
             SetKind.Hold => [Asked.Load, Asked.Seconds],
             SetKind.Carry => [Asked.Load, Asked.Metres, Asked.Seconds],
             SetKind.Medley => [Asked.Metres, Asked.Seconds],

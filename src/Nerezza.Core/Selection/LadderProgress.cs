@@ -74,21 +74,20 @@ public sealed class LadderProgress
     }
 
     private static bool IsPassed(Rung rung, Client client, ExerciseCatalogue catalogue, IReadOnlyList<LogDay> log) =>
-        rung.Exercises.Any(id =>
-        {
-            RungGate gate = rung.Gate;
-            Exercise exercise = catalogue[id];
-            int reps = gate.Reps ?? exercise.Reps.Top;
-            bool Counts(LogSet set) =>
-                Math.Min(set.Reps ?? 0, set.TechniqueHeldTo ?? int.MaxValue) >= reps
-                && (gate.Rpe is not { } most || set.Rpe is { } rpe && rpe.Value <= most)
-                && (gate.MassPercent is not { } part || set.Load?.Kilograms >= client.MassKg * part / 100);
-            // A side counts for itself: the gate is passed on a day when every side that was trained made its sets.
-            bool DayPasses(LogDay day) =>
-                day.Lifts.Where(lift => lift.Exercise == id).ToList() is { Count: > 0 } sides
-                && sides.TrueForAll(side => side.Sets.Count(Counts) >= gate.Sets);
-            return log.Count(DayPasses) >= gate.Days;
-        });
+        rung.Exercises.Any(id => log.Count(day => Passes(day, rung.Gate, catalogue[id], client.MassKg)) >= rung.Gate.Days);
+
+    /// <summary>Whether what was done of an exercise on a day passes a gate. A side counts for itself: every side that was trained makes its
+    /// sets.</summary>
+    public static bool Passes(LogDay day, RungGate gate, Exercise exercise, double massKg)
+    {
+        int reps = gate.Reps ?? exercise.Reps.Top;
+        bool Counts(LogSet set) =>
+            Math.Min(set.Reps ?? 0, set.TechniqueHeldTo ?? int.MaxValue) >= reps
+            && (gate.Rpe is not { } most || set.Rpe is { } rpe && rpe.Value <= most)
+            && (gate.MassPercent is not { } part || set.Load?.Kilograms >= massKg * part / 100);
+        return day.Lifts.Where(lift => lift.Exercise == exercise.Id).ToList() is { Count: > 0 } sides
+            && sides.TrueForAll(side => side.Sets.Count(Counts) >= gate.Sets);
+    }
 }
 
 /// <summary>A rung that is not open.</summary>

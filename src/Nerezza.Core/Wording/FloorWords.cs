@@ -8,10 +8,14 @@ namespace Nerezza.Core.Wording;
 /// <summary>Says what the floor proposes, in one sentence.</summary>
 public static class FloorWords
 {
+    /// <summary>What is said of sets that look for a load that nobody knows yet.</summary>
+    private const string Calibration =
+        "The load is a first guess: each set a step heavier until the effort that is asked for; that set is the estimate.";
+
     /// <summary>What to set up for an item, in words: the implements of a medley first.</summary>
     public static string Text(PrescribedItem item, ExerciseCatalogue catalogue)
     {
-        string heights = Text(item.SetUp);
+        string heights = item.Ask.Target.Kind is TargetKind.Calibration ? $"{Calibration} {Text(item.SetUp)}".TrimEnd() : Text(item.SetUp);
         if (item.SetUp.Opens is { } opens)
             heights = $"{heights} Done as planned, these sets are the gate to {NameOf(opens, catalogue)}.".TrimStart();
         if (item.Sets[0].Medley is not { Count: > 0 } medley)
@@ -21,6 +25,16 @@ public static class FloorWords
         );
         return $"In a row, timed, {item.Sets[0].Metres} m each: {string.Join(", ", pieces)}.{(heights.Length > 0 ? $" {heights}" : "")}";
     }
+
+    /// <summary>How the sets of a day stand to the gate of a ladder.</summary>
+    public static string Text(GateMet gate, ExerciseCatalogue catalogue) =>
+        gate switch
+        {
+            { DaysLeft: 0 } => $"The gate is passed: {NameOf(gate.Opens, catalogue)} is open.",
+            { Passed: true, DaysLeft: 1 } => $"The gate is passed today; once more, and {NameOf(gate.Opens, catalogue)} is open.",
+            { Passed: true } => $"The gate is passed today; {gate.DaysLeft} days more, and {NameOf(gate.Opens, catalogue)} is open.",
+            _ => $"The gate to {NameOf(gate.Opens, catalogue)} is not passed yet; it is tried again next time.",
+        };
 
     private static string NameOf(string exercise, ExerciseCatalogue catalogue) => catalogue[exercise].Name.ToLowerInvariant();
 

@@ -5,10 +5,11 @@ using Nerezza.Data.Rows;
 
 namespace Nerezza.Data.Configurations;
 
-/// <summary>Plans, the sets that were done, and what of them is folded.</summary>
+/// <summary>Plans, how clients came in, the sets that were done, and what of them is folded.</summary>
 internal sealed class PlanConfiguration
     : IEntityTypeConfiguration<PlanRow>,
         IEntityTypeConfiguration<LoggedSetRow>,
+        IEntityTypeConfiguration<ReadinessRow>,
         IEntityTypeConfiguration<PastTrainingRow>
 {
     public void Configure(EntityTypeBuilder<PlanRow> plan)
@@ -65,6 +66,20 @@ internal sealed class PlanConfiguration
         // A fact has one successor at most: two corrections of one set would both count.
         set.HasIndex(row => new { row.CoachId, row.Supersedes }).IsUnique();
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<ReadinessRow> readiness)
+    {
+        readiness
+            .ToTable("readiness")
+            .HasKey(row => new
+            {
+                row.CoachId,
+                row.ClientId,
+                row.Date,
+            });
+        readiness.Property(row => row.Answers).AsJson();
+        readiness.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<PastTrainingRow> past)

@@ -176,6 +176,19 @@ public sealed class LoggedSetRow : ICoachRow
     public DateTimeOffset LoggedAt { get; init; }
 }
 
+/// <summary>How a client came in on a day; what is said last stands.</summary>
+public sealed class ReadinessRow : ICoachRow
+{
+    public Guid CoachId { get; init; }
+    public Guid ClientId { get; init; }
+    public DateOnly Date { get; init; }
+    public required ReadinessSection Answers { get; set; }
+
+    /// <summary>Whether the session goes by it.</summary>
+    public bool Taken { get; set; }
+    public DateTimeOffset NotedAt { get; set; }
+}
+
 /// <summary>A client's training of long ago, folded from logged sets: follows from them, and is made anew when one of them
 /// changes.</summary>
 public sealed class PastTrainingRow : ICoachRow

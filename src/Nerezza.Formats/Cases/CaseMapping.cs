@@ -186,10 +186,15 @@ public static class CaseMapping
         };
 
     public static LogDay ToLogDay(LogSection from) =>
+        new(from.Date, from.Readiness is { } readiness ? ToReadiness(readiness) : null, [.. from.Sets.Select(ToLogSet)]);
+
+    /// <summary>How a client came in.</summary>
+    public static Readiness ToReadiness(ReadinessSection from) =>
         new(
-            from.Date,
-            from.Readiness is { } r ? new Readiness(r.SleepHours, r.Soreness ?? new Dictionary<Muscle, int>(), r.Minutes) : null,
-            [.. from.Sets.Select(ToLogSet)]
+            from.SleepHours,
+            from.Soreness ?? new Dictionary<Muscle, int>(),
+            [.. (from.Pain ?? []).Select(pain => new PainNow(pain.Region, pain.Score))],
+            from.Minutes
         );
 
     private static LogSet ToLogSet(LogSetSection from) =>

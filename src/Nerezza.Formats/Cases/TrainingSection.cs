@@ -47,8 +47,21 @@ public sealed record ReadinessSection
     [Between(0, 3, "a score")]
     public IReadOnlyDictionary<Muscle, int>? Soreness { get; init; }
 
+    /// <summary>Where it hurts now.</summary>
+    [Items(6)]
+    public IReadOnlyList<PainNowSection>? Pain { get; init; }
+
     [Between(0, 600, "minutes")]
     public int? Minutes { get; init; }
+}
+
+/// <summary>Pain as the client comes in.</summary>
+public sealed record PainNowSection
+{
+    public required PainRegion Region { get; init; }
+
+    [Between(0, 10, "a score")]
+    public required double Score { get; init; }
 }
 
 public sealed record LogSetSection

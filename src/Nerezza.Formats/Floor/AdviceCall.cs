@@ -37,6 +37,8 @@ public static class AdviceCall
                             Rpe = set.Rpe.Value,
                             Seconds = set.Seconds,
                             Metres = set.Way,
+                            Side = set.Side,
+                            Amrap = set.Amrap,
                         }
                 ),
             ],
@@ -66,10 +68,12 @@ public static class AdviceCall
         return Of(asked.Basis, asked.Done) is { } proposal ? JsonSerializer.Serialize(proposal, AdviceJson.Default.FloorProposal) : "null";
     }
 
-    private static Lifting ToLifting(AdviceBasis basis) =>
+    /// <summary>How strength tells the load, as it is told to the page.</summary>
+    internal static Lifting ToLifting(AdviceBasis basis) =>
         new(new RepCurve(basis.Curve), basis.BodyKg, new LoadSteps([.. basis.StepsKg.Select(Load.FromKilograms)]), basis.Bias);
 
-    private static SetAhead ToAhead(AdviceSet set) =>
+    /// <summary>A set as planned.</summary>
+    internal static SetAhead ToAhead(AdviceSet set) =>
         new(set.Kg is { } kg ? Load.FromKilograms(kg) : null, set.Reps, Rpe.Of(set.Rpe)) { Seconds = set.Seconds, Metres = set.Metres };
 
     private static SetDone ToDone(AdviceDone done, AdviceSet planned) =>
@@ -93,7 +97,7 @@ internal sealed class KebabCode<T>() : JsonStringEnumConverter<T>(JsonNamingPoli
 
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
-    Converters = [typeof(KebabCode<SetKind>), typeof(KebabCode<SetWord>)]
+    Converters = [typeof(KebabCode<SetKind>), typeof(KebabCode<SetWord>), typeof(KebabCode<Side>)]
 )]
 [JsonSerializable(typeof(AdviceQuestion))]
 [JsonSerializable(typeof(FloorProposal))]

@@ -38,6 +38,10 @@ public sealed record AdviceSet
 
     /// <summary>The whole way.</summary>
     public required double? Metres { get; init; }
+
+    public required Side? Side { get; init; }
+
+    public required bool Amrap { get; init; }
 }
 
 /// <summary>A set as done.</summary>

@@ -84,6 +84,24 @@ public sealed record FloorView
 
     /// <summary>The signs that end a session at once.</summary>
     public required IReadOnlyList<WarningSign> Warnings { get; init; }
+
+    /// <summary>How the client came in; null where nobody asked yet.</summary>
+    public required ReadinessView? Readiness { get; init; }
+}
+
+/// <summary>How a client came in.</summary>
+/// <param name="Taken">Whether the session goes by it.</param>
+public sealed record ReadinessView(ReadinessSection Answers, bool Taken);
+
+/// <summary>How a client comes in, ten seconds before the first set. What is said last stands; twice is once.</summary>
+public sealed record NoteReadiness
+{
+    public required DateOnly Date { get; init; }
+
+    public required ReadinessSection Answers { get; init; }
+
+    /// <summary>Whether the session goes by it.</summary>
+    public required bool Taken { get; init; }
 }
 
 /// <summary>A sign that ends a session.</summary>
@@ -130,8 +148,14 @@ public sealed record FloorItem
 
     public required IReadOnlyList<FloorSet> Sets { get; init; }
 
+    /// <summary>What of it changes by how the client comes in is made from this.</summary>
+    public required ReadyBasis Ready { get; init; }
+
     /// <summary>What advice on the next set is made from, by the page itself where a set is not here yet.</summary>
     public required AdviceBasis Advice { get; init; }
+
+    /// <summary>The bar with its plates, for who shares it; null where there is none.</summary>
+    public required BarPart? Bar { get; init; }
 
     public required FloorProposal? Proposal { get; init; }
 
@@ -273,7 +297,8 @@ public sealed record SummaryView(IReadOnlyList<SummaryLine> Lines);
 
 /// <summary>One exercise of it: sets against the plan, the estimate before and after, and the next time.</summary>
 /// <param name="Next">The load of the next time before and now, with why it moved; null where there is no next time.</param>
-public sealed record SummaryLine(string Exercise, string Name, int Planned, int Done, MaxMove? Max, SummaryNext? Next);
+/// <param name="Gate">How it stands to the gate of a ladder; empty where it was none.</param>
+public sealed record SummaryLine(string Exercise, string Name, int Planned, int Done, MaxMove? Max, SummaryNext? Next, string Gate);
 
 /// <summary>The heaviest set of the next time.</summary>
 /// <param name="Why">Empty where nothing changes.</param>

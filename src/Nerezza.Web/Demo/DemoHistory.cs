@@ -21,6 +21,9 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
     private const double GrowthAWeek = 0.004;
     private const double FatiguePerSet = 0.3;
     private const double MiddlingLoad = 0.35;
+
+    // The lowest rating that the floor asks for.
+    private const double LeastKey = 5;
     private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment);
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
@@ -81,7 +84,7 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
             LoadKg = asks.Contains(Asked.Load) && load is { Kilograms: > 0 } lifted ? (decimal)lifted.Kilograms : null,
             Reps = asks.Contains(Asked.Reps) ? set.Reps + (set.Amrap ? more : 0) : null,
             Side = set.Side,
-            Rpe = asks.Contains(Asked.Rpe) ? (decimal)Rpe.NearestHalf(10 - left).Value : null,
+            Rpe = asks.Contains(Asked.Rpe) ? (decimal)Math.Max(LeastKey, Rpe.NearestHalf(10 - left).Value) : null,
             Amrap = set.Amrap,
             SaidAtRep = set.Amrap ? set.Reps : null,
             RirSaid = set.Amrap ? more : null,

@@ -20,6 +20,7 @@ public static class FloorEndpoints
         group.MapGet("/floor", Get);
         group.MapGet("/floor/summary", Summary);
         group.MapPost("/warnings", Warn);
+        group.MapPut("/readiness", NoteReadiness);
         group.MapPost("/sets", Record);
         group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw);
     }
@@ -30,6 +31,7 @@ public static class FloorEndpoints
         ClientStore clients,
         PlanStore plans,
         LogStore log,
+        ReadinessStore readiness,
         PlanService desk,
         FloorViews floor,
         CancellationToken cancel
@@ -54,6 +56,7 @@ public static class FloorEndpoints
             Caution = ReferralWords.OnTheFloor,
             Daily = [],
             Warnings = FloorViews.Warnings,
+            Readiness = await readiness.On(id, date, cancel) is { } said ? new ReadinessView(said.Answers, said.Taken) : null,
         };
         if (empty.Stop is not null)
             return TypedResults.Ok(empty);
@@ -89,9 +92,7 @@ public static class FloorEndpoints
         ClientLog sets = await log.Of(id, cancel, date);
         Plan before = desk.Current(row, file, sets.Before(date)),
             after = desk.Current(row, file, sets.Before(date.AddDays(1)));
-        return TypedResults.Ok(
-            floor.Summary(before, after, date, [.. sets.Days.Where(day => day.Date == date).SelectMany(day => day.Sets)])
-        );
+        return TypedResults.Ok(floor.Summary(before, after, date, desk.CurrentCase(row, file, sets)));
     }
 
     private static async Task<Results<Created<SetView>, Ok<SetView>, NotFound, ValidationProblem, ProblemHttpResult>> Record(
@@ -196,6 +197,23 @@ public static class FloorEndpoints
         };
         // Who lost a race sends it again: the page does until it is taken.
         return await clients.Save(file.Client, (uint)file.Client.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+    }
+
+    /// <summary>How the client comes in on a day.</summary>
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> NoteReadiness(
+        Guid id,
+        Checked<NoteReadiness> body,
+        ClientStore clients,
+        ReadinessStore readiness,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } said)
+            return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is null)
+            return TypedResults.NotFound();
+        await readiness.Note(new NoteOfDay(id, said.Date, said.Answers, said.Taken), cancel);
+        return TypedResults.NoContent();
     }
 
     private static ProblemHttpResult AlreadyFollowed() =>

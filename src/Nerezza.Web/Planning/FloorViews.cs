@@ -38,10 +38,17 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
 
     /// <summary>What the session of a day came to.</summary>
-    public SummaryView Summary(Plan before, Plan after, DateOnly date, IReadOnlyList<Core.Clients.LogSet> done) =>
+    /// <param name="case">With the session in the log.</param>
+    public SummaryView Summary(Plan before, Plan after, DateOnly date, ClientCase @case) =>
         new([
             .. SessionSummary
-                .Of(before, after, date, done)
+                .Of(
+                    before,
+                    after,
+                    date,
+                    [.. @case.Log.Where(day => day.Date == date).SelectMany(day => day.Sets)],
+                    new DayGates(@case.Client, catalogue, @case.Log)
+                )
                 .Select(one => new SummaryLine(
                     one.Exercise,
                     catalogue[one.Exercise].Name,
@@ -50,7 +57,8 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
                     one.Max,
                     one.Next is { } next
                         ? new SummaryNext(next.Date, next.Before.Kilograms, next.Now.Kilograms, FloorWords.Text(next))
-                        : null
+                        : null,
+                    one.Gate is { } gate ? FloorWords.Text(gate, catalogue) : ""
                 )),
         ]);
 
@@ -109,7 +117,9 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Bands = exercise.Load is LoadSource.Band ? [.. day.Case.Equipment.Bands.Select(band => band.Name)] : [],
             WarmUp = [.. item.WarmUp.Select(set => new FloorWarmUp(set.Load.Kilograms, set.Reps, Kilograms(set.PerSide)))],
             Sets = [.. item.Sets.Select((set, place) => Set(set, place, item.Role, exercise, done))],
+            Ready = new ReadyBasis(exercise.PrimeMovers, DayReadiness.RuledOutBy(exercise), DayReadiness.CoveredBy(exercise)),
             Advice = advice,
+            Bar = HourCall.BarOf(means),
             Proposal = AdviceCall.Of(advice, [.. done.Select(Done)]),
             Loads = Choices(item, means),
             Substitutes = [],

@@ -98,6 +98,24 @@ public sealed class ReferralTests
     public void A_pain_that_nobody_scored_is_not_taken_for_a_slight_one() =>
         Assert.Equal(PainLevel.Change, PainScore.LevelOf(Ache with { ScoreDuring = null, ScoreNextMorning = null, UsualScore = null }));
 
+    [Theory]
+    [InlineData("bench-press", false)]
+    [InlineData("paused-bench-press", false)]
+    [InlineData("close-grip-bench-press", false)]
+    [InlineData("machine-fly", false)]
+    [InlineData("dip", false)]
+    [InlineData("overhead-press", false)]
+    [InlineData("back-squat-low-bar", false)]
+    [InlineData("dumbbell-bench-press", true)]
+    [InlineData("landmine-press", true)]
+    [InlineData("front-squat", true)]
+    public void Shoulder_pain_takes_out_the_straight_bar_and_what_is_overhead(string exercise, bool stays)
+    {
+        PainEntry shoulder = new() { Region = PainRegion.Shoulder, ScoreDuring = 4 };
+        Caution left = new TrainingCaps(Client(), [shoulder], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped[exercise]);
+        Assert.Equal(stays, left is Caution.Allowed);
+    }
+
     [Fact]
     public void Bending_pain_rules_out_floor_pulls_and_caps_what_stays()
     {

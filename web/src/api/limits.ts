@@ -96,6 +96,7 @@ export const limits = {
     band: { length: 60 },
   },
   otherTrainingSection: { minutes: { least: 1, most: 1440, unit: 'minutes' } },
+  painNowSection: { score: { least: 0, most: 10, unit: 'a score' } },
   painSection: {
     scoreDuring: { least: 0, most: 10, unit: 'a score' },
     scoreNextMorning: { least: 0, most: 10, unit: 'a score' },

@@ -1,4 +1,4 @@
-import type { AdviceBasis, FloorItem, FloorProposal, LeverBody, LeverReply, SetView } from './schema'
+import type { AdviceBasis, FloorItem, FloorProposal, FloorSet, LeverBody, LeverReply, ReadinessSection, SetView } from './schema'
 
 export interface LeverAsk {
   exercise: string
@@ -23,6 +23,10 @@ export interface Model {
   levers: (question: LeverQuestion) => readonly LeverReply[]
   /** What the next set of an exercise should be after what is done; null where the plan stands. */
   advice: (question: { basis: AdviceBasis; done: readonly AdviceDone[] }) => FloorProposal | null
+  /** Each exercise as it is done today, by how the client comes in. */
+  readiness: (question: { session: readonly (readonly ReadyWay[])[]; readiness: ReadinessSection }) => readonly ReadyAnswer[]
+  /** Who is next among several lifters, and the order at each bar that some of them share. */
+  hour: (question: { lifters: readonly HourLifter[] }) => HourAnswer
   /** The places of the exercises that fall away when there are only so many minutes. */
   timeShort: (question: { left: readonly PartLeft[]; minutes: number }) => readonly number[]
 }
@@ -30,11 +34,53 @@ export interface Model {
 /** A set as done: what advice looks at. */
 export type AdviceDone = Pick<SetView, 'place'> & Partial<SetView>
 
+/** An exercise, or what can stand in for it, as readiness sees it. */
+export type ReadyWay = Pick<FloorItem, 'name' | 'role' | 'answers' | 'seconds' | 'ready' | 'advice'>
+
+/** An exercise as it is done today. */
+export interface ReadyAnswer {
+  /** Which of its substitutes, counted from 0; null itself. */
+  instead: number | null
+  isOut: boolean
+  /** The first of the planned ones. */
+  sets: readonly (Pick<FloorSet, 'kg' | 'reps' | 'amrap' | 'asks'> & { rpe: number })[]
+  /** What changes and why; empty where nothing does. */
+  text: string
+}
+
+/** A lifter among several. */
+export interface HourLifter {
+  state: 'Flagged' | 'Lifting' | 'Done'
+  /** Seconds, below zero since it is over. */
+  restLeft: number
+  bar: FloorItem['bar']
+  kg: number | null
+  /** What the last set has left on a sleeve of the bar, and when that was. */
+  on: readonly number[] | null
+  lastAt: number
+}
+
+export interface HourAnswer {
+  order: readonly number[]
+  bars: readonly SharedBar[]
+}
+
+/** The next sets at one bar, in the order that changes the fewest plates. */
+export interface SharedBar {
+  name: string
+  order: readonly number[]
+  perSide: readonly (readonly number[])[]
+  changes: number
+  changesInTurn: number
+}
+
 /** An exercise as far as it is still to do. */
 export type PartLeft = Pick<FloorItem, 'role' | 'answers' | 'seconds'>
 
 interface Exports {
   Levers: (question: string) => string
+  Readiness: (question: string) => string
+  Hour: (question: string) => string
   TimeShort: (question: string) => string
   Advice: (question: string) => string
 }
@@ -82,9 +128,11 @@ async function start(): Promise<Model> {
   const address = `${folder}/dotnet.js`
   const { dotnet } = (await import(/* @vite-ignore */ address)) as { dotnet: { create: () => Promise<Runtime> } }
   const runtime = await dotnet.create()
-  const { Levers, Advice, TimeShort } = (await runtime.getAssemblyExports('Nerezza.Page')).Nerezza.Page.Exports
+  const { Levers, Advice, Readiness, Hour, TimeShort } = (await runtime.getAssemblyExports('Nerezza.Page')).Nerezza.Page.Exports
   return {
     levers: (question) => JSON.parse(Levers(JSON.stringify(question))) as LeverReply[],
+    readiness: (question) => JSON.parse(Readiness(JSON.stringify(question))) as ReadyAnswer[],
+    hour: (question) => JSON.parse(Hour(JSON.stringify(question))) as HourAnswer,
     timeShort: (question) => JSON.parse(TimeShort(JSON.stringify(question))) as number[],
     advice: (question) => JSON.parse(Advice(JSON.stringify(question))) as FloorProposal | null,
   }

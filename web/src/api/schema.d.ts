@@ -2339,6 +2339,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/readiness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NoteReadiness"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/sets": {
         parameters: {
             query?: never;
@@ -2489,6 +2544,8 @@ export interface components {
             seconds: null | number;
             /** Format: double */
             metres: null | number;
+            side: null | components["schemas"]["Side"];
+            amrap: boolean;
         };
         AgainstLine: {
             exercise: string;
@@ -2527,6 +2584,15 @@ export interface components {
         BandSection: {
             name: string;
             points: components["schemas"]["BandPointSection"][];
+        };
+        BarPart: {
+            name: string;
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            collarKg: number;
+            fromFloor: boolean;
+            plates: components["schemas"]["PairsPart"][];
         };
         BarSection: {
             name: string;
@@ -3161,7 +3227,9 @@ export interface components {
             bands: string[];
             warmUp: components["schemas"]["FloorWarmUp"][];
             sets: components["schemas"]["FloorSet"][];
+            ready: components["schemas"]["ReadyBasis"];
             advice: components["schemas"]["AdviceBasis"];
+            bar: null | components["schemas"]["BarPart"];
             proposal: null | components["schemas"]["FloorProposal"];
             loads: components["schemas"]["LoadChoice"][];
             substitutes: components["schemas"]["FloorItem"][];
@@ -3230,6 +3298,7 @@ export interface components {
             caution: string;
             daily: components["schemas"]["DailyWork"][];
             warnings: components["schemas"]["WarningSign"][];
+            readiness: null | components["schemas"]["ReadinessView"];
         };
         FloorWarmUp: {
             /** Format: double */
@@ -3649,6 +3718,12 @@ export interface components {
             severe: number;
             text: string;
         };
+        NoteReadiness: {
+            /** Format: date */
+            date: string;
+            answers: components["schemas"]["ReadinessSection"];
+            taken: boolean;
+        };
         NoteWarning: {
             sign: components["schemas"]["HealthFlag"];
             /** Format: date */
@@ -3664,6 +3739,11 @@ export interface components {
             /** Format: int32 */
             minutes?: null | number;
             hard?: null | boolean;
+        };
+        PainNowSection: {
+            region: components["schemas"]["PainRegion"];
+            /** Format: double */
+            score: number;
         };
         /** @enum {unknown} */
         PainRegion: "low-back" | "knee" | "hip" | "ankle" | "shoulder" | "other";
@@ -3684,6 +3764,13 @@ export interface components {
         };
         /** @enum {unknown} */
         PainTrigger: "bending" | "arching" | "squatting" | "hinging" | "overhead" | "running";
+        PairsPart: {
+            /** Format: double */
+            kg: number;
+            /** Format: int32 */
+            pairs: number;
+            fullSize: boolean;
+        };
         PartsPart: {
             /** Format: double */
             answersFinding: number;
@@ -3823,8 +3910,18 @@ export interface components {
             soreness?: null | {
                 [key: string]: number;
             };
+            pain?: null | components["schemas"]["PainNowSection"][];
             /** Format: int32 */
             minutes?: null | number;
+        };
+        ReadinessView: {
+            answers: components["schemas"]["ReadinessSection"];
+            taken: boolean;
+        };
+        ReadyBasis: {
+            trains: components["schemas"]["Muscle"][];
+            ruledOutBy: components["schemas"]["PainRegion"][];
+            coveredBy: components["schemas"]["PainRegion"][];
         };
         /** @enum {unknown} */
         RearFoot: "floor" | "bench";
@@ -4218,6 +4315,7 @@ export interface components {
             done: number;
             max: null | components["schemas"]["MaxMove"];
             next: null | components["schemas"]["SummaryNext"];
+            gate: string;
         };
         SummaryNext: {
             /** Format: date */
@@ -4333,6 +4431,7 @@ export type Asked = components['schemas']['Asked'];
 export type AttemptsView = components['schemas']['AttemptsView'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
+export type BarPart = components['schemas']['BarPart'];
 export type BarSection = components['schemas']['BarSection'];
 export type BiasPart = components['schemas']['BiasPart'];
 export type BlockBase = components['schemas']['BlockBase'];
@@ -4464,13 +4563,16 @@ export type MuscleShift = components['schemas']['MuscleShift'];
 export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NewId = components['schemas']['NewId'];
 export type Norm = components['schemas']['Norm'];
+export type NoteReadiness = components['schemas']['NoteReadiness'];
 export type NoteWarning = components['schemas']['NoteWarning'];
 export type Origin = components['schemas']['Origin'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
+export type PainNowSection = components['schemas']['PainNowSection'];
 export type PainRegion = components['schemas']['PainRegion'];
 export type PainSection = components['schemas']['PainSection'];
 export type PainTrigger = components['schemas']['PainTrigger'];
+export type PairsPart = components['schemas']['PairsPart'];
 export type PartsPart = components['schemas']['PartsPart'];
 export type PassedLine = components['schemas']['PassedLine'];
 export type PassedOverPart = components['schemas']['PassedOverPart'];
@@ -4494,6 +4596,8 @@ export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
 export type RatioPart = components['schemas']['RatioPart'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
+export type ReadinessView = components['schemas']['ReadinessView'];
+export type ReadyBasis = components['schemas']['ReadyBasis'];
 export type RearFoot = components['schemas']['RearFoot'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
 export type ReferralPart = components['schemas']['ReferralPart'];

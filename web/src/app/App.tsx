@@ -26,6 +26,7 @@ const Block = lazy(() => import('../views/block/Block').then((m) => ({ default: 
 const PrintBlock = lazy(() => import('../views/print/PrintBlock').then((m) => ({ default: m.PrintBlock })))
 const PrintSession = lazy(() => import('../views/print/PrintSession').then((m) => ({ default: m.PrintSession })))
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
+const Hour = lazy(() => import('../views/hour/Hour').then((m) => ({ default: m.Hour })))
 
 export function App() {
   useFocusStays()
@@ -74,6 +75,7 @@ export function App() {
             <Route path="clients/:id/block" element={<Block />} />
           </Route>
           <Route path="clients/:id/floor" element={<Floor />} />
+          <Route path="hour" element={<Hour />} />
           <Route path="clients/:id/print/block" element={<PrintBlock />} />
           <Route path="clients/:id/print/session" element={<PrintSession />} />
           <Route path="*" element={<Navigate to="/" replace />} />

@@ -34,7 +34,7 @@ export function SignOutAnyway({ count, open, onStay, onLeave }: { count: number;
   return (
     <Plate title="Sign out?" open={open} onClose={onStay}>
       <Box>
-        {count === 1 ? '1 set is' : `${count} sets are`} not sent yet. {count === 1 ? 'It stays' : 'They stay'} on this device and{' '}
+        {count === 1 ? '1 entry is' : `${count} entries are`} not sent yet. {count === 1 ? 'It stays' : 'They stay'} on this device and{' '}
         {count === 1 ? 'goes' : 'go'} out when you sign in here again; nobody else sees {count === 1 ? 'it' : 'them'} until then.
       </Box>
       <Flex gap={2} mt={4} wrap="wrap">
@@ -45,7 +45,8 @@ export function SignOutAnyway({ count, open, onStay, onLeave }: { count: number;
   )
 }
 
-function inWords({ set, warning }: Waiting): string {
+function inWords({ set, warning, readiness }: Waiting): string {
+  if (readiness) return `${dayName(readiness.date)}: how the client came in`
   if (warning) return `${dayName(warning.date)}: a warning sign that ended the session`
   return set ? `${dayName(set.date)}: ${setInShort(set)}` : 'A set taken back'
 }

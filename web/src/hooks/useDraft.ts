@@ -35,12 +35,20 @@ interface Kept<T> {
   version: Version
 }
 
+const placeOf = (key: string) => `nerezza.draft.${key}`
+
+/** What is typed under a key in this tab; null where nothing is. */
+export function keptDraft<T>(key: string): T | null {
+  const there = sessionStorage.getItem(placeOf(key))
+  return there ? (JSON.parse(there) as Kept<T>).typed : null
+}
+
 /**
  * What is being typed, kept in this tab until it is saved: leaving the page, a failed save or someone else's change loses nothing.
  * Kept in kilograms and centimetres, whatever unit is shown.
  */
 export function useDraft<T extends object>(key: string, saved: T, version: Version = null): Draft<T> {
-  const place = `nerezza.draft.${key}`
+  const place = placeOf(key)
   const [kept, setKept] = useState<Kept<T> | null>(() => {
     const there = sessionStorage.getItem(place)
     return there ? (JSON.parse(there) as Kept<T>) : null

@@ -2,7 +2,7 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { answer, api } from '../api/client'
-import type { FloorView, HealthFlag, LogSet, SummaryView } from '../api/schema'
+import type { FloorView, HealthFlag, LogSet, NoteReadiness, SummaryView } from '../api/schema'
 import { rememberLogged } from '../offline/loggedHere'
 import { keptForMs } from '../offline/kept'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
@@ -45,6 +45,8 @@ export interface FloorLog {
   takeBack: (setId: string) => Promise<Kept>
   /** A sign that ends the session. */
   warn: (sign: HealthFlag, date: string) => Promise<Kept>
+  /** How the client comes in. */
+  comeIn: (readiness: NoteReadiness) => Promise<Kept>
 }
 
 /** Whether the device has it: only then is it logged. */
@@ -88,5 +90,6 @@ export function useFloorLog(clientId: string): FloorLog {
   )
   const takeBack = useCallback(async (setId: string) => enqueue({ id: uuid(), withdraws: setId }), [enqueue])
   const warn = useCallback(async (sign: HealthFlag, date: string) => enqueue({ id: uuid(), warning: { sign, date } }), [enqueue])
-  return { waiting, noRoom, log, correct, takeBack, warn }
+  const comeIn = useCallback(async (readiness: NoteReadiness) => enqueue({ id: uuid(), readiness }), [enqueue])
+  return { waiting, noRoom, log, correct, takeBack, warn, comeIn }
 }

@@ -12,6 +12,7 @@ async function send(entry: Waiting): Promise<Outcome> {
   try {
     if (entry.set) await answer(api.POST('/api/clients/{id}/sets', { params: { path }, body: entry.set }))
     else if (entry.warning) await answer(api.POST('/api/clients/{id}/warnings', { params: { path }, body: entry.warning }))
+    else if (entry.readiness) await answer(api.PUT('/api/clients/{id}/readiness', { params: { path }, body: entry.readiness }))
     else if (entry.withdraws)
       await answer(
         api.POST('/api/clients/{id}/sets/{setId}/withdrawal', {

@@ -77,6 +77,7 @@ const rows = {
   fewerReps: { scope: 'floor', press: ['ArrowLeft'], shown: 'left', what: 'the same, less' },
   floorClock: { scope: 'floor', press: ['Space'], shown: 'space', what: 'start and stop the clock of a hold or a way' },
   floorNo: { scope: 'floor', press: ['n'], shown: 'n', what: 'not felt yet, or slowing down' },
+  nextLifter: { scope: 'floor', press: ['.'], shown: '.', what: 'of several lifters, open who is next' },
   undoSet: { scope: 'floor', press: ['u'], shown: 'u', what: 'undo the last set' },
 } as const satisfies Record<string, Key>
 

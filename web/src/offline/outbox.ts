@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, liveQuery } from 'dexie'
-import type { LogSet, NoteWarning } from '../api/schema'
+import type { LogSet, NoteReadiness, NoteWarning } from '../api/schema'
 
 /** Something logged on this device that the server has not acknowledged yet. */
 export interface Waiting {
@@ -13,6 +13,8 @@ export interface Waiting {
   withdraws?: string
   /** A sign that ended the session. */
   warning?: NoteWarning
+  /** How the client came in. */
+  readiness?: NoteReadiness
   /** Why the server refused it; such an entry is shown and waits for the coach. */
   refused?: string
   /** The server has it; it stays here until the pages have heard of it, so that no set looks undone in between. */

@@ -7,6 +7,7 @@ const Text = chakra('text')
 
 const middle = 44
 const fullSizeFrom = 20
+const thin = 18
 
 function size(kg: number): { width: number; height: number } {
   const height = kg >= fullSizeFrom ? 80 : 26 + Math.sqrt(kg) * 11
@@ -55,7 +56,7 @@ export function Plates({
 }: {
   perSide: readonly number[]
   before?: readonly number[] | null
-  height?: number
+  height?: number | { base: number; lg: number }
 }) {
   const marks = changed(perSide, before)
   const { drawn, end } = lay(perSide, marks)
@@ -64,7 +65,7 @@ export function Plates({
       role="img"
       aria-label={platesInWords(perSide, before)}
       viewBox={`0 0 ${end} 88`}
-      height={`${height}px`}
+      height={typeof height === 'number' ? `${height}px` : { base: `${height.base}px`, lg: `${height.lg}px` }}
       maxWidth="100%"
       display="block"
     >
@@ -85,6 +86,8 @@ export function Plates({
           <Text
             x={left + width / 2}
             y={middle + 4}
+            // Upright, a long number would run over a thin plate.
+            transform={mass(kg).length > 2 && width < thin ? `rotate(-90 ${left + width / 2} ${middle})` : undefined}
             textAnchor="middle"
             textStyle="tick"
             fontWeight="semibold"

@@ -143,10 +143,21 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
             return (
               <SetRow
                 key={`s-${i + 1}`}
-                kind={set.side ? `set ${i + 1}, ${set.side}` : `set ${i + 1}`}
+                kind={placeOf(item.sets, i)}
                 kg={set.kg ?? null}
                 reps={repsInWords(set)}
-                note={was ? `did ${setInShort(was)}` : effort(set.rpe)}
+                note={
+                  was ? (
+                    <TextLink
+                      to={`/clients/${clientId}/floor?date=${session.date}&correct=${item.exercise}.${i}`}
+                      aria-label={`${placeOf(item.sets, i)}: did ${setInShort(was)}. Correct it`}
+                    >
+                      did {setInShort(was)}
+                    </TextLink>
+                  ) : (
+                    effort(set.rpe)
+                  )
+                }
               />
             )
           })}
@@ -188,7 +199,14 @@ function effortOf(rpes: readonly number[]): string {
   return low === high ? effort(low) : `RPE ${plain(low)}–${plain(high)}`
 }
 
-function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: string }) {
+/** Which set it is: of one-sided work, which of its side. */
+function placeOf(sets: Cell['item']['sets'], at: number): string {
+  const side = sets[at]?.side
+  const number = sets.slice(0, at + 1).filter((set) => set.side === side).length
+  return side ? `set ${number}, ${side}` : `set ${number}`
+}
+
+function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; reps: string; note: React.ReactNode }) {
   return (
     <tr className="set-row">
       <th scope="row">{kind}</th>

@@ -4,7 +4,7 @@ import { useListKeys } from '../../keys/useKeys'
 import { useDay } from '../../hooks/useClients'
 import { Numeral } from '../../ui/Numeral'
 import { Failed, Loading } from '../../ui/states'
-import { BlockLink } from '../../ui/TextLink'
+import { BlockLink, TextLink } from '../../ui/TextLink'
 
 const date = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
 
@@ -22,9 +22,12 @@ function DayPage({ day }: { day: DayView }) {
   return (
     <Grid templateColumns={{ base: '1fr', lg: '1fr 400px' }} minH="100%">
       <Box px={{ base: 4, md: 6 }} py={5}>
-        <chakra.h1 textStyle="head" fontWeight="strong" mb={4}>
-          {date.format(new Date(`${day.date}T00:00:00Z`))}
-        </chakra.h1>
+        <Flex justify="space-between" align="baseline" gap={4} wrap="wrap" mb={4}>
+          <chakra.h1 textStyle="head" fontWeight="strong">
+            {date.format(new Date(`${day.date}T00:00:00Z`))}
+          </chakra.h1>
+          <TextLink to="/hour">Run several lifters at once</TextLink>
+        </Flex>
         {day.sessions.length === 0 ? (
           <Box color="quiet">No sessions today. The client list shows when the next ones are.</Box>
         ) : (

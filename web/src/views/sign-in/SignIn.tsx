@@ -38,8 +38,8 @@ export function SignIn() {
             {unsent > 0 && (
               <Box role="status">
                 {unsent === 1
-                  ? '1 set is kept on this device. Sign in, and it is sent.'
-                  : `${unsent} sets are kept on this device. Sign in, and they are sent.`}
+                  ? '1 entry is kept on this device. Sign in, and it is sent.'
+                  : `${unsent} entries are kept on this device. Sign in, and they are sent.`}
               </Box>
             )}
             <TextField

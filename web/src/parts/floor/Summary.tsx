@@ -29,6 +29,7 @@ export function Summary({ clientId, date, colors }: Props) {
               {line.max.isClear ? ', more than it was sure of: look at it.' : ''}
             </Box>
           )}
+          {line.gate && <Box fontWeight="semibold">{line.gate}</Box>}
           {line.next && (
             <Box>
               {dayName(line.next.date)}: {mass(line.next.nowKg)} {massUnit()}

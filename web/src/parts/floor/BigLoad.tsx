@@ -31,7 +31,7 @@ export function BigLoad({ text, said, perSide, before, under, colors }: Props) {
         </Box>
         {perSide && (
           <Box bg="plates.ground" py={1}>
-            <Plates perSide={perSide} before={before} height={92} />
+            <Plates perSide={perSide} before={before} height={{ base: 92, lg: 132 }} />
           </Box>
         )}
       </Grid>

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
 import type { FloorLog } from '../../hooks/useFloor'
 import { setInShort } from '../../text/sets'
@@ -19,7 +20,10 @@ interface Props {
 
 /** What was done of an exercise; any of it can be put right later. */
 export function DoneSets({ view, item, log, colors }: Props) {
-  const [opened, setOpened] = useState<number | null>(null)
+  const [search] = useSearchParams()
+  // The block opens a set that is to be put right.
+  const [exercise, place] = (search.get('correct') ?? '').split('.')
+  const [opened, setOpened] = useState<number | null>(place !== undefined && exercise === item.exercise ? Number(place) : null)
   const done = item.sets.flatMap((set) => {
     const one = doneFor(item, set, view.date, log.waiting)
     return one ? [{ set, one }] : []

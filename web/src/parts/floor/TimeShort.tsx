@@ -49,7 +49,7 @@ export function TimeShort({ view, left, onLeaveOut, colors }: Props) {
             px={2}
             textDecoration="underline"
           >
-            {minutes === null ? 'Less time?' : 'Leave all of it in'}
+            {minutes === null ? 'Less time?' : 'Keep all of it'}
           </chakra.button>
         )}
       </Flex>

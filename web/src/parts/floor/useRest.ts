@@ -19,14 +19,19 @@ export interface RestClock {
   stop: () => void
 }
 
+const placeOf = (clientId: string) => `nerezza.rest.${clientId}`
+
+/** A client's rest, as this device keeps it; null where nothing is rested from. */
+export function keptRest(clientId: string): Rest | null {
+  const kept = localStorage.getItem(placeOf(clientId))
+  const found = kept ? (JSON.parse(kept) as Rest) : null
+  return found && Date.now() < found.endsAt + overFor * 1000 ? found : null
+}
+
 /** A client's rest by the device's clock: it goes on counting while the page is left, put away or opened again. */
 export function useRest(clientId: string, onOver: () => void): RestClock {
-  const place = `nerezza.rest.${clientId}`
-  const [rest, setRest] = useState<Rest | null>(() => {
-    const kept = localStorage.getItem(place)
-    const found = kept ? (JSON.parse(kept) as Rest) : null
-    return found && Date.now() < found.endsAt + overFor * 1000 ? found : null
-  })
+  const place = placeOf(clientId)
+  const [rest, setRest] = useState<Rest | null>(() => keptRest(clientId))
   const [now, setNow] = useState(Date.now())
   useEffect(() => {
     if (rest) localStorage.setItem(place, JSON.stringify(rest))

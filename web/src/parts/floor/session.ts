@@ -1,4 +1,4 @@
-import type { FloorItem, FloorSet, FloorView, LoadChoice, LogSet, PainRegion, SetView, SetWord } from '../../api/schema'
+import type { FloorItem, FloorSet, FloorView, HealthFlag, LoadChoice, LogSet, PainRegion, SetView, SetWord } from '../../api/schema'
 import type { Waiting } from '../../offline/outbox'
 import type { SetBar } from '../../ui/SetBars'
 
@@ -21,6 +21,8 @@ export interface DoneSet {
   note: string | null
   /** Kept on this device, not acknowledged by the server yet. */
   unsent: boolean
+  /** When it was logged, milliseconds. */
+  at: number
 }
 
 export interface Turn {
@@ -39,12 +41,12 @@ export function doneFor(item: FloorItem, set: FloorSet, date: string, waiting: r
       entry.set.place === set.place &&
       !takenBack.has(entry.id),
   )
-  if (here?.set) return doneSet(here.id, here.set, !here.sent)
-  if (set.done && !takenBack.has(set.done.id)) return doneSet(set.done.id, set.done, false)
+  if (here?.set) return doneSet(here.id, here.set, here.madeAt, !here.sent)
+  if (set.done && !takenBack.has(set.done.id)) return doneSet(set.done.id, set.done, Date.parse(set.done.loggedAt), false)
   return null
 }
 
-const doneSet = (id: string, set: LogSet | SetView, unsent: boolean): DoneSet => ({
+const doneSet = (id: string, set: LogSet | SetView, at: number, unsent: boolean): DoneSet => ({
   id,
   kg: set.kg ?? null,
   reps: set.reps ?? null,
@@ -61,6 +63,7 @@ const doneSet = (id: string, set: LogSet | SetView, unsent: boolean): DoneSet =>
   painAt: set.painAt ?? null,
   note: set.note ?? null,
   unsent,
+  at,
 })
 
 /** The session with what stands in for an exercise that cannot be done: by choice here, or because sets of it were logged. */
@@ -73,6 +76,23 @@ export function standing(view: FloorView, instead: Readonly<Record<string, strin
   }
   return { ...view, items: view.items.map(of) }
 }
+
+/** How the client came in: what was said here and is on its way, or by the server's word; null where nobody asked. */
+export const readinessOf = (view: FloorView, waiting: readonly Waiting[]): FloorView['readiness'] =>
+  waiting.findLast((entry) => entry.readiness?.date === view.date)?.readiness ?? view.readiness
+
+/** What ends a session: by the server's word, or a sign that was noted here and is on its way. */
+export function stopOf(view: FloorView, waiting: readonly Waiting[], seen: HealthFlag | null): string | null {
+  const sign = seen ?? waiting.findLast((entry) => entry.warning)?.warning?.sign
+  return view.stop ?? view.warnings.find((one) => one.sign === sign)?.stop ?? null
+}
+
+/** Whether a set of the session was done, or a warm-up ticked. */
+export const isBegun = (view: FloorView, warmed: Readonly<Record<string, number>>, waiting: readonly Waiting[]): boolean =>
+  Object.values(warmed).some((count) => count > 0) ||
+  view.items.some((item) =>
+    [item, ...item.substitutes].some((one) => one.sets.some((set) => doneFor(one, set, view.date, waiting) !== null)),
+  )
 
 /** Sets that are still to do, in the order of the session; what was ended early has none. */
 export function setsLeft(floor: FloorView, waiting: readonly Waiting[], ended: readonly string[] = []): Turn[] {

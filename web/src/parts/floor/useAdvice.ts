@@ -1,17 +1,22 @@
 import { useMemo } from 'react'
+import type { Model } from '../../api/model'
 import type { FloorItem, FloorProposal, FloorView } from '../../api/schema'
 import { useModel } from '../../hooks/useModel'
 import type { Waiting } from '../../offline/outbox'
 import { doneFor } from './session'
+import type { TodayItem } from './useComingIn'
 
 /** What the next set should be: by the server's word, and where a set of the exercise waits here, by Core in the page. */
-export function useAdvice(view: FloorView, item: FloorItem | undefined, waiting: readonly Waiting[]): FloorProposal | null {
+export function useAdvice(view: FloorView, item: TodayItem | undefined, waiting: readonly Waiting[]): FloorProposal | null {
   const { model } = useModel()
-  return useMemo(() => {
-    if (!item) return null
-    if (!waitsHere(view, item, waiting)) return item.proposal
-    return model?.advice({ basis: item.advice, done: doneOf(view, item, waiting) }) ?? null
-  }, [model, view, item, waiting])
+  return useMemo(() => (item ? adviceOf(model, view, item, waiting) : null), [model, view, item, waiting])
+}
+
+/** The same for one item. */
+export function adviceOf(model: Model | null, view: FloorView, item: TodayItem, waiting: readonly Waiting[]): FloorProposal | null {
+  // The server's word is of the session as planned.
+  if (!item.eased && !waitsHere(view, item, waiting)) return item.proposal
+  return model?.advice({ basis: item.advice, done: doneOf(view, item, waiting) }) ?? null
 }
 
 function waitsHere(view: FloorView, item: FloorItem, waiting: readonly Waiting[]): boolean {

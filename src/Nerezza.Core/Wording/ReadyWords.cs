@@ -1,0 +1,60 @@
+using System.Diagnostics;
+using System.Globalization;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Floor;
+using Nerezza.Core.Measures;
+
+namespace Nerezza.Core.Wording;
+
+/// <summary>Says what of an exercise changes by how the client came in.</summary>
+public static class ReadyWords
+{
+    /// <summary>The changes with their reasons; empty where it stands as planned.</summary>
+    /// <param name="instead">The name of what stands in for it; null where nothing does.</param>
+    public static string Text(PartToday part, string? instead)
+    {
+        IEnumerable<string> parts = part.Reasons.Select((reason, i) => Text(reason, part, i == 0 ? instead : null));
+        return string.Join(" ", parts);
+    }
+
+    private static string Text(ReadyReason reason, PartToday part, string? instead) =>
+        reason switch
+        {
+            ReadyReason.Pain { Score: var score, Region: var region } => $"Pain {Number(score)} of 10{At(region)}: {OfPain(part, instead)}",
+            ReadyReason.Sore { Muscle: var muscle } sore => $"Sore {Plain(Codes.Of(muscle))}, 3 of 3: {Less(sore)}.",
+            ReadyReason.ShortSleep => $"Under {Number(FloorRules.Shipped.ShortSleepHours)} hours of sleep: no set harder than RPE "
+                + $"{Number(FloorRules.Shipped.ShortSleepMostRpe)}.",
+            ReadyReason.NoTime => "No time for it today.",
+            _ => throw new UnreachableException(reason.ToString()),
+        };
+
+    private static string OfPain(PartToday part, string? instead) =>
+        instead is not null ? $"{instead.ToLowerInvariant()} in its place."
+        : part.IsOut ? "left out today. See someone if it stays."
+        : "lighter, RPE 6 at most; stop if it gets worse.";
+
+    private static string Less(ReadyReason.Sore sore)
+    {
+        string[] parts =
+        [
+            sore.SetsFewer > 0 ? $"{sore.SetsFewer} set fewer" : "",
+            sore.RpeLower > 0 ? $"RPE {Number(sore.RpeLower)} lower" : "",
+        ];
+        return string.Join(", ", parts.Where(text => text.Length > 0));
+    }
+
+    private static string At(PainRegion region) =>
+        region switch
+        {
+            PainRegion.LowBack => " at the low back",
+            PainRegion.Knee => " at the knee",
+            PainRegion.Hip => " at the hip",
+            PainRegion.Ankle => " at the ankle",
+            PainRegion.Shoulder => " at the shoulder",
+            PainRegion.Other => "",
+        };
+
+    private static string Plain(string code) => code.Replace('-', ' ');
+
+    private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
+}
