@@ -54,6 +54,35 @@ public sealed class ReadinessTests
     }
 
     [Fact]
+    public void What_no_pain_concerns_stands_in_before_what_it_only_lightens_and_one_pain_is_said_once()
+    {
+        ReadyPart squat = Part(8) with { RuledOutBy = [PainRegion.Knee], CoveredBy = [PainRegion.Knee] };
+        ReadyPart lighter = Part(8) with { CoveredBy = [PainRegion.Knee] };
+        Assert.Equal(
+            1,
+            DayReadiness
+                .Of(
+                    [
+                        [squat, lighter, Part(8)],
+                    ],
+                    Said("knee 4")
+                )[0]
+                .Instead
+        );
+        PartToday part = DayReadiness.Of(
+            [
+                [squat, lighter],
+            ],
+            Said("knee 4")
+        )[0];
+        Assert.Equal("other 3 of 5 x 77.5 at 6", Text(part));
+        Assert.Equal(
+            "Pain 4 of 10 at the knee: box squat in its place, lighter, RPE 6 at most; stop if it gets worse.",
+            ReadyWords.Text(part, "Box squat")
+        );
+    }
+
+    [Fact]
     public void After_a_short_night_nothing_is_harder_than_eight_and_nothing_goes_to_as_many_as_possible()
     {
         ReadyPart hard = Part(9.5);

@@ -49,8 +49,7 @@ public static class DayReadiness
         if (Stops(ways[0], asked) is not { } pain)
             return Eased(ways[0], asked);
         var reason = new ReadyReason.Pain(pain.Region, pain.Score);
-        bool onlyChanges = Level(pain) is PainLevel.Change;
-        int instead = onlyChanges ? ways.Skip(1).ToList().FindIndex(other => Stops(other, asked) is null) : -1;
+        int instead = Level(pain) is PainLevel.Change ? InPlace([.. ways.Skip(1)], asked) : -1;
         if (instead < 0)
             return new PartToday
             {
@@ -61,6 +60,18 @@ public static class DayReadiness
         PartToday other = Eased(ways[instead + 1], asked);
         return other with { Instead = instead, Reasons = [reason, .. other.Reasons] };
     }
+
+    /// <summary>What stands in, counted from 0: the first that no pain concerns, else the first that may be done more lightly; -1 where there
+    /// is none.</summary>
+    private static int InPlace(List<ReadyPart> others, Readiness asked)
+    {
+        int free = others.FindIndex(other => Stops(other, asked) is null && Covering(other, asked) is null);
+        return free >= 0 ? free : others.FindIndex(other => Stops(other, asked) is null);
+    }
+
+    /// <summary>The pain with which an exercise goes on more lightly, the worst first; null where there is none.</summary>
+    private static PainNow? Covering(ReadyPart part, Readiness asked) =>
+        asked.Pain.Where(pain => Level(pain) is PainLevel.Change && part.CoveredBy.Contains(pain.Region)).MaxBy(pain => pain.Score);
 
     /// <summary>The pain with which an exercise is not done as it is, the worst first; null where there is none.</summary>
     private static PainNow? Stops(ReadyPart part, Readiness asked) =>
@@ -88,10 +99,7 @@ public static class DayReadiness
             sets = eased;
         }
         PainCapRule cap = SafetyRules.Shipped.Caps.Pain;
-        PainNow? covering = asked
-            .Pain.Where(pain => Level(pain) is PainLevel.Change && part.CoveredBy.Contains(pain.Region))
-            .MaxBy(pain => pain.Score);
-        if (covering is { } pain)
+        if (Covering(part, asked) is { } pain)
             Take(AtMost(sets, cap.Rpe, cap.Fraction, part.Lifting), new ReadyReason.Pain(pain.Region, pain.Score));
         if (SoreMuscle(part, asked) is { } muscle)
         {

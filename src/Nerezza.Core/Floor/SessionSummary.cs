@@ -28,11 +28,14 @@ public sealed record NextTime(DateOnly Date, Load Before, Load Now, SetTold? Tol
 
 /// <summary>A set whose rating, or whose missing repetitions, told something.</summary>
 /// <param name="Rated">Null where repetitions were missing.</param>
-public sealed record SetTold(int Reps, int PlannedReps, Rpe? Rated, Rpe Planned);
+/// <param name="Load">What was lifted; null where nothing was.</param>
+/// <param name="PlannedLoad">What was planned.</param>
+public sealed record SetTold(int Reps, int PlannedReps, Rpe? Rated, Rpe Planned, Load? Load, Load? PlannedLoad);
 
 /// <summary>What was asked of a set.</summary>
 /// <param name="Rpe">Null where it was easy or an AMRAP, and no rating can be held against it.</param>
-public sealed record AskedSet(int Reps, Rpe? Rpe);
+/// <param name="Load">Null where none was planned.</param>
+public sealed record AskedSet(int Reps, Rpe? Rpe, Load? Load);
 
 /// <summary>What is said at the end of a session: what was done against planned, what the estimates did, what changes next time and why
 /// (docs/handbook/13-floor.md).</summary>
@@ -87,7 +90,9 @@ public static class SessionSummary
         if (made is not { } before || item.Sets.Max(set => set.Load) is not { Grams: > 0 } load || load == before)
             return null;
         LogDay? last = log.LastOrDefault(day => day.Date < date && day.Sets.Any(set => set.Exercise == item.Exercise));
-        SetTold? told = last is null ? null : TellingOf(asked(last.Date), [.. last.Sets.Where(set => set.Exercise == item.Exercise)]);
+        SetTold? told = last is null
+            ? null
+            : TellingOf(asked(last.Date), [.. last.Sets.Where(set => set.Exercise == item.Exercise)], load > before ? Way.Up : Way.Down);
         return new NextTime(date, before, load, told);
     }
 
@@ -104,7 +109,7 @@ public static class SessionSummary
     {
         if (LoadAfter(after, date, item.Exercise) is not { } next || LoadOn(before, next.Date, item.Exercise) is not { } planned)
             return null;
-        return new NextTime(next.Date, planned, next.Load, TellingOf(AskedOf(item), sets));
+        return new NextTime(next.Date, planned, next.Load, TellingOf(AskedOf(item), sets, next.Load > planned ? Way.Up : Way.Down));
     }
 
     private static (DateOnly Date, Load Load)? LoadAfter(Plan plan, DateOnly date, string exercise) =>
@@ -123,25 +128,47 @@ public static class SessionSummary
             ? load
             : null;
 
-    /// <summary>The set that missed most, else the one whose rating lies farthest from what was asked.</summary>
-    private static SetTold? TellingOf(IReadOnlyList<AskedSet> asked, List<LogSet> sets)
+    /// <summary>Which way a load went.</summary>
+    private enum Way
+    {
+        Up,
+        Down,
+    }
+
+    /// <summary>The set that speaks most plainly for the way that the load went: of missing repetitions those that missed most, else the one
+    /// that showed most or least strength against what was asked; null where none speaks for it.</summary>
+    private static SetTold? TellingOf(IReadOnlyList<AskedSet> asked, List<LogSet> sets, Way way)
     {
         List<(LogSet Done, AskedSet Asked, Rpe Effort)> pairs =
         [
             .. sets.Zip(asked).Where(pair => pair.Second.Rpe is not null).Select(pair => (pair.First, pair.Second, pair.Second.Rpe!.Value)),
         ];
         var missed = pairs.Where(pair => pair.Done.Reps < pair.Asked.Reps).OrderBy(pair => pair.Done.Reps - pair.Asked.Reps).ToList();
-        if (missed is [var worst, ..])
-            return new SetTold(worst.Done.Reps!.Value, worst.Asked.Reps, null, worst.Effort);
+        if (way is Way.Down && missed is [var worst, ..])
+            return Told(worst.Done, worst.Asked, null, worst.Effort);
         var rated = pairs
-            .Where(pair => pair.Done is { Rpe: not null, Reps: not null } && pair.Done.Rpe != pair.Effort)
-            .OrderByDescending(pair => Math.Abs(pair.Done.Rpe!.Value.Value - pair.Effort.Value))
+            .Where(pair => pair.Done is { Rpe: not null, Reps: not null })
+            .Select(pair => (pair.Done, pair.Asked, pair.Effort, Strength: Shown(pair.Done, pair.Asked, pair.Effort)))
+            .Where(pair => way is Way.Up ? pair.Strength > 1 + 1e-9 : pair.Strength < 1 - 1e-9)
+            .OrderByDescending(pair => Math.Abs(Math.Log(pair.Strength)))
             .ToList();
-        return rated is [var far, ..] ? new SetTold(far.Done.Reps!.Value, far.Asked.Reps, far.Done.Rpe, far.Effort) : null;
+        return rated is [var far, ..] ? Told(far.Done, far.Asked, far.Done.Rpe, far.Effort) : null;
+    }
+
+    private static SetTold Told(LogSet done, AskedSet asked, Rpe? rated, Rpe planned) =>
+        new(done.Reps!.Value, asked.Reps, rated, planned, done.Load, asked.Load);
+
+    /// <summary>The strength that a set showed, as a part of what was asked. Loads count where both are known.</summary>
+    private static double Shown(LogSet done, AskedSet asked, Rpe effort)
+    {
+        (double lifted, double planned) =
+            done.Load is { } load && asked.Load is { Grams: > 0 } wanted ? (load.Kilograms, wanted.Kilograms) : (1, 1);
+        double shown = RepCurve.Standard.OneRepMax(lifted, Math.Max(1, done.Reps!.Value + done.Rpe!.Value.InReserve));
+        return shown / RepCurve.Standard.OneRepMax(planned, Math.Max(1, asked.Reps + effort.InReserve));
     }
 
     private static IReadOnlyList<AskedSet> AskedOf(PrescribedItem item) =>
-        [.. item.Sets.Select(set => new AskedSet(set.Reps, set.IsEasy || set.Amrap ? null : set.Rpe))];
+        [.. item.Sets.Select(set => new AskedSet(set.Reps, set.IsEasy || set.Amrap ? null : set.Rpe, set.Load))];
 
     private static Session? SessionOn(Plan plan, DateOnly date) => plan.Block?.On(date)?.Session;
 }

@@ -73,6 +73,11 @@ public static class FloorWords
         string why = next.Told switch
         {
             null => "the max moved with what was logged",
+            { Rated: { } rated, Load: { } done, PlannedLoad: { } asked } told when done != asked =>
+                $"{told.Reps} × {Number(done.Kilograms)} kg was {Number(rated.Value)}, where {told.PlannedReps} × {Number(asked.Kilograms)} at "
+                    + $"{Number(told.Planned.Value)} was planned",
+            { Rated: { } rated } told when told.Reps != told.PlannedReps =>
+                $"{told.Reps} repetitions were {Number(rated.Value)}, where {told.PlannedReps} at {Number(told.Planned.Value)} were planned",
             { Rated: { } rated } told => $"a set was {Number(rated.Value)} for {Number(told.Planned.Value)}",
             { } told => $"{told.Reps} of {told.PlannedReps} repetitions were done",
         };

@@ -13,14 +13,18 @@ public static class ReadyWords
     /// <param name="instead">The name of what stands in for it; null where nothing does.</param>
     public static string Text(PartToday part, string? instead)
     {
-        IEnumerable<string> parts = part.Reasons.Select((reason, i) => Text(reason, part, i == 0 ? instead : null));
-        return string.Join(" ", parts);
+        // Of one pain that changes the exercise and lightens what stands in for it, place and score are said once.
+        bool once = instead is not null && part.Reasons is [ReadyReason.Pain first, ReadyReason.Pain second, ..] && first == second;
+        string? place = instead is null ? null : $"{instead.ToLowerInvariant()} in its place{(once ? $", {Lightly}" : ".")}";
+        return string.Join(" ", part.Reasons.Skip(once ? 1 : 0).Select((reason, i) => Text(reason, part, i == 0 ? place : null)));
     }
 
-    private static string Text(ReadyReason reason, PartToday part, string? instead) =>
+    private const string Lightly = "lighter, RPE 6 at most; stop if it gets worse.";
+
+    private static string Text(ReadyReason reason, PartToday part, string? place) =>
         reason switch
         {
-            ReadyReason.Pain { Score: var score, Region: var region } => $"Pain {Number(score)} of 10{At(region)}: {OfPain(part, instead)}",
+            ReadyReason.Pain pain => $"Pain {Number(pain.Score)} of 10{At(pain.Region)}: {OfPain(part, place)}",
             ReadyReason.Sore { Muscle: var muscle } sore => $"Sore {Plain(Codes.Of(muscle))}, 3 of 3: {Less(sore)}.",
             ReadyReason.ShortSleep => $"Under {Number(FloorRules.Shipped.ShortSleepHours)} hours of sleep: no set harder than RPE "
                 + $"{Number(FloorRules.Shipped.ShortSleepMostRpe)}.",
@@ -28,10 +32,8 @@ public static class ReadyWords
             _ => throw new UnreachableException(reason.ToString()),
         };
 
-    private static string OfPain(PartToday part, string? instead) =>
-        instead is not null ? $"{instead.ToLowerInvariant()} in its place."
-        : part.IsOut ? "left out today. See someone if it stays."
-        : "lighter, RPE 6 at most; stop if it gets worse.";
+    private static string OfPain(PartToday part, string? place) =>
+        place ?? (part.IsOut ? "left out today. See someone if it stays." : Lightly);
 
     private static string Less(ReadyReason.Sore sore)
     {

@@ -34,5 +34,10 @@ public sealed class LoadChanges(PlanDocument made, IReadOnlyList<LogDay> log)
     private IReadOnlyList<AskedSet> AskedOf(DateOnly date, string exercise) =>
         [.. (_made.GetValueOrDefault((date, exercise))?.Sets ?? []).Select(AskedOf)];
 
-    private static AskedSet AskedOf(SetPart set) => new((int)(set.Reps ?? 0), set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null);
+    private static AskedSet AskedOf(SetPart set) =>
+        new(
+            (int)(set.Reps ?? 0),
+            set.Rpe is { } rpe && !set.Amrap ? Rpe.Of(rpe) : null,
+            set.Kg is { } kg and > 0 ? Load.FromKilograms(kg) : null
+        );
 }

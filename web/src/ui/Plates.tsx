@@ -83,19 +83,20 @@ export function Plates({
             stroke="panel.ink"
             strokeWidth={1}
           />
-          <Text
-            x={left + width / 2}
-            y={middle + 4}
-            // Upright, a long number would run over a thin plate.
-            transform={mass(kg).length > 2 && width < thin ? `rotate(-90 ${left + width / 2} ${middle})` : undefined}
-            textAnchor="middle"
-            textStyle="tick"
-            fontWeight="semibold"
-            fontStretch="75%"
-            fill={kg >= fullSizeFrom ? '#edf1f3' : '#12171a'}
-          >
-            {mass(kg)}
-          </Text>
+          {/* Upright, a long number would run over a thin plate. */}
+          <g transform={mass(kg).length > 2 && width < thin ? `rotate(-90 ${left + width / 2} ${middle})` : undefined}>
+            <Text
+              x={left + width / 2}
+              y={middle + 4}
+              textAnchor="middle"
+              textStyle="tick"
+              fontWeight="semibold"
+              fontStretch="75%"
+              fill={kg >= fullSizeFrom ? '#edf1f3' : '#12171a'}
+            >
+              {mass(kg)}
+            </Text>
+          </g>
           {mark && <Rect x={left + width / 2 - 2.5} y={middle - tall / 2 - 5} width={5} height={3} fill="panel.ink" />}
         </g>
       ))}

@@ -1,4 +1,4 @@
-import { Box, Grid } from '@chakra-ui/react'
+import { Box, Flex } from '@chakra-ui/react'
 import { Plates, platesInWords } from '../../ui/Plates'
 import type { FloorColors } from './floor-theme'
 
@@ -18,7 +18,7 @@ interface Props {
 export function BigLoad({ text, said, perSide, before, under, colors }: Props) {
   return (
     <>
-      <Grid templateColumns="auto minmax(0, 1fr)" alignItems="center" columnGap={4}>
+      <Flex wrap="wrap" align="center" columnGap={4}>
         <Box
           textStyle={text.length > 5 ? 'rest' : 'weight'}
           lineHeight={0.95}
@@ -30,11 +30,14 @@ export function BigLoad({ text, said, perSide, before, under, colors }: Props) {
           {text}
         </Box>
         {perSide && (
-          <Box bg="plates.ground" py={1}>
-            <Plates perSide={perSide} before={before} height={{ base: 92, lg: 132 }} />
+          // Beside the load, or under it where there is no room for both.
+          <Box flex="1 1 150px" minW={0}>
+            <Box bg="plates.ground" py={1} w="fit-content" maxW="100%">
+              <Plates perSide={perSide} before={before} height={{ base: 92, lg: 132 }} />
+            </Box>
           </Box>
         )}
-      </Grid>
+      </Flex>
       <Box color={colors.quiet} mt={1}>
         {under}
         {perSide ? `, ${platesInWords(perSide, before)}` : ''}

@@ -44,6 +44,7 @@ export function ComingIn({ view, said: before, preview, failed, onStart, colors 
   const start = (taken: boolean) => {
     onStart(answers, taken)
     draft.reset()
+    scrollTo({ top: 0 })
   }
   const asked = { said, set: draft.set, colors }
   return (
@@ -69,6 +70,11 @@ export function ComingIn({ view, said: before, preview, failed, onStart, colors 
         ))}
       </Group>
       <PainNow {...asked} />
+      {Object.keys(said.pain).length > 0 && (
+        <Box color={colors.quiet} mt={2}>
+          {view.caution}
+        </Box>
+      )}
       <Box role="status" mt={4}>
         {changes === null
           ? failed
@@ -107,7 +113,7 @@ function SleepAndTime({ said, set, minutes, colors }: Asked & { minutes: number 
     set({ sleepHours: said.sleepHours === null ? usualSleep + by : Math.min(most.sleep, Math.max(0, said.sleepHours + by)) })
   const there = (by: number) => set({ minutes: Math.max(step, (said.minutes ?? minutes) + by) })
   return (
-    <Grid templateColumns="1fr 1fr" gap={2}>
+    <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap={2}>
       <Stepper
         label="Hours slept"
         value={said.sleepHours === null ? 'usual' : String(said.sleepHours)}
@@ -117,7 +123,7 @@ function SleepAndTime({ said, set, minutes, colors }: Asked & { minutes: number 
       />
       <Stepper
         label="Minutes there are"
-        value={said.minutes === null ? `${minutes}, as planned` : String(said.minutes)}
+        value={String(said.minutes ?? minutes)}
         onLess={() => there(-step)}
         onMore={() => there(step)}
         colors={colors}

@@ -45,11 +45,18 @@ export function Hour() {
           Day
         </TextLink>
         <chakra.h1 fontWeight="strong" truncate>
-          {ids.length > 0 ? `${ids.length} ${ids.length === 1 ? 'lifter' : 'lifters'} on the floor` : 'Several lifters'}
+          {ids.length > 0 ? `${ids.length} ${ids.length === 1 ? 'lifter' : 'lifters'}` : 'Several lifters'}
         </chakra.h1>
         <Flex gap={3}>
           {!pick && (
-            <chakra.button type="button" onClick={() => setChoosing(true)} minH="target" px={2} textDecoration="underline">
+            <chakra.button
+              type="button"
+              onClick={() => setChoosing(true)}
+              minH="target"
+              px={2}
+              textDecoration="underline"
+              whiteSpace="nowrap"
+            >
               Who lifts
             </chakra.button>
           )}
@@ -90,7 +97,7 @@ function Running({ ids, colors, bright }: { ids: readonly string[]; colors: Floo
     <Grid
       templateColumns={{ base: 'minmax(0, 1fr)', lg: '340px minmax(0, 1fr)' }}
       gap={{ base: 3, lg: 5 }}
-      px={4}
+      px={{ base: 0, lg: 4 }}
       pt={3}
       maxW="1400px"
       w="100%"
@@ -104,7 +111,7 @@ function Running({ ids, colors, bright }: { ids: readonly string[]; colors: Floo
       </Box>
       <Box minW={0}>
         {next && (
-          <Grid>
+          <Grid px={{ base: 4, lg: 0 }}>
             <BigKey onPress={() => onOpen(next.id)} colors={colors} keyId="nextLifter">
               Next: {next.name}
               {next.rest ? `, ${next.rest}` : ''}
@@ -112,7 +119,7 @@ function Running({ ids, colors, bright }: { ids: readonly string[]; colors: Floo
           </Grid>
         )}
         {session && <Open key={`${session.id}.${session.date}`} session={session} colors={colors} bright={bright} />}
-        <Box display={{ base: 'block', lg: 'none' }} pb={5}>
+        <Box display={{ base: 'block', lg: 'none' }} px={4} pb={5}>
           <Bars bars={hour.bars} glances={glances} colors={colors} />
         </Box>
       </Box>
@@ -176,7 +183,7 @@ function Open({ session, colors, bright }: { session: LifterSession; colors: Flo
 
 function Title({ view, id }: { view: FloorView; id: string }) {
   return (
-    <Flex align="baseline" gap={3} mt={3} wrap="wrap">
+    <Flex align="baseline" gap={3} mt={3} px={4} wrap="wrap">
       <chakra.h2 textStyle="head" fontWeight="strong">
         {view.client}
       </chakra.h2>

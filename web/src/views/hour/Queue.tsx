@@ -20,6 +20,7 @@ export function Queue({ glances, open, onOpen, colors }: Props) {
       aria-label="Who is next"
       direction={{ base: 'row', lg: 'column' }}
       gap={2}
+      px={{ base: 4, lg: 0 }}
       overflowX="auto"
       flexShrink={0}
       onKeyDown={onKey}
