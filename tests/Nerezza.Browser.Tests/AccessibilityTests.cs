@@ -46,7 +46,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
                 ("findings", "Ankle range is short"),
                 ("levers", "Moment against depth"),
                 ("exercises", "In place of"),
-                ("floor", "Warm-up 1 of"),
+                ("floor", "Before the first set"),
             }
         )
         {
@@ -59,6 +59,13 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[.='Form, pain, note']").Click();
         browser.Find("button[aria-label='Pain, 0 to 10 more']").Click();
         Check(browser, "floor");
+        browser.Open("/hour");
+        browser.UntilText("Who lifts in this hour?");
+        Check(browser, "who lifts");
+        browser.Find("//button[starts-with(., 'Start with')]").Click();
+        browser.Find("nav[aria-label='Who is next'] button");
+        browser.ToWorkSets();
+        Check(browser, "hour");
         browser.Open($"/clients/{client}/screen");
         browser.Find("//button[contains(., 'Faults in the lifts')]").Click();
         browser.Find("//button[contains(., 'Heels rise')]").Click();

@@ -98,11 +98,6 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
           }}
           colors={colors}
         />
-        {said && !begun && (
-          <chakra.button type="button" onClick={() => setComing('asked')} minH="target" px={2} textDecoration="underline">
-            Before the first set
-          </chakra.button>
-        )}
       </Flex>
       <Box px={4}>
         <Refused log={log} colors={colors} />
@@ -139,11 +134,16 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
             colors={colors}
           />
           <WarningSigns view={view} onWarn={onWarn} colors={colors} />
-          <Box px={4} pb={5}>
-            <chakra.button type="button" onClick={sound.toggle} minH="target" color={colors.quiet} textDecoration="underline">
+          <Flex px={4} pb={5} gap={5} wrap="wrap" color={colors.quiet}>
+            {said && !begun && (
+              <chakra.button type="button" onClick={() => setComing('asked')} minH="target" textDecoration="underline">
+                Before the first set
+              </chakra.button>
+            )}
+            <chakra.button type="button" onClick={sound.toggle} minH="target" textDecoration="underline">
               {sound.on ? 'Turn sound off' : 'Turn sound on'}
             </chakra.button>
-          </Box>
+          </Flex>
         </>
       ) : (
         <Finished view={view} log={log} ended={over} colors={colors} />

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { FloorItem } from '../../api/schema'
+import type { FloorItem, FloorSet } from '../../api/schema'
 import { effort, mass, massUnit } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
 
@@ -36,7 +36,7 @@ export function Instead({ planned, standing, onInstead, colors }: Props) {
               {other.name}
               {set && (
                 <chakra.span color={colors.quiet} ml={2}>
-                  {set.reps} × {set.kg === null ? effort(set.rpe) : `${mass(set.kg)} ${massUnit()}`}
+                  {inShort(set)}
                 </chakra.span>
               )}
             </chakra.button>
@@ -45,4 +45,11 @@ export function Instead({ planned, standing, onInstead, colors }: Props) {
       </Flex>
     </Box>
   )
+}
+
+/** What it asks for, with its load; an effort only where one can be rated. */
+function inShort(set: FloorSet): string {
+  const load = set.kg ? `${mass(set.kg)} ${massUnit()}` : set.asks.includes('rpe') ? effort(set.rpe) : ''
+  const much = set.way ? `${set.way} m` : set.seconds ? `${set.seconds} s` : `${set.reps}`
+  return load ? `${much} × ${load}` : `× ${much}`
 }

@@ -52,7 +52,7 @@ function WayEntry(props: EntryProps) {
       <Pair>
         {set.kind === 'carry' && <LoadStepper {...props} />}
         <Count {...props} of="metres" by={5} label="Metres" />
-        <Box gridColumn="1 / -1">
+        <Box style={{ flexBasis: '100%' }}>
           <Count {...props} of="seconds" label="Seconds, if timed" />
         </Box>
       </Pair>

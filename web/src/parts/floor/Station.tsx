@@ -1,6 +1,6 @@
 import { Box, Flex, Grid } from '@chakra-ui/react'
 import { useEffect, useRef } from 'react'
-import type { FloorItem, FloorProposal, FloorView } from '../../api/schema'
+import type { FloorItem, FloorProposal, FloorSet, FloorView } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import type { FloorLog } from '../../hooks/useFloor'
 import { isTyping } from '../../keys/useKeys'
@@ -53,6 +53,9 @@ export function Station(props: Props) {
   if (warming) return <WarmingUp {...props} hand={hand} onTick={() => onWarmed(warmed + 1)} onSkip={() => onWarmed(item.warmUp.length)} />
   return <WorkSet {...props} hand={hand} />
 }
+
+/** Kinds of sets that go by a tempo. */
+const counted: readonly FloorSet['kind'][] = ['lift', 'body-weight', 'priming', 'drill']
 
 type Hand = { hand: React.RefObject<HTMLDivElement | null> }
 
@@ -141,7 +144,7 @@ function WorkSet({ view, item, turn, log, advice, rest, sound, onEnd, colors, ha
           onTarget={() => sound && signal(880, 0.4, 300)}
           colors={colors}
         />
-        {set.seconds === null && set.metres === null && <TempoCount tempo={set.tempo} sound={sound} colors={colors} />}
+        {counted.includes(set.kind) && <TempoCount tempo={set.tempo} sound={sound} colors={colors} />}
         <More entry={entry} onEntry={draft.set} colors={colors} caution={view.caution} />
         <DoneSets view={view} item={item} log={log} colors={colors} />
       </Flex>

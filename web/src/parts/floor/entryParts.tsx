@@ -1,4 +1,4 @@
-import { chakra, Grid } from '@chakra-ui/react'
+import { chakra, Flex } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { limits } from '../../api/limits'
 import type { FloorItem, FloorSet } from '../../api/schema'
@@ -24,9 +24,9 @@ const between = (value: number, { least, most }: { least: number; most: number }
 /** Steppers side by side, below each other where it is narrow. */
 export function Pair({ children }: { children: ReactNode }) {
   return (
-    <Grid templateColumns="repeat(auto-fit, minmax(min(100%, 168px), 1fr))" gap={2} mt={3}>
+    <Flex wrap="wrap" gap={2} mt={3} css={{ '& > *': { flex: '1 1 168px' } }}>
       {children}
-    </Grid>
+    </Flex>
   )
 }
 
