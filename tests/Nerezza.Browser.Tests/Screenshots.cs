@@ -68,7 +68,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         browser.Size(390, 844);
-        Take(browser, "intake-phone");
         browser.OpenStation("Block");
         browser.Find("[role=grid]");
         Take(browser, "block-phone");
@@ -80,7 +79,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         Take(browser, "floor-before-phone");
         browser.Find("//button[.='Start as planned']").Click();
         browser.UntilText("Warm-up 1 of");
-        Take(browser, "floor-warm-up-phone");
         browser.ToWorkSets();
         Take(browser, "floor-phone");
         browser.Size(1280, 800);
