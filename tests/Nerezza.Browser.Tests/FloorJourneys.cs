@@ -160,7 +160,8 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
                   const { id } = await call('POST', '/api/clients/import', { ...whole, client: { ...whole.client, name: 'Events' } });
                   await call('POST', `/api/clients/${id}/plans`, { start, kind: 'strength', weeks: 4 });
                   const { number, plan } = await (await fetch(`/api/clients/${id}/block?on=${start}`)).json();
-                  const { day, date } = plan.block.weeks[0].sessions.find((one) => one.items.some((item) => item.exercise === 'loaded-throw'));
+                  const throws = (one) => one.items.some((item) => item.exercise === 'loaded-throw');
+                  const { day, date } = plan.block.weeks[0].sessions.find(throws);
                   const jump = { kind: 'add', week: 1, day, exercise: 'vertical-jump', role: 'accessory' };
                   await call('PUT', `/api/clients/${id}/block/edits`, { number, edits: [jump] });
                   return `/clients/${id}/floor?date=${date}`;

@@ -26,7 +26,8 @@ public sealed class ReadinessTests
     [InlineData("pecs 3", "3 of 5 x 100 at 8", "")]
     [InlineData("slept 4", "3 of 5 x 100 at 8", "")] // 8 is not too hard
     [InlineData("slept 5", "3 of 5 x 100 at 8", "")]
-    [InlineData("hip 4", "3 of 5 x 77.5 at 6", "Pain 4 of 10 at the hip: lighter, RPE 6 at most; stop if it gets worse.")] // 65 % of 120 = 78
+    // 65 % of 120 = 78
+    [InlineData("hip 4", "3 of 5 x 77.5 at 6", "Pain 4 of 10 at the hip: lighter, RPE 6 at most; stop if it gets worse.")]
     [InlineData("hip 2", "3 of 5 x 100 at 8", "")]
     [InlineData("hip 6", "out", "Pain 6 of 10 at the hip: left out today. See someone if it stays.")]
     [InlineData("knee 3", "other 3 of 5 x 100 at 8", "Pain 3 of 10 at the knee: leg extension in its place.")]

@@ -213,7 +213,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         // Made is as it was; beside the loads that moved now stands why.
         Assert.Equal(before.Made, after.Made.Select(load => load with { Why = "" }));
         string why = after.Made.First(load => load.Exercise == cell.Exercise && load.Why.Length > 0).Why;
-        Assert.Matches("^Heavier than planned: 5 × [0-9.]+ kg was 6, where 5 × [0-9.]+ at [5-8](.5)? was planned.$", why);
+        Assert.Matches("^Heavier than planned: 5 × [0-9.]+ kg was 6, where 5 × [0-9.]+ kg at [5-8](.5)? was planned.$", why);
         Assert.Equal(Exercises(before), Exercises(after));
     }
 

@@ -14,8 +14,8 @@ public sealed record GateMet(string Opens, bool Passed, int DaysLeft);
 /// <param name="log">Every training day.</param>
 public sealed class DayGates(Client client, ExerciseCatalogue catalogue, IReadOnlyList<LogDay> log)
 {
-    /// <summary>How an exercise's sets of a day stand to the gate before another; null where nothing was done of it, or where no gate stands
-    /// between the two.</summary>
+    /// <summary>How an exercise's sets of a day stand to the gate before another; null where nothing was done of it, or where no gate
+    /// stands between the two.</summary>
     public GateMet? Of(string exercise, string opens, DateOnly date)
     {
         if (GateBetween(exercise, opens) is not { } gate || !log.Any(day => day.Date == date && Did(day, exercise)))

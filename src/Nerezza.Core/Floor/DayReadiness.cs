@@ -6,12 +6,12 @@ using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Floor;
 
-/// <summary>What changes in a session by how the client comes in: sleep, soreness, pain now, minutes there are. It proposes; coach or client
-/// accepts (docs/handbook/13-floor.md).</summary>
+/// <summary>What changes in a session by how the client comes in: sleep, soreness, pain now, minutes there are. It proposes; coach or
+/// client accepts (docs/handbook/13-floor.md).</summary>
 public static class DayReadiness
 {
-    /// <summary>Where pain of 3 to 5 now rules an exercise out. What makes it worse is not asked on the floor: at the low back both bending and
-    /// arching count.</summary>
+    /// <summary>Where pain of 3 to 5 now rules an exercise out. What makes it worse is not asked on the floor: at the low back both
+    /// bending and arching count.</summary>
     public static IReadOnlyList<PainRegion> RuledOutBy(Exercise exercise) =>
         [
             .. Enum.GetValues<PainRegion>()
@@ -61,8 +61,8 @@ public static class DayReadiness
         return other with { Instead = instead, Reasons = [reason, .. other.Reasons] };
     }
 
-    /// <summary>What stands in, counted from 0: the first that no pain concerns, else the first that may be done more lightly; -1 where there
-    /// is none.</summary>
+    /// <summary>What stands in, counted from 0: the first that no pain concerns, else the first that may be done more lightly; -1 where
+    /// there is none.</summary>
     private static int InPlace(List<ReadyPart> others, Readiness asked)
     {
         int free = others.FindIndex(other => Stops(other, asked) is null && Covering(other, asked) is null);
@@ -132,8 +132,8 @@ public static class DayReadiness
     private static List<ReadySet> AtMost(IReadOnlyList<ReadySet> sets, double rpe, double fraction, Lifting lifting) =>
         [.. sets.Select(set => set.Amrap || set.Ahead.Rpe.Value > rpe || fraction < 1 ? Ease(set, rpe, fraction, lifting) : set)];
 
-    /// <summary>A set at a lower effort: less load; where the steps are too coarse for that, or where there is none, fewer repetitions. Only
-    /// what is rated has an effort to lower, and nobody rates under 5. Nothing of it goes to as many as possible.</summary>
+    /// <summary>A set at a lower effort: less load; where the steps are too coarse for that, or where there is none, fewer repetitions.
+    /// Only what is rated has an effort to lower, and nobody rates under 5. Nothing of it goes to as many as possible.</summary>
     private static ReadySet Ease(ReadySet set, double rpe, double fraction, Lifting lifting)
     {
         if (set.Kind is not (SetKind.Lift or SetKind.BodyWeight))

@@ -135,8 +135,8 @@ public static class SessionSummary
         Down,
     }
 
-    /// <summary>The set that speaks most plainly for the way that the load went: of missing repetitions those that missed most, else the one
-    /// that showed most or least strength against what was asked; null where none speaks for it.</summary>
+    /// <summary>The set that speaks most plainly for the way that the load went: of missing repetitions those that missed most, else
+    /// the one that showed most or least strength against what was asked; null where none speaks for it.</summary>
     private static SetTold? TellingOf(IReadOnlyList<AskedSet> asked, List<LogSet> sets, Way way)
     {
         List<(LogSet Done, AskedSet Asked, Rpe Effort)> pairs =

@@ -10,8 +10,8 @@ namespace Nerezza.Core.Floor;
 public sealed record BarOrder(IReadOnlyList<int> Order, IReadOnlyList<Sleeve> Sleeves, int Changes);
 
 /// <summary>Lifters who share a bar: the order of their next sets that changes the fewest plates.</summary>
-/// <remarks>Exact: shortest path over who has lifted, and with which plates the last one did (Held &amp; Karp 1962). The work doubles with each
-/// lifter; an hour has eight at most.</remarks>
+/// <remarks>Exact: shortest path over who has lifted, and with which plates the last one did (Held &amp; Karp 1962). The work doubles
+/// with each lifter; an hour has eight at most.</remarks>
 public static class SharedBar
 {
     /// <summary>The most lifters that one bar serves.</summary>

@@ -20,8 +20,8 @@ public sealed record InHour(LifterState State, double RestLeft);
 /// <summary>Who comes next when a coach runs several lifters at once (assumption: flags, then who has waited longest).</summary>
 public static class WhoIsNext
 {
-    /// <summary>Their places, next first: who is flagged, then by the rest that is left, last those who are done. Of two who are alike the one
-    /// given first.</summary>
+    /// <summary>Their places, next first: who is flagged, then by the rest that is left, last those who are done. Of two who are alike
+    /// the one given first.</summary>
     public static IReadOnlyList<int> Of(IReadOnlyList<InHour> lifters) =>
         [
             .. Enumerable

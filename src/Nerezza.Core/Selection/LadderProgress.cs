@@ -76,8 +76,8 @@ public sealed class LadderProgress
     private static bool IsPassed(Rung rung, Client client, ExerciseCatalogue catalogue, IReadOnlyList<LogDay> log) =>
         rung.Exercises.Any(id => log.Count(day => Passes(day, rung.Gate, catalogue[id], client.MassKg)) >= rung.Gate.Days);
 
-    /// <summary>Whether what was done of an exercise on a day passes a gate. A side counts for itself: every side that was trained makes its
-    /// sets.</summary>
+    /// <summary>Whether what was done of an exercise on a day passes a gate. A side counts for itself: every side that was trained
+    /// makes its sets.</summary>
     public static bool Passes(LogDay day, RungGate gate, Exercise exercise, double massKg)
     {
         int reps = gate.Reps ?? exercise.Reps.Top;

@@ -62,6 +62,8 @@ public static class FloorWords
         return text.Length == 0 ? "" : $"{char.ToUpperInvariant(text[0])}{text[1..]}.";
     }
 
+    private static string Weighed(int reps, Measures.Load load) => $"{reps} × {Number(load.Kilograms)} kg";
+
     private static string Number(double value) => value.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture);
 
     /// <summary>What of an exercise changes next time, and why; empty where nothing does.</summary>
@@ -74,10 +76,11 @@ public static class FloorWords
         {
             null => "the max moved with what was logged",
             { Rated: { } rated, Load: { } done, PlannedLoad: { } asked } told when done != asked =>
-                $"{told.Reps} × {Number(done.Kilograms)} kg was {Number(rated.Value)}, where {told.PlannedReps} × {Number(asked.Kilograms)} at "
-                    + $"{Number(told.Planned.Value)} was planned",
+                $"{Weighed(told.Reps, done)} was {Number(rated.Value)}, where {Weighed(told.PlannedReps, asked)} at {Number(told.Planned.Value)} "
+                    + "was planned",
             { Rated: { } rated } told when told.Reps != told.PlannedReps =>
-                $"{told.Reps} repetitions were {Number(rated.Value)}, where {told.PlannedReps} at {Number(told.Planned.Value)} were planned",
+                $"{told.Reps} repetitions were {Number(rated.Value)}, where {told.PlannedReps} at {Number(told.Planned.Value)} "
+                    + "were planned",
             { Rated: { } rated } told => $"a set was {Number(rated.Value)} for {Number(told.Planned.Value)}",
             { } told => $"{told.Reps} of {told.PlannedReps} repetitions were done",
         };
