@@ -76,8 +76,8 @@ public static class FloorWords
         {
             null => "the max moved with what was logged",
             { Rated: { } rated, Load: { } done, PlannedLoad: { } asked } told when done != asked =>
-                $"{Weighed(told.Reps, done)} was {Number(rated.Value)}, where {Weighed(told.PlannedReps, asked)} at {Number(told.Planned.Value)} "
-                    + "was planned",
+                $"{Weighed(told.Reps, done)} was {Number(rated.Value)}, where {Weighed(told.PlannedReps, asked)} "
+                    + $"at {Number(told.Planned.Value)} was planned",
             { Rated: { } rated } told when told.Reps != told.PlannedReps =>
                 $"{told.Reps} repetitions were {Number(rated.Value)}, where {told.PlannedReps} at {Number(told.Planned.Value)} "
                     + "were planned",
