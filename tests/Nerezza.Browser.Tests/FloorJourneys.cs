@@ -103,6 +103,39 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
         });
 
     [Fact]
+    public void A_set_done_is_put_right_from_the_block_and_from_the_floor_while_the_session_goes_on() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Anselm", "Block");
+            // On a Monday nothing of the newest block is done.
+            browser.Find("//a[starts-with(., 'The block before')]").Click();
+            browser.UntilTrue("the block before is shown", () => browser.Driver.Url.Contains("on=", StringComparison.Ordinal));
+            browser.Find("[role=grid][aria-busy=false]");
+            browser.Find("//td[contains(., ' done')]").Click();
+            browser.Find("//a[starts-with(@aria-label, 'set 1') and contains(@aria-label, 'Correct it')]").Click();
+            browser.UntilText("Put it right; the key that logs it saves it.");
+            browser.Find("//section[@aria-label='Sets done']//button[starts-with(., 'Done, ')]").Click();
+            browser.UntilTrue("it is kept", () => !Body(browser).Contains("Put it right", StringComparison.Ordinal));
+            // Of an exercise that is done in a session that goes on, what was done is a tap away.
+            browser.Open("/");
+            browser.OpenClient("Renske", "Floor");
+            browser.ToWorkSets();
+            string first = browser.Find("nav[aria-label='Exercises'] [aria-current]").Text;
+            while (browser.All("nav[aria-label='Exercises'] [aria-current]").Any(key => key.Text == first))
+            {
+                browser.ToWorkSets();
+                Thread.Sleep(700);
+                string at = browser.Find("[data-set]").GetAttribute("data-set")!;
+                browser.LogSet();
+                browser.UntilTrue("the set is taken", () => browser.All($"[data-set='{at}']").Count == 0);
+            }
+            browser.Find($"//nav[@aria-label='Exercises']//button[starts-with(., '{first}')]").Click();
+            browser.UntilText($"{first}: nothing is left to do.");
+            browser.Find("button[aria-label^='Set 1: ']");
+        });
+
+    [Fact]
     public void Throws_jumps_medleys_priming_and_drills_are_logged_by_touch_in_what_each_is_counted_in() =>
         site.Run(browser =>
         {

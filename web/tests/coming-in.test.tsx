@@ -59,11 +59,19 @@ it('goes by what was said here until the server has it, and knows a session that
 })
 
 it('shows what would change before it is taken, and starts as planned where it is not wanted', () => {
-  const [preview, onStart] = [vi.fn(), vi.fn()]
+  const [preview, onStart, onLook] = [vi.fn(), vi.fn(), vi.fn()]
   preview.mockImplementation(({ soreness }) => (soreness.vasti === 3 ? [{ name: 'Squat', text: 'One set fewer.' }] : []))
   render(
     <ChakraProvider value={system}>
-      <ComingIn view={view} said={undefined} preview={preview} failed={false} onStart={onStart} colors={floorColors(false)} />
+      <ComingIn
+        view={view}
+        said={undefined}
+        preview={preview}
+        failed={false}
+        onStart={onStart}
+        onLook={onLook}
+        colors={floorColors(false)}
+      />
     </ChakraProvider>,
   )
   const key = (name: string) => screen.getByRole('button', { name })
@@ -76,4 +84,6 @@ it('shows what would change before it is taken, and starts as planned where it i
   fireEvent.click(key('Start as planned'))
   const answers = { sleepHours: 6, soreness: { vasti: 3 }, pain: [{ region: 'knee', score: 4 }], minutes: null }
   expect(onStart).toHaveBeenLastCalledWith(answers, false)
+  fireEvent.click(key('Only look at the session'))
+  expect([onLook.mock.calls.length, onStart.mock.calls.length]).toEqual([1, 1])
 })

@@ -15,6 +15,8 @@ interface Props extends Pick<Today, 'preview' | 'failed'> {
   said: ReadinessSection | undefined
   /** With the answers, and whether the session goes by them. */
   onStart: (answers: ReadinessSection, taken: boolean) => void
+  /** Opens the session without an answer: nothing is noted. */
+  onLook: () => void
   colors: FloorColors
 }
 
@@ -32,7 +34,7 @@ const step = 5
 const most = { sore: 3, sleep: 24, pain: 10 }
 
 /** Before the first set, ten seconds: how the client comes in. What it changes is shown before it is taken. */
-export function ComingIn({ view, said: before, preview, failed, onStart, colors }: Props) {
+export function ComingIn({ view, said: before, preview, failed, onStart, onLook, colors }: Props) {
   const draft = useDraft<Answers>(`floor.coming.${view.clientId}.${view.date}`, before ? fromSection(before) : nothing)
   const said = draft.value
   const answers = useMemo(() => toSection(said), [said])
@@ -97,6 +99,9 @@ export function ComingIn({ view, said: before, preview, failed, onStart, colors 
             Start as planned
           </BigKey>
         )}
+        <chakra.button type="button" onClick={onLook} minH="target" color={colors.quiet} textDecoration="underline">
+          Only look at the session
+        </chakra.button>
       </Grid>
     </Box>
   )

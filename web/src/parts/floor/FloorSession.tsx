@@ -6,6 +6,7 @@ import { useDraft } from '../../hooks/useDraft'
 import type { FloorLog } from '../../hooks/useFloor'
 import { useInSight } from '../../hooks/useInSight'
 import { ComingIn } from './ComingIn'
+import { DoneSets } from './DoneSets'
 import { Finished } from './Finished'
 import type { FloorColors } from './floor-theme'
 import { Instead } from './Instead'
@@ -54,6 +55,8 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
   const turn: Turn | null = nextTurn(view, log.waiting, chosen, over)
   const item = turn ? view.items[turn.item] : undefined
   const advice = useAdvice(view, item, log.waiting)
+  // An exercise that is asked for and has nothing left shows what was done of it, to be put right.
+  const looked = chosen !== null && left.every((one) => one.item !== chosen) ? view.items[chosen] : undefined
   const line = useRef<HTMLDivElement>(null)
   useInSight(line, `${turn?.item}-${turn?.place}`)
   if (coming === 'asked' || (coming === null && !said && !begun))
@@ -67,6 +70,7 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
           setComing('going')
           void log.comeIn({ date: asked.date, answers, taken })
         }}
+        onLook={() => setComing('going')}
         colors={colors}
       />
     )
@@ -108,6 +112,12 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
           </Box>
         )}
       </Box>
+      {looked && turn && (
+        <Box px={4} mt={3}>
+          <Box fontWeight="semibold">{looked.name}: nothing is left to do.</Box>
+          <DoneSets key={looked.exercise} view={view} item={looked} log={log} colors={colors} />
+        </Box>
+      )}
       {turn && item ? (
         <>
           <Station
@@ -135,7 +145,7 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
           />
           <WarningSigns view={view} onWarn={onWarn} colors={colors} />
           <Flex px={4} pb={5} gap={5} wrap="wrap" color={colors.quiet}>
-            {said && !begun && (
+            {!begun && (
               <chakra.button type="button" onClick={() => setComing('asked')} minH="target" textDecoration="underline">
                 Before the first set
               </chakra.button>

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { HourAnswer } from '../../api/model'
 import type { FloorView, HealthFlag } from '../../api/schema'
@@ -88,8 +88,13 @@ function Running({ ids, colors, bright }: { ids: readonly string[]; colors: Floo
   const sessions = useSessionsOf(ids)
   const { glances, hour } = useGlances(sessions)
   const queue = hour.order.flatMap((at) => glances[at] ?? [])
-  const open = ids.find((id) => id === search.get('open')) ?? queue[0]?.id ?? ''
+  const asked = ids.find((id) => id === search.get('open'))
+  const open = asked ?? queue[0]?.id ?? ''
   const onOpen = (id: string) => setSearch({ with: ids.join(','), open: id }, { replace: true })
+  // Who is open stays open while the queue moves on.
+  useEffect(() => {
+    if (!asked && open) setSearch({ with: ids.join(','), open }, { replace: true })
+  }, [asked, open, ids, setSearch])
   const next = queue.find((glance) => glance.id !== open && glance.lifter.state !== 'Done')
   useWindowKeys({ nextLifter: () => next && onOpen(next.id) })
   const session = sessions.find((one) => one.id === open)
