@@ -83,6 +83,25 @@ public sealed class ReadinessTests
         );
     }
 
+    [Theory]
+    [InlineData("low-back 4", 65)] // 65 % of what is carried
+    [InlineData("low-back 2", 100)]
+    [InlineData("vasti 3", 100)]
+    [InlineData("slept 3", 100)]
+    public void Pain_makes_lighter_what_nobody_rates_and_nothing_else_does(string said, double kg)
+    {
+        ReadyPart carry = Part(8) with { CoveredBy = [PainRegion.LowBack], Trains = [Muscle.Grip] };
+        carry = carry with { Sets = [.. carry.Sets.Select(set => set with { Kind = SetKind.Carry })] };
+        PartToday part = DayReadiness.Of(
+            [
+                [carry],
+            ],
+            Said(said)
+        )[0];
+        Assert.All(part.Sets, set => Assert.Equal(kg, set.Ahead.Load!.Value.Kilograms));
+        Assert.Equal(kg < 100 ? "Pain 4 of 10 at the low back: lighter; stop if it gets worse." : "", ReadyWords.Text(part, null));
+    }
+
     [Fact]
     public void After_a_short_night_nothing_is_harder_than_eight_and_nothing_goes_to_as_many_as_possible()
     {

@@ -133,12 +133,18 @@ public static class DayReadiness
         [.. sets.Select(set => set.Amrap || set.Ahead.Rpe.Value > rpe || fraction < 1 ? Ease(set, rpe, fraction, lifting) : set)];
 
     /// <summary>A set at a lower effort: less load; where the steps are too coarse for that, or where there is none, fewer repetitions.
-    /// Only what is rated has an effort to lower, and nobody rates under 5. Nothing of it goes to as many as possible.</summary>
+    /// Only what is rated has an effort to lower, and nobody rates under 5; of a hold, a way or a throw pain takes off load. Nothing of it
+    /// goes to as many as possible.</summary>
     private static ReadySet Ease(ReadySet set, double rpe, double fraction, Lifting lifting)
     {
-        if (set.Kind is not (SetKind.Lift or SetKind.BodyWeight))
-            return set;
         SetAhead ahead = set.Ahead;
+        if (set.Kind is not (SetKind.Lift or SetKind.BodyWeight))
+            return ahead.Load is { } carried && fraction < 1
+                ? set with
+                {
+                    Ahead = ahead with { Load = Part(carried, fraction, lifting) },
+                }
+                : set;
         double planned = ahead.Rpe.Value;
         Rpe effort = Rpe.Of(Math.Min(planned, Math.Max(FloorRules.Shipped.LeastRpe, rpe)));
         SetAhead softer = ahead with { Rpe = effort };
@@ -154,6 +160,15 @@ public static class DayReadiness
                 ? lifting.Means.NextBelow(nearest)
                 : lifting.Means.Nearest(target);
         return set with { Ahead = near < load ? softer with { Load = near } : fewer, Amrap = false };
+    }
+
+    /// <summary>What can be loaded at or under a part of a load; the lightest where all is above it.</summary>
+    private static Load Part(Load whole, double fraction, Lifting lifting)
+    {
+        double most = whole.Kilograms * fraction;
+        Load? near = lifting.Means.Nearest(most);
+        Load? under = near is { } load && load.Kilograms > most + 1e-9 ? lifting.Means.NextBelow(load) : near;
+        return under ?? lifting.Means.Lightest ?? whole;
     }
 
     private static PainLevel Level(PainNow pain) => PainScore.LevelOf(Now(pain.Region, pain.Score));

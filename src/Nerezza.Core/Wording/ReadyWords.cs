@@ -15,11 +15,14 @@ public static class ReadyWords
     {
         // Of one pain that changes the exercise and lightens what stands in for it, place and score are said once.
         bool once = instead is not null && part.Reasons is [ReadyReason.Pain first, ReadyReason.Pain second, ..] && first == second;
-        string? place = instead is null ? null : $"{instead.ToLowerInvariant()} in its place{(once ? $", {Lightly}" : ".")}";
+        string? place = instead is null ? null : $"{instead.ToLowerInvariant()} in its place{(once ? $", {Lightly(part)}" : ".")}";
         return string.Join(" ", part.Reasons.Skip(once ? 1 : 0).Select((reason, i) => Text(reason, part, i == 0 ? place : null)));
     }
 
-    private const string Lightly = "lighter, RPE 6 at most; stop if it gets worse.";
+    private static string Lightly(PartToday part) =>
+        part.Sets.Any(set => set.Kind is SetKind.Lift or SetKind.BodyWeight)
+            ? "lighter, RPE 6 at most; stop if it gets worse."
+            : "lighter; stop if it gets worse.";
 
     private static string Text(ReadyReason reason, PartToday part, string? place) =>
         reason switch
@@ -33,7 +36,7 @@ public static class ReadyWords
         };
 
     private static string OfPain(PartToday part, string? place) =>
-        place ?? (part.IsOut ? "left out today. See someone if it stays." : Lightly);
+        place ?? (part.IsOut ? "left out today. See someone if it stays." : Lightly(part));
 
     private static string Less(ReadyReason.Sore sore)
     {

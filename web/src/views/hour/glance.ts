@@ -30,7 +30,7 @@ export function glanceAt({ id, view, loading, failed }: LifterSession, all: read
   const bare = { id, name: view?.client ?? '', rest: '', flag: '', unsent: waiting.filter((entry) => !entry.sent).length, lifter: idle }
   if (!view) return { ...bare, at: loading ? 'Fetching' : failed ? 'Cannot be fetched now' : 'No block' }
   const stop = stopOf(view, waiting, null)
-  if (stop) return { ...bare, at: 'Stopped', flag: 'Warning sign', lifter: { ...idle, state: 'Flagged' } }
+  if (stop) return { ...bare, at: 'The session is over', flag: 'Stopped by a health answer' }
   if (view.items.length === 0) return { ...bare, at: 'No session' }
   return { ...bare, ...atHand(view, waiting, model, now) }
 }
