@@ -14,6 +14,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             browser.OpenClient("Ilario", "Block");
             double before = LoadsOfWeek(browser, 2);
             browser.OpenStation("Floor");
+            browser.ComeIn();
             double planned = BigLoad(browser);
             int sets = 0;
             while (browser.All("//*[contains(text(),'All sets are done')]").Count == 0 && sets < 60)
