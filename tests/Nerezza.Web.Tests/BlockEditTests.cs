@@ -15,7 +15,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        BlockView before = await Block(caller, id);
+        BlockView before = await Samples.BlockOn(caller, id);
         EditSection edit = FirstLift(before) with { Reps = 3 };
 
         DraftView draft = await caller.Ask<DraftView>(
@@ -26,16 +26,16 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         Assert.Equal(3, Item(draft.Block!, edit).Sets[0].Reps);
         Assert.NotEqual(Item(before, edit).Sets[0].Kg, Item(draft.Block!, edit).Sets[0].Kg);
         Assert.Contains(draft.Cells, cell => cell.Exercise == edit.Exercise && cell.Pinned.Contains("reps"));
-        Assert.Equal(before.Number, (await Block(caller, id)).Number);
+        Assert.Equal(before.Number, (await Samples.BlockOn(caller, id)).Number);
 
         await caller.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = before.Number, Edits = [edit] });
-        BlockView kept = await Block(caller, id);
+        BlockView kept = await Samples.BlockOn(caller, id);
         Assert.Equal((before.Number + 1, 3), (kept.Number, Item(kept, edit).Sets[0].Reps));
         VersionDifference difference = await caller.Get<VersionDifference>($"/api/clients/{id}/block/versions/{before.Number}/difference");
         Assert.NotEmpty(difference.Changes);
 
         await caller.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/{before.Number}/restoration", new { });
-        BlockView back = await Block(caller, id);
+        BlockView back = await Samples.BlockOn(caller, id);
         Assert.Equal((before.Number + 2, Item(before, edit).Sets[0].Kg), (back.Number, Item(back, edit).Sets[0].Kg));
         Assert.Equal(
             [back.Number, kept.Number, before.Number],
@@ -48,7 +48,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        BlockView before = await Block(caller, id);
+        BlockView before = await Samples.BlockOn(caller, id);
         EditSection edit = FirstLift(before) with { Sets = 5 };
         await caller.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = before.Number, Edits = [edit] });
         DateOnly start = before.Plan.Block!.Start;
@@ -62,7 +62,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
                 Kind = BlockKind.Strength,
             }
         );
-        Assert.Equal(5, Item(await Block(caller, id), edit).Sets.Count);
+        Assert.Equal(5, Item(await Samples.BlockOn(caller, id), edit).Sets.Count);
         await caller.Do(
             HttpMethod.Post,
             $"/api/clients/{id}/plans",
@@ -73,7 +73,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
                 Kind = BlockKind.Strength,
             }
         );
-        Assert.Empty((await Block(caller, id, start.AddDays(28))).Edits);
+        Assert.Empty((await Samples.BlockOn(caller, id, start.AddDays(28))).Edits);
         await caller.Do(
             HttpMethod.Post,
             $"/api/clients/{id}/plans",
@@ -84,7 +84,7 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
                 Base = BlockBase.Empty,
             }
         );
-        BlockView empty = await Block(caller, id);
+        BlockView empty = await Samples.BlockOn(caller, id);
         Assert.Equal((3, 0), (empty.Plan.Block!.Weeks.Count, empty.Plan.Block.Weeks.Sum(week => week.Sessions.Count)));
     }
 
@@ -93,11 +93,11 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
     {
         Caller caller = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(caller);
-        BlockView before = await Block(caller, id);
+        BlockView before = await Samples.BlockOn(caller, id);
         EditBlock edits = new() { Number = before.Number, Edits = [FirstLift(before) with { Reps = 4 }] };
         await caller.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", edits);
         Assert.Equal(HttpStatusCode.Conflict, (await caller.Send(HttpMethod.Put, $"/api/clients/{id}/block/edits", edits)).StatusCode);
-        Assert.Equal(before.Number + 1, (await Block(caller, id)).Number);
+        Assert.Equal(before.Number + 1, (await Samples.BlockOn(caller, id)).Number);
     }
 
     [Theory]
@@ -147,16 +147,13 @@ public sealed class BlockEditTests(Site site) : IClassFixture<Site>
         );
         Assert.Equal(to, copied.ClientId);
         Assert.Contains(copied.Left, line => line.Contains("not there", StringComparison.Ordinal));
-        BlockView block = await Block(caller, to, new DateOnly(2026, 12, 7));
+        BlockView block = await Samples.BlockOn(caller, to, new DateOnly(2026, 12, 7));
         Assert.Equal((BlockBase.Empty, new DateOnly(2026, 12, 7)), (block.Base, block.Plan.Block!.Start));
         Assert.All(
             block.Plan.Block.Weeks.SelectMany(week => week.Sessions).SelectMany(session => session.Items),
             item => Assert.DoesNotContain("barbell", item.Exercise, StringComparison.Ordinal)
         );
     }
-
-    private static Task<BlockView> Block(Caller caller, Guid id, DateOnly? on = null) =>
-        caller.Get<BlockView>($"/api/clients/{id}/block?on={on ?? Samples.Start:yyyy-MM-dd}");
 
     private static EditSection FirstLift(BlockView view)
     {

@@ -23,7 +23,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     public async Task Why_a_block_is_of_its_kind_is_said_as_long_as_it_stands(Goal goal, Level level, string because)
     {
         Caller coach = await site.AsHarbour();
-        Guid id = await Client(
+        Guid id = await Samples.Client(
             coach,
             Samples.Deckhand with
             {
@@ -32,18 +32,18 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
             }
         );
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = Samples.Start, Weeks = 4 });
-        Assert.Equal(because, (await Block(coach, id)).KindBecause);
+        Assert.Equal(because, (await Samples.BlockOn(coach, id)).KindBecause);
         // What is done, changed and gone back from since takes nothing away from the day's reason.
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set());
-        Assert.Equal(because, (await Block(coach, id)).KindBecause);
+        Assert.Equal(because, (await Samples.BlockOn(coach, id)).KindBecause);
         await coach.Do(
             HttpMethod.Put,
             $"/api/clients/{id}/block/edits",
-            new EditBlock { Number = 1, Edits = [await FirstCell(coach, id) with { Sets = 2 }] }
+            new EditBlock { Number = 1, Edits = [await Samples.FirstCell(coach, id) with { Sets = 2 }] }
         );
-        Assert.Equal((2, because), ((await Block(coach, id)).Number, (await Block(coach, id)).KindBecause));
+        Assert.Equal((2, because), ((await Samples.BlockOn(coach, id)).Number, (await Samples.BlockOn(coach, id)).KindBecause));
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/1/restoration", new { });
-        Assert.Equal((3, because), ((await Block(coach, id)).Number, (await Block(coach, id)).KindBecause));
+        Assert.Equal((3, because), ((await Samples.BlockOn(coach, id)).Number, (await Samples.BlockOn(coach, id)).KindBecause));
     }
 
     [Fact]
@@ -51,9 +51,9 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     {
         Caller coach = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(coach);
-        Assert.Equal("Strength, as asked for.", (await Block(coach, id)).KindBecause);
+        Assert.Equal("Strength, as asked for.", (await Samples.BlockOn(coach, id)).KindBecause);
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = Samples.Start.AddDays(28), Weeks = 4 });
-        BlockView next = await Block(coach, id, Samples.Start.AddDays(28));
+        BlockView next = await Samples.BlockOn(coach, id, Samples.Start.AddDays(28));
         Assert.Equal((BlockKind.Muscle, "Muscle, since the last block was strength."), (next.Plan.Block!.Kind, next.KindBecause));
         Assert.Equal(
             [BlockKind.Muscle, BlockKind.Strength],
@@ -62,117 +62,12 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
-    public async Task The_next_block_waits_for_its_day_and_the_one_that_runs_can_still_be_edited()
-    {
-        Caller coach = await site.AsHarbour();
-        Guid id = await Samples.ClientWithBlock(coach);
-        DateOnly next = Samples.Start.AddDays(28);
-        await Plan(coach, id, next, 4);
-        Assert.Equal([(1, Samples.Start), (2, next)], await Standing(coach, id));
-        Assert.Equal((1, 1), ((await Block(coach, id)).Number, (await Block(coach, id, next.AddDays(-1))).Number));
-        Assert.Equal((2, 2), ((await Block(coach, id, next)).Number, (await Block(coach, id, next.AddDays(90))).Number));
-        await coach.Do(
-            HttpMethod.Put,
-            $"/api/clients/{id}/block/edits",
-            new EditBlock { Number = 1, Edits = [await FirstCell(coach, id) with { Sets = 2 }] }
-        );
-        Assert.Equal([(3, Samples.Start), (2, next)], await Standing(coach, id));
-        // Only what stands can be edited.
-        HttpResponseMessage late = await coach.Send(
-            HttpMethod.Put,
-            $"/api/clients/{id}/block/edits",
-            new EditBlock { Number = 1, Edits = [] }
-        );
-        Assert.Equal(HttpStatusCode.Conflict, late.StatusCode);
-        // The floor, the day and the list go from one block to the next.
-        DateOnly first = (await Block(coach, id, next)).Plan.Block!.Weeks[0].Sessions[0].Date;
-        FloorView floor = await coach.Get<FloorView>($"/api/clients/{id}/floor?date={first:yyyy-MM-dd}");
-        Assert.Equal(1, floor.Session!.Week);
-        Assert.Contains(first, (await coach.Get<FloorView>($"/api/clients/{id}/floor?date={Samples.Start:yyyy-MM-dd}")).Dates);
-        Assert.Contains((await coach.Get<DayView>($"/api/day?date={first:yyyy-MM-dd}")).Sessions, session => session.ClientId == id);
-        List<ClientLine> list = await coach.Get<List<ClientLine>>($"/api/clients?today={next:yyyy-MM-dd}");
-        Assert.Equal(first, list.Single(line => line.Id == id).NextSession);
-    }
-
-    [Theory]
-    [InlineData(true)]
-    [InlineData(false)]
-    public async Task The_weeks_of_a_block_that_still_runs_are_no_lay_off_of_the_next(bool runs)
-    {
-        Caller coach = await site.AsHarbour();
-        Guid id = await Client(coach, Samples.Deckhand with { Log = null });
-        var today = DateOnly.FromDateTime(DateTime.UtcNow);
-        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set(date: today.AddDays(-1)));
-        if (runs)
-            await Plan(coach, id, today, 4);
-        await Plan(coach, id, today.AddDays(28), 4);
-        BlockPart next = (await Block(coach, id, today.AddDays(28))).Plan.Block!;
-        int SetsIn(int week) => next.Weeks[week].Sessions.Sum(session => session.Items.Sum(item => item.Sets.Count));
-        Assert.Equal(runs, SetsIn(0) >= SetsIn(1));
-    }
-
-    [Fact]
-    public async Task A_block_takes_the_place_of_those_whose_first_day_it_covers_and_cuts_short_the_one_it_starts_in()
-    {
-        Caller coach = await site.AsHarbour();
-        Guid id = await Samples.ClientWithBlock(coach);
-        await Plan(coach, id, Samples.Start.AddDays(28), 4);
-        await Plan(coach, id, Samples.Start.AddDays(14), 4);
-        Assert.Equal([(1, Samples.Start), (3, Samples.Start.AddDays(14))], await Standing(coach, id));
-        FloorView floor = await coach.Get<FloorView>($"/api/clients/{id}/floor?date={Samples.Start:yyyy-MM-dd}");
-        Assert.Equal(floor.Dates.Distinct().Order(), floor.Dates);
-        await Plan(coach, id, Samples.Start, 12);
-        Assert.Equal([(4, Samples.Start)], await Standing(coach, id));
-        // Going back brings the cut block back beside whatever it does not cover.
-        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/block/versions/3/restoration", new { });
-        Assert.Equal([(4, Samples.Start), (5, Samples.Start.AddDays(14))], await Standing(coach, id));
-    }
-
-    [Theory]
-    [InlineData(0, 4, new[] { 1 }, null)]
-    [InlineData(0, 12, new[] { 1, 2 }, null)]
-    [InlineData(-7, 1, new int[0], null)]
-    [InlineData(14, 2, new int[0], 1)]
-    [InlineData(14, 3, new[] { 2 }, 1)]
-    [InlineData(28, 4, new[] { 2 }, null)]
-    [InlineData(56, 4, new int[0], null)]
-    public async Task What_a_new_block_would_do_to_those_that_stand_is_said_and_is_what_it_does(
-        int after,
-        int weeks,
-        int[] replaces,
-        int? shortens
-    )
-    {
-        Caller coach = await site.AsHarbour();
-        Guid id = await Client(coach, Samples.Deckhand);
-        DateOnly first = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(7);
-        await Plan(coach, id, first, 4);
-        await Plan(coach, id, first.AddDays(28), 4);
-        var request = new PlanRequest { Start = first.AddDays(after), Weeks = weeks };
-        PlanPlace place = await coach.Ask<PlanPlace>(HttpMethod.Post, $"/api/clients/{id}/plans/preview", request);
-        Assert.Equal(replaces, place.Replaces.Select(plan => plan.Number));
-        Assert.Equal(shortens, place.Shortens?.Number);
-        await Plan(coach, id, request.Start, weeks);
-        int[] standing = [.. (await Standing(coach, id)).Select(row => row.Item1)];
-        Assert.Equal(new[] { 1, 2, 3 }.Except(replaces), standing.Order());
-        // The one it begins in goes before it, and no other does.
-        int before = standing.TakeWhile(number => number != 3).LastOrDefault();
-        Assert.True(shortens is null || before == shortens);
-    }
-
-    private static Task<string> Plan(Caller coach, Guid id, DateOnly start, int weeks) =>
-        coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", new PlanRequest { Start = start, Weeks = weeks });
-
-    private static async Task<IEnumerable<(int, DateOnly)>> Standing(Caller coach, Guid id) =>
-        (await Block(coach, id)).Standing.Select(plan => (plan.Number, plan.Starts));
-
-    [Fact]
     public async Task Of_two_who_keep_edits_of_one_version_at_once_one_is_told()
     {
         Caller first = await site.AsHarbour(),
             second = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(first);
-        EditSection cell = await FirstCell(first, id);
+        EditSection cell = await Samples.FirstCell(first, id);
         HttpResponseMessage[] answers = await Task.WhenAll(
             Enumerable
                 .Range(2, 6)
@@ -186,7 +81,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         );
         Assert.Equal(1, answers.Count(answer => answer.StatusCode is HttpStatusCode.Created));
         Assert.Equal(5, answers.Count(answer => answer.StatusCode is HttpStatusCode.Conflict));
-        Assert.Equal(2, (await Block(first, id)).Number);
+        Assert.Equal(2, (await Samples.BlockOn(first, id)).Number);
     }
 
     [Fact]
@@ -194,8 +89,8 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     {
         Caller coach = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(coach);
-        BlockView before = await Block(coach, id);
-        EditSection cell = await FirstCell(coach, id);
+        BlockView before = await Samples.BlockOn(coach, id);
+        EditSection cell = await Samples.FirstCell(coach, id);
         ItemPart planned = Cell(before, cell);
         double kg = Math.Round(planned.Sets.Max(set => set.Kg!.Value) * 1.1, 1);
         DateOnly day = before.Plan.Block!.Weeks[0].Sessions[0].Date;
@@ -205,7 +100,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
                 $"/api/clients/{id}/sets",
                 Samples.Set(cell.Exercise!, kg, planned.Sets[0].Reps!.Value, 6, place, day)
             );
-        BlockView after = await Block(coach, id);
+        BlockView after = await Samples.BlockOn(coach, id);
         Assert.Equal(before.Number, after.Number);
         Assert.Equal([kg, kg, kg], after.Done.Select(set => set.Kg));
         EditSection later = cell with { Week = 3 };
@@ -229,10 +124,10 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
                 Days = [.. Enum.GetValues<Weekday>().Take(4).Select(day => new DaySection { Day = day, Minutes = 45 })],
             },
         };
-        Guid id = await Client(coach, busy);
+        Guid id = await Samples.Client(coach, busy);
         await coach.Do(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block);
-        BlockView block = await Block(coach, id);
-        EditSection squat = await FirstCell(coach, id);
+        BlockView block = await Samples.BlockOn(coach, id);
+        EditSection squat = await Samples.FirstCell(coach, id);
         EditBlock written = new() { Number = 1, Edits = [squat with { Sets = 9 }] };
         DraftView draft = await coach.Ask<DraftView>(HttpMethod.Post, $"/api/clients/{id}/block/preview", written);
         List<CheckView> offered = [.. draft.Remarks.Where(remark => remark.Edits.Count > 0)];
@@ -258,7 +153,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
                 );
         }
         await coach.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", written with { Edits = [.. written.Edits, .. offered[0].Edits] });
-        Assert.Equal(block.Number + 1, (await Block(coach, id)).Number);
+        Assert.Equal(block.Number + 1, (await Samples.BlockOn(coach, id)).Number);
     }
 
     [Fact]
@@ -266,7 +161,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     {
         Caller coach = await site.AsHarbour();
         Guid id = await Samples.ClientWithBlock(coach);
-        EditSection cell = await FirstCell(coach, id) with { Kg = 60 };
+        EditSection cell = await Samples.FirstCell(coach, id) with { Kg = 60 };
         await coach.Do(HttpMethod.Put, $"/api/clients/{id}/block/edits", new EditBlock { Number = 1, Edits = [cell] });
         await coach.Do(
             HttpMethod.Post,
@@ -280,7 +175,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
                 Date = Samples.Start.AddDays(-1),
             }
         );
-        BlockView after = await Block(coach, id);
+        BlockView after = await Samples.BlockOn(coach, id);
         Assert.All(Cell(after, cell).Sets, set => Assert.Equal(60, set.Kg));
         Assert.Contains("load", after.Cells.First(one => one.Week == 1 && one.Day == cell.Day && one.Exercise == cell.Exercise).Pinned);
     }
@@ -289,7 +184,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
     public async Task Nothing_is_copied_to_a_client_who_is_stopped_and_the_block_of_one_who_is_stays_where_it_is()
     {
         Caller coach = await site.AsHarbour();
-        (Guid from, Guid to) = (await Samples.ClientWithBlock(coach), await Client(coach, Samples.Deckhand));
+        (Guid from, Guid to) = (await Samples.ClientWithBlock(coach), await Samples.Client(coach, Samples.Deckhand));
         IntakeView intake = await coach.Get<IntakeView>($"/api/clients/{to}/intake");
         await coach.Do(
             HttpMethod.Put,
@@ -313,26 +208,7 @@ public sealed class BlockLifeTests(Site site) : IClassFixture<Site>
         );
         Assert.Equal(HttpStatusCode.Locked, refused.StatusCode);
         Assert.Equal(HttpStatusCode.NoContent, (await coach.Send(HttpMethod.Get, $"/api/clients/{to}/block")).StatusCode);
-        Assert.Equal(1, (await Block(coach, from)).Number);
-    }
-
-    private static async Task<Guid> Client(Caller coach, CaseDocument document) =>
-        JsonSerializer.Deserialize<NewId>(await coach.Do(HttpMethod.Post, "/api/clients/import", document), Json.Options)!.Id;
-
-    private static Task<BlockView> Block(Caller coach, Guid id, DateOnly? on = null) =>
-        coach.Get<BlockView>($"/api/clients/{id}/block?on={on ?? Samples.Start:yyyy-MM-dd}");
-
-    /// <summary>The first exercise with a load above none.</summary>
-    private static async Task<EditSection> FirstCell(Caller coach, Guid id)
-    {
-        SessionPart first = (await Block(coach, id)).Plan.Block!.Weeks[0].Sessions[0];
-        return new EditSection
-        {
-            Kind = EditKind.Write,
-            Week = 1,
-            Day = first.Day,
-            Exercise = first.Items.FirstOrDefault(item => item.Sets[0].Kg > 0, first.Items[0]).Exercise,
-        };
+        Assert.Equal(1, (await Samples.BlockOn(coach, from)).Number);
     }
 
     private static ItemPart Cell(BlockView view, EditSection at) =>

@@ -55,7 +55,11 @@ public sealed record LiftOfDay(string Exercise, Side? Side, IReadOnlyList<LogSet
 /// <param name="Soreness">0 to 3; what is not named is not sore.</param>
 /// <param name="Pain">Where it hurts now.</param>
 /// <param name="Minutes">There are; null as many as planned.</param>
-public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, IReadOnlyList<PainNow> Pain, int? Minutes);
+public sealed record Readiness(double? SleepHours, IReadOnlyDictionary<Muscle, int> Soreness, IReadOnlyList<PainNow> Pain, int? Minutes)
+{
+    /// <summary>As sore as can be (docs/handbook/13-floor.md).</summary>
+    public const int MostSore = 3;
+}
 
 /// <summary>Pain as the client comes in.</summary>
 /// <param name="Score">0 to 10.</param>

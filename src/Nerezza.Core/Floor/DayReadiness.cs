@@ -108,7 +108,7 @@ public static class DayReadiness
                 .. sets.SkipLast(LastRound(sets)).Select(set => Ease(set, set.Ahead.Rpe.Value - rules.SoreRpeLower, 1, part.Lifting)),
             ];
             double lower = less.Zip(sets, (after, before) => before.Ahead.Rpe.Value - after.Ahead.Rpe.Value).Max();
-            Take(less, new ReadyReason.Sore(muscle, less.Count < sets.Count ? 1 : 0, lower));
+            Take(less, new ReadyReason.Sore(muscle, asked.Soreness[muscle], less.Count < sets.Count ? 1 : 0, lower));
         }
         if (asked.SleepHours < rules.ShortSleepHours)
             Take(AtMost(sets, rules.ShortSleepMostRpe, 1, part.Lifting), new ReadyReason.ShortSleep());
@@ -138,7 +138,7 @@ public static class DayReadiness
     private static ReadySet Ease(ReadySet set, double rpe, double fraction, Lifting lifting)
     {
         SetAhead ahead = set.Ahead;
-        if (set.Kind is not (SetKind.Lift or SetKind.BodyWeight))
+        if (!SetKinds.IsRated(set.Kind))
             return ahead.Load is { } carried && fraction < 1
                 ? set with
                 {

@@ -40,10 +40,11 @@ public abstract record ReadyReason
 {
     private ReadyReason() { }
 
-    /// <summary>A muscle that it trains is as sore as can be.</summary>
+    /// <summary>A muscle that it trains is too sore for all of it.</summary>
+    /// <param name="Score">Of <see cref="Readiness.MostSore"/>.</param>
     /// <param name="SetsFewer">Rounds that fall away.</param>
     /// <param name="RpeLower">By how much the effort is lower.</param>
-    public sealed record Sore(Muscle Muscle, int SetsFewer, double RpeLower) : ReadyReason;
+    public sealed record Sore(Muscle Muscle, int Score, int SetsFewer, double RpeLower) : ReadyReason;
 
     /// <summary>Pain now where it would be felt.</summary>
     public sealed record Pain(PainRegion Region, double Score) : ReadyReason;

@@ -89,6 +89,9 @@ public static class SetKinds
             SetKind.Drill => [Asked.Load, Asked.Clean],
         };
 
+    /// <summary>Whether a set of a kind can be rated, and so has an effort that can be lower.</summary>
+    public static bool IsRated(SetKind kind) => Asks(kind, Asked.Rpe).Contains(Asked.Rpe);
+
     /// <summary>By its role first, since priming with a band is still priming; then by what it is counted in.</summary>
     public static SetKind Of(PrescribedSet set, Role role, Exercise exercise) =>
         (role, exercise.Pattern) switch

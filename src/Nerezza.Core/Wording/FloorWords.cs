@@ -33,7 +33,7 @@ public static class FloorWords
             { DaysLeft: 0 } => $"The gate is passed: {NameOf(gate.Opens, catalogue)} is open.",
             { Passed: true, DaysLeft: 1 } => $"The gate is passed today; once more, and {NameOf(gate.Opens, catalogue)} is open.",
             { Passed: true } => $"The gate is passed today; {gate.DaysLeft} days more, and {NameOf(gate.Opens, catalogue)} is open.",
-            _ => $"The gate to {NameOf(gate.Opens, catalogue)} is not passed yet; it is tried again next time.",
+            { Passed: false } => $"The gate to {NameOf(gate.Opens, catalogue)} is not passed yet; it is tried again next time.",
         };
 
     private static string NameOf(string exercise, ExerciseCatalogue catalogue) => catalogue[exercise].Name.ToLowerInvariant();

@@ -3,6 +3,7 @@ using System.Globalization;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Wording;
 
@@ -19,16 +20,20 @@ public static class ReadyWords
         return string.Join(" ", part.Reasons.Skip(once ? 1 : 0).Select((reason, i) => Text(reason, part, i == 0 ? place : null)));
     }
 
-    private static string Lightly(PartToday part) =>
-        part.Sets.Any(set => set.Kind is SetKind.Lift or SetKind.BodyWeight)
-            ? "lighter, RPE 6 at most; stop if it gets worse."
-            : "lighter; stop if it gets worse.";
+    private static string Lightly(PartToday part)
+    {
+        string effort = part.Sets.Any(set => SetKinds.IsRated(set.Kind))
+            ? $", RPE {Number(SafetyRules.Shipped.Caps.Pain.Rpe)} at most"
+            : "";
+        return $"lighter{effort}; stop if it gets worse.";
+    }
 
     private static string Text(ReadyReason reason, PartToday part, string? place) =>
         reason switch
         {
             ReadyReason.Pain pain => $"Pain {Number(pain.Score)} of 10{At(pain.Region)}: {OfPain(part, place)}",
-            ReadyReason.Sore { Muscle: var muscle } sore => $"Sore {Plain(Codes.Of(muscle))}, 3 of 3: {Less(sore)}.",
+            ReadyReason.Sore { Muscle: var muscle } sore =>
+                $"Sore {Plain(Codes.Of(muscle))}, {sore.Score} of {Readiness.MostSore}: {Less(sore)}.",
             ReadyReason.ShortSleep => $"Under {Number(FloorRules.Shipped.ShortSleepHours)} hours of sleep: no set harder than RPE "
                 + $"{Number(FloorRules.Shipped.ShortSleepMostRpe)}.",
             ReadyReason.NoTime => "No time for it today.",

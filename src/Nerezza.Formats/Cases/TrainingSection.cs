@@ -44,7 +44,7 @@ public sealed record ReadinessSection
     [Between(0, 24, "hours")]
     public double? SleepHours { get; init; }
 
-    [Between(0, 3, "a score")]
+    [Between(0, Readiness.MostSore, "a score")]
     public IReadOnlyDictionary<Muscle, int>? Soreness { get; init; }
 
     /// <summary>Where it hurts now.</summary>

@@ -210,7 +210,7 @@ public static class FloorEndpoints
     {
         if (body.Value is not { } said)
             return Problems.Invalid(body.Faults);
-        if (await clients.Find(id, cancel) is null)
+        if (!await clients.Exists(id, cancel))
             return TypedResults.NotFound();
         await readiness.Note(new NoteOfDay(id, said.Date, said.Answers, said.Taken), cancel);
         return TypedResults.NoContent();

@@ -26,7 +26,7 @@ export interface Model {
   /** Each exercise as it is done today, by how the client comes in. */
   readiness: (question: { session: readonly (readonly ReadyWay[])[]; readiness: ReadinessSection }) => readonly ReadyAnswer[]
   /** Who is next among several lifters, and the order at each bar that some of them share. */
-  hour: (question: { lifters: readonly HourLifter[] }) => HourAnswer
+  hour: (question: HourQuestion) => HourAnswer
   /** The places of the exercises that fall away when there are only so many minutes. */
   timeShort: (question: { left: readonly PartLeft[]; minutes: number }) => readonly number[]
 }
@@ -50,7 +50,7 @@ export interface ReadyAnswer {
 
 /** A lifter among several. */
 export interface HourLifter {
-  state: 'Flagged' | 'Lifting' | 'Done'
+  state: 'flagged' | 'lifting' | 'done'
   /** Seconds, below zero since it is over. */
   restLeft: number
   bar: FloorItem['bar']
@@ -58,6 +58,10 @@ export interface HourLifter {
   /** What the last set has left on a sleeve of the bar, and when that was. */
   on: readonly number[] | null
   lastAt: number
+}
+
+export interface HourQuestion {
+  lifters: readonly HourLifter[]
 }
 
 export interface HourAnswer {

@@ -6,6 +6,7 @@ import type { FloorView, HealthFlag, LogSet, NoteReadiness, SummaryView } from '
 import { rememberLogged } from '../offline/loggedHere'
 import { keptForMs } from '../offline/kept'
 import { put, type Waiting, waitingFor, watch } from '../offline/outbox'
+import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 import { useAccount } from './useSession'
 
@@ -17,6 +18,10 @@ export const floorOn = (id: string, date: string) =>
       (await answer(api.GET('/api/clients/{id}/floor', { params: { path: { id }, query: { date } } }))) ?? null,
     gcTime: keptForMs,
   })
+
+/** Where no session is planned for its day, the day of the next one; else null. */
+export const nextDay = (view: FloorView): string | null =>
+  view.items.length === 0 ? (view.dates.find((day) => day >= today()) ?? null) : null
 
 /** The session of a date. */
 export function useFloor(id: string, date: string): Fetched<FloorView | null> {

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { FloorView } from '../api/schema'
 import { type Waiting, waitingOf, watch } from '../offline/outbox'
 import { today } from '../text/dates'
-import { floorOn } from './useFloor'
+import { floorOn, nextDay } from './useFloor'
 import { useAccount } from './useSession'
 
 /** A lifter's session: today's, or the next one; null while it is on its way, or where there is none. */
@@ -19,7 +19,7 @@ export interface LifterSession {
 export function useSessionsOf(ids: readonly string[]): readonly LifterSession[] {
   const now = today()
   const first = useQueries({ queries: ids.map((id) => floorOn(id, now)) })
-  const dates = first.map(({ data }) => (data && data.items.length === 0 ? data.dates.find((day) => day > now) : undefined) ?? now)
+  const dates = first.map(({ data }) => (data && nextDay(data)) ?? now)
   const standing = useQueries({ queries: ids.map((id, at) => floorOn(id, dates[at] ?? now)) })
   return ids.map((id, at) => ({
     id,

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useEffect, useMemo, useRef } from 'react'
 import { codes } from '../../api/codes'
+import { limits } from '../../api/limits'
 import type { FloorView, PainRegion, ReadinessSection } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import { words } from '../../text/codes'
@@ -31,7 +32,13 @@ interface Answers {
 const nothing: Answers = { sleepHours: null, soreness: {}, pain: {}, minutes: null }
 const usualSleep = 7
 const step = 5
-const most = { sore: 3, sleep: 24, pain: 10 }
+/** The score that a region begins with when it is named; it is put right with its keys. */
+const painNamed = 3
+const most = {
+  sore: limits.readinessSection.soreness.most,
+  sleep: limits.readinessSection.sleepHours.most,
+  pain: limits.painNowSection.score.most,
+}
 
 /** Before the first set, ten seconds: how the client comes in. What it changes is shown before it is taken. */
 export function ComingIn({ view, said: before, preview, failed, onStart, onLook, colors }: Props) {
@@ -149,7 +156,7 @@ function PainNow({ said, set, colors }: Asked) {
           <BigKey
             key={region}
             pressed={region in said.pain}
-            onPress={() => score(region, region in said.pain ? null : most.sore)}
+            onPress={() => score(region, region in said.pain ? null : painNamed)}
             colors={colors}
           >
             {words(region)}

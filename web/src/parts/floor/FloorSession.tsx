@@ -11,7 +11,7 @@ import { Finished } from './Finished'
 import type { FloorColors } from './floor-theme'
 import { Instead } from './Instead'
 import { Refused } from './Refused'
-import { isBegun, nextTurn, readinessOf, setsLeft, standing, type Turn } from './session'
+import { draftsOf, isBegun, nextTurn, readinessOf, setsLeft, standing, type Turn, overOf } from './session'
 import { signal, useSound } from './signal'
 import { Station } from './Station'
 import { TimeShort } from './TimeShort'
@@ -31,10 +31,10 @@ interface SessionProps {
 
 /** A session as it is done: how the client comes in, then set after set. */
 export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps) {
-  const place = `${asked.clientId}.${asked.date}`
-  const instead = useDraft<Record<string, string>>(`floor.instead.${place}`, {})
-  const warmed = useDraft<Record<string, number>>(`floor.warmed.${place}`, {})
-  const ended = useDraft<Record<string, boolean>>(`floor.ended.${place}`, {})
+  const drafts = draftsOf(asked)
+  const instead = useDraft<Record<string, string>>(drafts.instead, {})
+  const warmed = useDraft<Record<string, number>>(drafts.warmed, {})
+  const ended = useDraft<Record<string, boolean>>(drafts.ended, {})
   const sound = useSound()
   const rest = useRest(asked.clientId, () => sound.on && signal(880, 0.6, 400))
   useAwake()
@@ -50,7 +50,7 @@ export function FloorSession({ view: asked, log, onWarn, colors }: SessionProps)
   // Also where this device has no room to keep the answers.
   const [coming, setComing] = useState<'asked' | 'going' | null>(null)
   const begun = isBegun(asked, warmed.value, log.waiting)
-  const over = view.items.map((one) => one.exercise).filter((exercise) => ended.value[exercise] ?? out.includes(exercise))
+  const over = overOf(view, ended.value, out)
   const left = setsLeft(view, log.waiting, over)
   const turn: Turn | null = nextTurn(view, log.waiting, chosen, over)
   const item = turn ? view.items[turn.item] : undefined

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { FloorItem, FloorSet } from '../../api/schema'
 import { effort, mass, massUnit } from '../../text/numbers'
 import type { FloorColors } from './floor-theme'
+import { howMuch } from './session'
 
 interface Props {
   planned: FloorItem
@@ -50,6 +51,6 @@ export function Instead({ planned, standing, onInstead, colors }: Props) {
 /** What it asks for, with its load; an effort only where one can be rated. */
 function inShort(set: FloorSet): string {
   const load = set.kg ? `${mass(set.kg)} ${massUnit()}` : set.asks.includes('rpe') ? effort(set.rpe) : ''
-  const much = set.way ? `${set.way} m` : set.seconds ? `${set.seconds} s` : `${set.reps}`
+  const much = howMuch(set)
   return load ? `${much} × ${load}` : `× ${much}`
 }

@@ -87,6 +87,19 @@ export function stopOf(view: FloorView, waiting: readonly Waiting[], seen: Healt
   return view.stop ?? view.warnings.find((one) => one.sign === sign)?.stop ?? null
 }
 
+/** Where what was chosen for a session on this device is kept: what stands in, warm-ups ticked, what was ended or left out. */
+export function draftsOf({ clientId, date }: FloorView) {
+  const place = `${clientId}.${date}`
+  return { instead: `floor.instead.${place}`, warmed: `floor.warmed.${place}`, ended: `floor.ended.${place}` }
+}
+
+/** The exercises that are over: ended or taken up again here, else those that are left out today. */
+export const overOf = (view: FloorView, ended: Readonly<Record<string, boolean>>, out: readonly string[]): readonly string[] =>
+  view.items.map((item) => item.exercise).filter((exercise) => ended[exercise] ?? out.includes(exercise))
+
+/** How much a set asks for, in what it is counted in. */
+export const howMuch = (set: FloorSet): string => (set.way ? `${set.way} m` : set.seconds ? `${set.seconds} s` : `${set.reps}`)
+
 /** Whether a set of the session was done, or a warm-up ticked. */
 export const isBegun = (view: FloorView, warmed: Readonly<Record<string, number>>, waiting: readonly Waiting[]): boolean =>
   Object.values(warmed).some((count) => count > 0) ||

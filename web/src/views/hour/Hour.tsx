@@ -1,20 +1,18 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import type { HourAnswer } from '../../api/model'
-import type { FloorView, HealthFlag } from '../../api/schema'
-import { useFloorLog } from '../../hooks/useFloor'
+import type { HourAnswer, HourQuestion, Model } from '../../api/model'
+import type { FloorView } from '../../api/schema'
 import { type LifterSession, useAllWaiting, useSecond, useSessionsOf } from '../../hooks/useHour'
 import { useModel } from '../../hooks/useModel'
 import { usePageTitle } from '../../hooks/usePageTitle'
 import { useWindowKeys } from '../../keys/useKeys'
-import { dayName, today } from '../../text/dates'
-import { Caution, Loading } from '../../ui/states'
-import { TextLink } from '../../ui/TextLink'
 import { BigKey } from '../../parts/floor/BigKey'
-import { type FloorColors, floorColors, useFloorTheme } from '../../parts/floor/floor-theme'
-import { FloorSession } from '../../parts/floor/FloorSession'
-import { stopOf } from '../../parts/floor/session'
+import { type FloorLight, FloorPage } from '../../parts/floor/FloorPage'
+import { SessionOrStop } from '../../parts/floor/SessionOrStop'
+import { dayName } from '../../text/dates'
+import { Loading } from '../../ui/states'
+import { TextLink } from '../../ui/TextLink'
 import { Bars } from './Bars'
 import { type Glance, glanceAt } from './glance'
 import { Lifters, mostLifters } from './Lifters'
@@ -24,66 +22,47 @@ import { Queue } from './Queue'
 export function Hour() {
   const [search, setSearch] = useSearchParams()
   const [choosing, setChoosing] = useState(false)
-  const theme = useFloorTheme()
-  const colors = floorColors(theme.bright)
   usePageTitle(null, 'Several lifters')
   const ids = useMemo(() => (search.get('with') ?? '').split(',').filter(Boolean).slice(0, mostLifters), [search])
   const pick = choosing || ids.length === 0
   return (
-    <Flex direction="column" minH="100%" bg={colors.bg} color={colors.ink} textStyle="title">
-      <Flex
-        as="header"
-        align="center"
-        justify="space-between"
-        px={4}
-        minH="hand"
-        borderBottom="1px solid"
-        borderColor={colors.hair}
-        gap={3}
-      >
-        <TextLink to="/" minH="target" display="flex" alignItems="center">
-          Day
-        </TextLink>
-        <chakra.h1 fontWeight="strong" truncate>
-          {ids.length > 0 ? `${ids.length} ${ids.length === 1 ? 'lifter' : 'lifters'}` : 'Several lifters'}
-        </chakra.h1>
-        <Flex gap={3}>
-          {!pick && (
-            <chakra.button
-              type="button"
-              onClick={() => setChoosing(true)}
-              minH="target"
-              px={2}
-              textDecoration="underline"
-              whiteSpace="nowrap"
-            >
-              Who lifts
-            </chakra.button>
-          )}
-          <chakra.button type="button" onClick={theme.toggle} minH="target" px={2} aria-pressed={theme.bright}>
-            {theme.bright ? 'Dark' : 'Bright'}
+    <FloorPage
+      back={{ to: '/', label: 'Day' }}
+      title={ids.length > 0 ? `${ids.length} ${ids.length === 1 ? 'lifter' : 'lifters'}` : 'Several lifters'}
+      actions={
+        !pick && (
+          <chakra.button
+            type="button"
+            onClick={() => setChoosing(true)}
+            minH="target"
+            px={2}
+            textDecoration="underline"
+            whiteSpace="nowrap"
+          >
+            Who lifts
           </chakra.button>
-        </Flex>
-      </Flex>
-      <Flex as="main" direction="column" flex="1">
-        {pick ? (
+        )
+      }
+    >
+      {(light) =>
+        pick ? (
           <Lifters
             chosen={ids}
             onStart={(chosen) => {
               setChoosing(false)
               setSearch({ with: chosen.join(',') })
             }}
-            colors={colors}
+            colors={light.colors}
           />
         ) : (
-          <Running ids={ids} colors={colors} bright={theme.bright} />
-        )}
-      </Flex>
-    </Flex>
+          <Running ids={ids} {...light} />
+        )
+      }
+    </FloorPage>
   )
 }
 
-function Running({ ids, colors, bright }: { ids: readonly string[]; colors: FloorColors; bright: boolean }) {
+function Running({ ids, colors, bright }: FloorLight & { ids: readonly string[] }) {
   const [search, setSearch] = useSearchParams()
   const sessions = useSessionsOf(ids)
   const { glances, hour } = useGlances(sessions)
@@ -95,7 +74,7 @@ function Running({ ids, colors, bright }: { ids: readonly string[]; colors: Floo
   useEffect(() => {
     if (!asked && open) setSearch({ with: ids.join(','), open }, { replace: true })
   }, [asked, open, ids, setSearch])
-  const next = queue.find((glance) => glance.id !== open && glance.lifter.state !== 'Done')
+  const next = queue.find((glance) => glance.id !== open && glance.lifter.state !== 'done')
   useWindowKeys({ nextLifter: () => next && onOpen(next.id) })
   const session = sessions.find((one) => one.id === open)
   return (
@@ -137,51 +116,26 @@ function useGlances(sessions: readonly LifterSession[]): { glances: readonly Gla
   const waiting = useAllWaiting()
   const { model } = useModel()
   const glances = sessions.map((session) => glanceAt(session, waiting, model, now))
-  const lifters = glances.map((glance) => glance.lifter)
-  // Who is next is asked when something else than the seconds has changed, and every few seconds.
-  const asked = useRef<{ by: string; hour: HourAnswer } | null>(null)
-  const by = JSON.stringify([
-    model !== null,
-    Math.floor(now / askedEveryMs),
-    lifters.map((one) => ({ ...one, restLeft: one.restLeft > 0 })),
-  ])
-  if (asked.current?.by !== by) asked.current = { by, hour: model?.hour({ lifters }) ?? { order: glances.map((_, at) => at), bars: [] } }
-  return { glances, hour: asked.current.hour }
+  // Who is next does not change with every second that a rest runs.
+  const lifters = glances.map(({ lifter }) => ({ ...lifter, restLeft: restStep * Math.ceil(lifter.restLeft / restStep) }))
+  const hour = useHourAnswer(model, JSON.stringify({ lifters }))
+  return { glances, hour: hour ?? { order: glances.map((_, at) => at), bars: [] } }
 }
 
-const askedEveryMs = 5_000
+/** Core's answer, asked for anew only where the question is another. */
+function useHourAnswer(model: Model | null, question: string): HourAnswer | undefined {
+  return useMemo(() => model?.hour(JSON.parse(question) as HourQuestion), [model, question])
+}
 
-function Open({ session, colors, bright }: { session: LifterSession; colors: FloorColors; bright: boolean }) {
-  const log = useFloorLog(session.id)
-  const [seen, setSeen] = useState<HealthFlag | null>(null)
-  const { view } = session
-  if (!view) return session.loading ? <Loading label="Fetching the session" /> : <Missing id={session.id} failed={session.failed} />
-  const stop = stopOf(view, log.waiting, seen)
+/** Seconds. */
+const restStep = 5
+
+function Open({ session: { id, view, loading, failed }, ...light }: FloorLight & { session: LifterSession }) {
+  if (!view) return loading ? <Loading label="Fetching the session" /> : <Missing id={id} failed={failed} />
   return (
     <Box>
-      <Title view={view} id={session.id} />
-      {stop ? (
-        <Box py={3}>
-          <Caution word="Stop" onPanel={!bright}>
-            {stop}
-          </Caution>
-          <TextLink to={`/clients/${session.id}/health`} minH="target" display="inline-flex" alignItems="center" mt={3}>
-            Open the health answers
-          </TextLink>
-        </Box>
-      ) : view.items.length === 0 ? (
-        <Missing id={session.id} failed={false} />
-      ) : (
-        <FloorSession
-          view={view}
-          log={log}
-          onWarn={(sign) => {
-            setSeen(sign)
-            void log.warn(sign, today())
-          }}
-          colors={colors}
-        />
-      )}
+      <Title view={view} id={id} />
+      <SessionOrStop view={view} none={<Missing id={id} failed={false} />} {...light} />
     </Box>
   )
 }
@@ -201,7 +155,7 @@ function Title({ view, id }: { view: FloorView; id: string }) {
 
 function Missing({ id, failed }: { id: string; failed: boolean }) {
   return (
-    <Box py={4}>
+    <Box p={4}>
       <Box mb={3}>{failed ? 'The session cannot be fetched now; it is tried again.' : 'No session is planned.'}</Box>
       <TextLink to={`/clients/${id}/block`}>See the block</TextLink>
     </Box>

@@ -39,7 +39,7 @@ export function Queue({ glances, open, onOpen, colors }: Props) {
           border="1px solid"
           borderColor={glance.id === open ? colors.ink : colors.hair}
           borderLeftWidth={glance.id === open ? '6px' : '1px'}
-          color={glance.lifter.state === 'Done' ? colors.quiet : undefined}
+          color={glance.lifter.state === 'done' ? colors.quiet : undefined}
         >
           <Flex justify="space-between" gap={2} align="baseline">
             <chakra.span fontWeight="strong" truncate>

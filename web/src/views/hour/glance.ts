@@ -1,10 +1,10 @@
 import type { HourLifter, Model } from '../../api/model'
-import type { FloorItem, FloorSet, FloorView } from '../../api/schema'
+import type { FloorItem, FloorView } from '../../api/schema'
 import { keptDraft } from '../../hooks/useDraft'
 import type { LifterSession } from '../../hooks/useHour'
 import type { Waiting } from '../../offline/outbox'
 import { clock, mass, massUnit } from '../../text/numbers'
-import { doneFor, nextTurn, platesFor, readinessOf, standing, stopOf } from '../../parts/floor/session'
+import { draftsOf, howMuch, doneFor, nextTurn, platesFor, readinessOf, standing, stopOf, overOf } from '../../parts/floor/session'
 import { adviceOf } from '../../parts/floor/useAdvice'
 import { todayOf } from '../../parts/floor/useComingIn'
 import { keptRest } from '../../parts/floor/useRest'
@@ -22,7 +22,7 @@ export interface Glance {
   lifter: HourLifter
 }
 
-const idle: HourLifter = { state: 'Done', restLeft: 0, bar: null, kg: null, on: null, lastAt: 0 }
+const idle: HourLifter = { state: 'done', restLeft: 0, bar: null, kg: null, on: null, lastAt: 0 }
 
 /** How things stand with a lifter. */
 export function glanceAt({ id, view, loading, failed }: LifterSession, all: readonly Waiting[], model: Model | null, now: number): Glance {
@@ -39,7 +39,7 @@ type Stands = ReturnType<typeof todayOf>
 
 /** The session as it is done; worked out anew only when something was logged or chosen, for it is asked every second. */
 function standingNow(planned: FloorView, waiting: readonly Waiting[], model: Model | null): Stands {
-  const instead = keptDraft<Record<string, string>>(`floor.instead.${planned.clientId}.${planned.date}`) ?? {}
+  const instead = keptDraft<Record<string, string>>(draftsOf(planned).instead) ?? {}
   const by = JSON.stringify([instead, waiting, model !== null])
   const before = known.get(planned)
   if (before?.by === by) return before.stands
@@ -56,15 +56,14 @@ function atHand(
   model: Model | null,
   now: number,
 ): Pick<Glance, 'at' | 'rest' | 'flag' | 'lifter'> {
-  const place = `${planned.clientId}.${planned.date}`
+  const drafts = draftsOf(planned)
   const { view, out } = standingNow(planned, waiting, model)
-  const ended = keptDraft<Record<string, boolean>>(`floor.ended.${place}`) ?? {}
-  const over = view.items.map((one) => one.exercise).filter((exercise) => ended[exercise] ?? out.includes(exercise))
+  const over = overOf(view, keptDraft<Record<string, boolean>>(drafts.ended) ?? {}, out)
   const turn = nextTurn(view, waiting, null, over)
   const item = turn ? view.items[turn.item] : undefined
   const set = turn ? item?.sets[turn.place] : undefined
   if (!item || !set) return { at: 'All sets are done', rest: '', flag: '', lifter: idle }
-  const warmed = (keptDraft<Record<string, number>>(`floor.warmed.${place}`) ?? {})[item.exercise] ?? 0
+  const warmed = (keptDraft<Record<string, number>>(drafts.warmed) ?? {})[item.exercise] ?? 0
   const warmUp = set.place === 0 ? item.warmUp[warmed] : undefined
   const advice = adviceOf(model, view, item, waiting)
   const kg = warmUp ? warmUp.kg : ((advice?.place === set.place ? advice.next?.kg : null) ?? set.kg)
@@ -72,14 +71,12 @@ function atHand(
   const rest = keptRest(planned.clientId)
   const restLeft = rest ? (rest.endsAt - now) / 1000 : 0
   return {
-    at: `${item.name}, ${warmUp ? `warm-up, ${warmUp.reps}` : inShort(set)}${kg ? ` × ${mass(kg)} ${massUnit()}` : ''}`,
+    at: `${item.name}, ${warmUp ? `warm-up, ${warmUp.reps}` : howMuch(set)}${kg ? ` × ${mass(kg)} ${massUnit()}` : ''}`,
     rest: !rest ? '' : restLeft > 0 ? clock(restLeft) : `+${clock(-restLeft)}`,
     flag: asksFor ? advice.text : '',
-    lifter: { state: asksFor ? 'Flagged' : 'Lifting', restLeft, bar: item.bar, kg, ...lastOnBar(view, item, waiting) },
+    lifter: { state: asksFor ? 'flagged' : 'lifting', restLeft, bar: item.bar, kg, ...lastOnBar(view, item, waiting) },
   }
 }
-
-const inShort = (set: FloorSet) => (set.way ? `${set.way} m` : set.seconds ? `${set.seconds} s` : `${set.reps}`)
 
 function lastOnBar(view: FloorView, item: FloorItem, waiting: readonly Waiting[]): Pick<HourLifter, 'on' | 'lastAt'> {
   const done = item.sets.flatMap((set) => {
