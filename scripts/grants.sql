@@ -3,6 +3,9 @@
 \set ON_ERROR_STOP on
 GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO :"app";
 GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO :"app";
--- Facts are added, never changed; the structure is the owner's.
-REVOKE UPDATE, DELETE ON logged_sets, plans FROM :"app";
+-- Facts are added, never changed; the structure is the owner's. Clients go by erase_due() alone, after their day of grace.
+REVOKE UPDATE, DELETE ON logged_sets, plans, changes FROM :"app";
+REVOKE DELETE ON clients FROM :"app";
 REVOKE INSERT, UPDATE, DELETE ON "__EFMigrationsHistory" FROM :"app";
+REVOKE EXECUTE ON FUNCTION erase_due() FROM PUBLIC;
+GRANT EXECUTE ON FUNCTION erase_due() TO :"app";

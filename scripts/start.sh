@@ -1,16 +1,23 @@
 # start: set-up, database, migrations, demo data, server; Ctrl-C stops both.
 start_application() {
-  port=8080 data="$root/.nerezza" load=demo
+  port=8080 listen=127.0.0.1 data="$root/.nerezza" load=demo
   while [ $# -gt 0 ]; do
     case "$1" in
       --port) [ $# -gt 1 ] || fail "--port wants a number"; port="$2"; shift 2 ;;
       --data) [ $# -gt 1 ] || fail "--data wants a folder"; mkdir -p "$2" 2>/dev/null || fail "the data folder $2 cannot be made"; data="$(cd "$2" && pwd)"; shift 2 ;;
+      --listen) [ $# -gt 1 ] || fail "--listen wants an address of this machine"; listen="$2"; shift 2 ;;
+      --url) [ $# -gt 1 ] || fail "--url wants the address that phones use"; export NEREZZA_URL="$2"; shift 2 ;;
       --empty) load=""; shift ;;
       *) fail "'$1' is not an option of start; ./nerezza help lists them" ;;
     esac
   done
   case "$port" in '' | *[!0-9]*) fail "--port wants a number, not '$port'" ;; esac
   [ "$port" -ge 1 ] && [ "$port" -le 65535 ] || fail "--port wants a number between 1 and 65535, not $port"
+  read_settings
+  case "${NEREZZA_URL:-http://}" in http://* | https://*) ;; *) fail "--url wants an address such as https://gym.example, not '$NEREZZA_URL'" ;; esac
+  # Until the first practice is made whoever sees this machine may make it; without a mail service letters are read here.
+  export NEREZZA_SETUP_CODE="$(setup_code)"
+  [ -z "$load" ] || export NEREZZA_MAIL_BOX="${NEREZZA_MAIL_BOX:-yes}"
   require_dotnet
   require_node
   if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then fail "port $port is taken; stop what uses it, or choose another: ./nerezza start --port 8081"; fi
@@ -25,14 +32,25 @@ start_application() {
   prepare_keys
   launch_server
   until_ready || fail "the server stopped while starting, or did not answer within a minute; the lines above say why"
-  printf '\nNerezza is on http://127.0.0.1:%s\n' "$port"
-  [ -z "$load" ] || printf 'Sign in: coach@calagrigia.example  harbour-iron-44\n'
+  printf '%s' "${NEREZZA_URL:-http://$listen:$port}" >"$data/address"
+  printf '\nNerezza is on %s\n' "${NEREZZA_URL:-http://$listen:$port}"
+  [ -z "$load" ] || printf 'Demo: coach@calagrigia.example  harbour-iron-44 (a lifter: lifter@calagrigia.example, the same)\n'
+  can_begin && printf 'Begin your own practice at %s/begin with the setup code %s\n' "${NEREZZA_URL:-http://$listen:$port}" "$NEREZZA_SETUP_CODE"
   printf 'Ctrl-C stops it.\n'
   keep_running
 }
 
+# Twelve letters and digits that nobody reads for one another.
+setup_code() { node -p 'const a="23456789ABCDEFGHJKLMNPQRSTUVWXYZ";[...require("crypto").randomBytes(12)].map(b=>a[b%32]).join("").replace(/(.{4})(?=.)/g,"$1-")'; }
+
+# Whether a practice is still to be made.
+can_begin() { node -e 'fetch(process.argv[1]).then(r=>r.json()).then(me=>process.exit(me.canBegin?0:1),()=>process.exit(1))' "$(here)/api/session"; }
+
+# Where the server answers on this machine.
+here() { case "${listen:-127.0.0.1}" in 0.0.0.0 | '[::]') printf 'http://127.0.0.1:%s' "$port" ;; *) printf 'http://%s:%s' "${listen:-127.0.0.1}" "$port" ;; esac; }
+
 launch_server() {
-  become_server --urls "http://127.0.0.1:$port" &
+  become_server --urls "http://${listen:-127.0.0.1}:$port" &
   server_pid=$!
 }
 
@@ -78,13 +96,15 @@ drop_root() {
   fi
 }
 
+keys_of_server() { printf '/var/lib/nerezza/%s.keys.pfx' "$(printf '%s' "$data" | sha256sum | cut -c1-12)"; }
+
 # The keys that protect cookies stand in the database, encrypted with a file that is not in it.
 prepare_keys() {
   [ -z "${NEREZZA_KEYS_FILE:-}" ] || return 0
   local file="$data/keys.pfx"
   if [ ${#as[@]} -gt 0 ]; then
     mkdir -p /var/lib/nerezza && chmod 755 /var/lib/nerezza
-    file="/var/lib/nerezza/$(printf '%s' "$data" | sha256sum | cut -c1-12).keys.pfx"
+    file="$(keys_of_server)"
   fi
   [ -s "$file" ] || (as=() && umask 077 && server keys-file "$file" >/dev/null)
   [ ${#as[@]} -eq 0 ] || chown nerezza "$file"
@@ -98,7 +118,7 @@ become_server() {
 }
 server() (become_server "$@")
 
-curl_health() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://127.0.0.1:$port/health"; }
+curl_health() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "$(here)/health"; }
 
 stop_application() {
   if [ -n "${server_pid:-}" ]; then

@@ -46,9 +46,9 @@ async function archived() {
   const lists = ['/api/clients?today=' + today, '/api/day?date=' + today]
   const before = []
   for (const path of lists) before.push(await time('GET', path))
-  sql(`INSERT INTO clients (coach_id, id, name, facts, schools, observed, archived_at) SELECT coach_id, gen_random_uuid(), name, facts, schools, observed, now() FROM clients, generate_series(1, 390) WHERE id = '${client}'`)
-  sql(`INSERT INTO equipment (coach_id, client_id, document) SELECT a.coach_id, a.id, e.document FROM clients a, equipment e WHERE a.archived_at IS NOT NULL AND e.client_id = '${client}'`)
-  sql(`INSERT INTO plans (coach_id, id, client_id, number, made_at, engine_version, inputs_hash, inputs, decisions, document) SELECT a.coach_id, gen_random_uuid(), a.id, 1, p.made_at, p.engine_version, p.inputs_hash, p.inputs, p.decisions, p.document FROM clients a, LATERAL (SELECT * FROM plans WHERE client_id = '${client}' ORDER BY number DESC LIMIT 1) p WHERE a.archived_at IS NOT NULL`)
+  sql(`INSERT INTO clients (practice_id, id, name, facts, schools, observed, archived_at) SELECT practice_id, gen_random_uuid(), name, facts, schools, observed, now() FROM clients, generate_series(1, 390) WHERE id = '${client}'`)
+  sql(`INSERT INTO equipment (practice_id, client_id, document) SELECT a.practice_id, a.id, e.document FROM clients a, equipment e WHERE a.archived_at IS NOT NULL AND e.client_id = '${client}'`)
+  sql(`INSERT INTO plans (practice_id, id, client_id, number, made_at, engine_version, inputs_hash, inputs, decisions, document) SELECT a.practice_id, gen_random_uuid(), a.id, 1, p.made_at, p.engine_version, p.inputs_hash, p.inputs, p.decisions, p.document FROM clients a, LATERAL (SELECT * FROM plans WHERE client_id = '${client}' ORDER BY number DESC LIMIT 1) p WHERE a.archived_at IS NOT NULL`)
   sql('ANALYZE')
   for (const [i, path] of lists.entries()) console.log(`${path.padEnd(34)} ${before[i].toFixed(1).padStart(8)} ms with nine ${(await time('GET', path)).toFixed(1).padStart(8)} ms with 390 more put away`)
 }

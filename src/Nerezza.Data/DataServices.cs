@@ -13,7 +13,7 @@ public static class DataServices
 {
     public static IServiceCollection AddNerezzaData(this IServiceCollection services, string connection)
     {
-        services.AddScoped<CoachScope>();
+        services.AddScoped<AccessScope>();
         services
             .AddScoped<Memberships>()
             .AddScoped<AnyClient>()
@@ -24,11 +24,21 @@ public static class DataServices
             .AddScoped<ReadinessStore>()
             .AddScoped<PastTraining>()
             .AddScoped<OwnExerciseStore>()
+            .AddScoped<OpenInvitations>()
+            .AddScoped<AllAccounts>()
+            .AddScoped<Erasing>()
+            .AddScoped<FirstPractice>()
+            .AddScoped<PeopleStore>()
+            .AddScoped<InvitationStore>()
+            .AddScoped<SharingStore>()
+            .AddScoped<RoomStore>()
             .AddScoped<SignedInStore>();
         services.AddHealthChecks().AddNpgSql(connection);
-        services.AddSingleton<OwnRowsOnly>();
+        services.AddSingleton<OwnRowsOnly>().AddSingleton<ChangesKept>();
         return services.AddDbContext<NerezzaContext>(
-            (provider, options) => Configure(options, connection).AddInterceptors(provider.GetRequiredService<OwnRowsOnly>())
+            (provider, options) =>
+                Configure(options, connection)
+                    .AddInterceptors(provider.GetRequiredService<ChangesKept>(), provider.GetRequiredService<OwnRowsOnly>())
         );
     }
 
@@ -55,6 +65,6 @@ internal sealed class ContextForMigrations : IDesignTimeDbContextFactory<Nerezza
     {
         var options = new DbContextOptionsBuilder<NerezzaContext>();
         DataServices.Configure(options, "Host=127.0.0.1");
-        return new NerezzaContext(options.Options, new CoachScope());
+        return new NerezzaContext(options.Options, new AccessScope());
     }
 }

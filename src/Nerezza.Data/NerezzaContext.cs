@@ -7,12 +7,13 @@ using Nerezza.Data.Rows;
 
 namespace Nerezza.Data;
 
-/// <summary>The database. Every row of a coach is seen through one filter on the scope's coach id.</summary>
-public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, CoachScope scope)
+/// <summary>The database. Every row of a practice is seen through one filter on the scope: its practice, and the clients that the
+/// person sees.</summary>
+public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, AccessScope scope)
     : IdentityUserContext<IdentityUser<Guid>, Guid>(options),
         IDataProtectionKeyContext
 {
-    public DbSet<CoachRow> Coaches => Set<CoachRow>();
+    public DbSet<PracticeRow> Practices => Set<PracticeRow>();
     public DbSet<MembershipRow> Memberships => Set<MembershipRow>();
     public DbSet<ClientRow> Clients => Set<ClientRow>();
     public DbSet<EquipmentRow> Equipment => Set<EquipmentRow>();
@@ -22,27 +23,52 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Coa
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
     public DbSet<ReadinessRow> Readiness => Set<ReadinessRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
+    public DbSet<RoomRow> Rooms => Set<RoomRow>();
+    public DbSet<ShareRow> Shares => Set<ShareRow>();
+    public DbSet<InvitationRow> Invitations => Set<InvitationRow>();
+    public DbSet<NoteRow> Notes => Set<NoteRow>();
+    public DbSet<ChangeRow> Changes => Set<ChangeRow>();
     public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
     public DbSet<SignedInRow> SignedIn => Set<SignedInRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
-    internal Guid CoachId => scope.CoachId;
+    internal Guid PracticeId => scope.PracticeId;
+    internal bool SeesAll => scope.SeesAll;
+    internal IReadOnlyList<Guid> Seen => scope.Seen;
+    internal AccessScope Access => scope;
 
     protected override void OnModelCreating(ModelBuilder builder)
     {
         base.OnModelCreating(builder);
         builder.ApplyConfigurationsFromAssembly(typeof(NerezzaContext).Assembly);
         // One filter for all, so that no query can forget it; reads without it live in Unscoped/.
-        builder.Entity<CoachRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<MembershipRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<ClientRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<EquipmentRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<MaxRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<ScreenRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<PlanRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<PastTrainingRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<ReadinessRow>().HasQueryFilter(row => row.CoachId == CoachId);
-        builder.Entity<LoggedSetRow>().HasQueryFilter(row => row.CoachId == CoachId);
+        builder.Entity<PracticeRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<MembershipRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<RoomRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<ClientRow>().HasQueryFilter(row => row.PracticeId == PracticeId && (SeesAll || Seen.Contains(row.Id)));
+        builder
+            .Entity<InvitationRow>()
+            .HasQueryFilter(row =>
+                row.PracticeId == PracticeId && (SeesAll || (row.ClientId != null && Seen.Contains(row.ClientId.Value)))
+            );
+        builder
+            .Entity<ChangeRow>()
+            .HasQueryFilter(row =>
+                row.PracticeId == PracticeId && (SeesAll || (row.ClientId != null && Seen.Contains(row.ClientId.Value)))
+            );
+        OfClients<EquipmentRow>(builder);
+        OfClients<MaxRow>(builder);
+        OfClients<ScreenRow>(builder);
+        OfClients<PlanRow>(builder);
+        OfClients<PastTrainingRow>(builder);
+        OfClients<ReadinessRow>(builder);
+        OfClients<LoggedSetRow>(builder);
+        OfClients<ShareRow>(builder);
+        OfClients<NoteRow>(builder);
     }
+
+    private void OfClients<T>(ModelBuilder builder)
+        where T : class, IClientRow =>
+        builder.Entity<T>().HasQueryFilter(row => row.PracticeId == PracticeId && (SeesAll || Seen.Contains(row.ClientId)));
 }

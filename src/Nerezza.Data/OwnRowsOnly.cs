@@ -1,10 +1,12 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
+using Nerezza.Data.Access;
 using Nerezza.Data.Rows;
 
 namespace Nerezza.Data;
 
-/// <summary>Refuses to save a row of another coach than the scope's, and to change a fact that is append-only.</summary>
+/// <summary>Refuses to save a row of another practice than the scope's, or of a client who is not theirs to change, and to change a
+/// fact that is append-only.</summary>
 public sealed class OwnRowsOnly : SaveChangesInterceptor
 {
     public override ValueTask<InterceptionResult<int>> SavingChangesAsync(
@@ -27,16 +29,28 @@ public sealed class OwnRowsOnly : SaveChangesInterceptor
     {
         foreach (
             var entry in context
-                .ChangeTracker.Entries<ICoachRow>()
+                .ChangeTracker.Entries<IPracticeRow>()
                 .Where(entry => entry.State is not (EntityState.Unchanged or EntityState.Detached))
         )
         {
-            if (entry.Entity.CoachId != context.CoachId)
-                throw new InvalidOperationException($"A {entry.Metadata.ClrType.Name} of another coach was about to be saved.");
-            if (entry.Entity is LoggedSetRow or PlanRow && entry.State is not EntityState.Added)
+            if (entry.Entity.PracticeId != context.PracticeId)
+                throw new InvalidOperationException($"A {entry.Metadata.ClrType.Name} of another practice was about to be saved.");
+            if (ClientOf(entry.Entity) is { } client && context.Access.AccessTo(client) < ClientAccess.Own)
+                throw new InvalidOperationException($"A {entry.Metadata.ClrType.Name} of a client who is only read was about to be saved.");
+            if (entry.Entity is LoggedSetRow or PlanRow or ChangeRow && entry.State is not EntityState.Added)
                 throw new InvalidOperationException(
                     $"A {entry.Metadata.ClrType.Name} is a fact: it is followed by another, never changed."
                 );
         }
     }
+
+    /// <summary>Whose client must be theirs to change; folded training follows from the sets, and is made by whoever reads.</summary>
+    private static Guid? ClientOf(IPracticeRow row) =>
+        row switch
+        {
+            PastTrainingRow => null,
+            IClientRow of => of.ClientId,
+            ClientRow client => client.Id,
+            _ => null,
+        };
 }

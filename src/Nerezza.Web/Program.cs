@@ -4,6 +4,8 @@ using Nerezza.Core.Selection;
 using Nerezza.Data;
 using Nerezza.Formats;
 using Nerezza.Solve;
+using Nerezza.Web.Access;
+using Nerezza.Web.Accounts;
 using Nerezza.Web.Demo;
 using Nerezza.Web.Endpoints;
 using Nerezza.Web.Hosting;
@@ -31,6 +33,7 @@ builder.Host.UseSerilog(
 
 builder.AddTrustedProxies();
 builder.AddSignIn();
+builder.AddAccounts();
 builder.Services.AddNerezzaData(builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Database=nerezza");
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddMemoryCache(cache => cache.SizeLimit = 500).AddSingleton<PreparedPlans>();
@@ -53,7 +56,7 @@ builder.Services.AddResponseCompression(answers =>
     answers.EnableForHttps = true;
     answers.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/wasm", "application/problem+json"];
 });
-builder.Services.AddRateLimiter(RateLimits.Configure);
+builder.AddRateLimits();
 builder.Services.AddProblemDetails().AddExceptionHandler<Unavailable>();
 builder.Services.AddOpenApi(OpenApiDescription.Configure);
 
@@ -76,12 +79,23 @@ app.Use(Membership.OpenScope);
 
 // Who is signed in is asked before the token: without a sign-in no token is right, and the page must learn the reason.
 app.UseAuthorization();
+app.Use(AccessGuard.Hold);
 app.Use(OwnCatalogue.Open);
 app.Use(TokenCheck.Require);
 app.Use(PutAway.Guard);
 app.MapHealth();
 RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(NamedParameters.Filter).AddEndpointFilterFactory(DateBounds.Filter);
 api.MapSession();
+api.MapBegin();
+api.MapAccount();
+api.MapTwoFactor();
+api.MapPasswordLinks();
+api.MapPractice();
+api.MapRooms();
+api.MapInvitations();
+api.MapSharing();
+api.MapChanges();
+api.MapLifter();
 api.MapDay();
 api.MapClients();
 api.MapStations();
@@ -97,6 +111,12 @@ api.MapFloor();
 api.MapReference();
 app.MapFrontEnd(builder.Configuration["NEREZZA_WEB"]);
 
+if (args is ["account", .. var asked])
+{
+    using IServiceScope scope = app.Services.CreateScope();
+    Environment.ExitCode = await scope.ServiceProvider.GetRequiredService<AccountCommand>().Run(asked, CancellationToken.None);
+    return;
+}
 if (args.Contains("migrate"))
 {
     using IServiceScope scope = app.Services.CreateScope();

@@ -28,6 +28,18 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Open("/");
         browser.Find("input[type=email]");
         Check(browser, "sign-in");
+        browser.Open("/forgotten");
+        browser.UntilText("Forgotten password");
+        Check(browser, "forgotten");
+        browser.Open("/begin");
+        browser.Labelled("Setup code");
+        Check(browser, "begin");
+        browser.Open("/new-password?user=x&token=y");
+        browser.Labelled("New password");
+        Check(browser, "new password");
+        browser.Open("/join#nothing");
+        browser.UntilText("This link is not good any more");
+        Check(browser, "join");
         browser.SignIn();
         browser.UntilText("Waiting for you");
         string client = browser.Find("//a[@data-client][contains(., 'Ilario')]").GetAttribute("href")!.Split('/')[^2];
@@ -54,6 +66,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
             browser.UntilText(sign);
             Check(browser, path);
         }
+        People(browser, client);
         browser.Open($"/clients/{client}/floor");
         browser.ToWorkSets();
         browser.Find("//button[.='Form, pain, note']").Click();
@@ -78,6 +91,34 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.UntilText("New client");
         Check(browser, "new client");
         Assert.True(_found.Count == 0, string.Join('\n', _found));
+    }
+
+    /// <summary>The practice, an account, a client's people, and the page of a lifter.</summary>
+    private void People(Browser browser, string client)
+    {
+        browser.Open("/practice");
+        browser.Find("//button[.='Add a room']").Click();
+        browser.Labelled("Name of the room");
+        Check(browser, "practice");
+        browser.Open("/account");
+        browser.UntilText("Signed in on");
+        Check(browser, "account");
+        browser.Open($"/clients/{client}/people");
+        browser.UntilText("What changed");
+        Check(browser, "people");
+        browser.Open("/");
+        browser.UntilText("Waiting for you");
+        browser.Find("//button[.='Sign out']").Click();
+        browser.Find("input[type=email]");
+        browser.SignInAs("lifter@calagrigia.example");
+        foreach (string page in new[] { "Training", "Done", "Health", "Note to coach" })
+        {
+            browser.Find($"//nav//button[.='{page}']").Click();
+            Check(browser, $"mine {page}");
+        }
+        browser.Find("//button[.='Sign out']").Click();
+        browser.Find("input[type=email]");
+        browser.SignIn();
     }
 
     private void Check(Browser browser, string view)

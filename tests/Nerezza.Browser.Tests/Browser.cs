@@ -56,10 +56,17 @@ public sealed class Browser : IDisposable
 
     public void SignIn()
     {
-        Open("/");
-        Find("input[type=email]").SendKeys("coach@calagrigia.example");
-        Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
+        SignInAs("coach@calagrigia.example");
         Find("nav[aria-label=Clients] a[data-client]");
+    }
+
+    /// <summary>Signs somebody of the demo practice in.</summary>
+    public void SignInAs(string email)
+    {
+        Open("/");
+        Find("input[type=email]").SendKeys(email);
+        Find("input[type=password]").SendKeys("harbour-iron-44" + Keys.Enter);
+        UntilTrue("somebody is signed in", () => All("//button[.='Sign out']").Count > 0);
     }
 
     /// <summary>Opens a demo client's station by the client list.</summary>
@@ -97,6 +104,22 @@ public sealed class Browser : IDisposable
                     + "| //button[.='Felt'] | //button[.='Fast'] | //button[starts-with(., 'all ')]"
             )
             .Click();
+
+    /// <summary>The field with a label.</summary>
+    public IWebElement Labelled(string label) => Find($"//*[@id=//label[normalize-space()='{label}']/@for]");
+
+    /// <summary>In Intake: enters a set that tells a max.</summary>
+    public void EnterMax(string lift, string kg, string reps, string rpe)
+    {
+        int before = All("//button[.='Remove']").Count;
+        new OpenQA.Selenium.Support.UI.SelectElement(Labelled("Exercise")).SelectByText(lift);
+        Labelled("kg").SendKeys(kg);
+        Labelled("Repetitions").SendKeys(reps);
+        Labelled("RPE").SendKeys(rpe);
+        Find("//form//button[.='Add']").Click();
+        UntilTrue("the set is listed", () => All("//button[.='Remove']").Count == before + 1);
+        UntilTrue("the form is empty again", () => Labelled("kg").GetAttribute("value") == "");
+    }
 
     /// <summary>Waits for an element, by CSS or by XPath.</summary>
     public IWebElement Find(string selector) =>

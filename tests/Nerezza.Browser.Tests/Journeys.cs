@@ -149,8 +149,8 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             browser.Find("//button[.='Start from a usual set']").Click();
             browser.Find("//section[contains(., 'Equipment')]//button[.='Save']").Click();
             browser.UntilText("Saved.");
-            Enter(browser, "Back squat, high bar", "80", "5", "8");
-            Enter(browser, "Conventional deadlift", "100", "5", "8");
+            browser.EnterMax("Back squat, high bar", "80", "5", "8");
+            browser.EnterMax("Conventional deadlift", "100", "5", "8");
             browser.OpenStation("Block");
             browser.Find("//button[.='Make the block']").Click();
             browser.Find("[role=grid]");
@@ -158,20 +158,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             Assert.True(LoadsOfWeek(browser, 1) > 0);
         });
 
-    private static void Enter(Browser browser, string lift, string kg, string reps, string rpe)
-    {
-        int before = browser.All("//button[.='Remove']").Count;
-        new OpenQA.Selenium.Support.UI.SelectElement(Labelled(browser, "Exercise")).SelectByText(lift);
-        Labelled(browser, "kg").SendKeys(kg);
-        Labelled(browser, "Repetitions").SendKeys(reps);
-        Labelled(browser, "RPE").SendKeys(rpe);
-        browser.Find("//form//button[.='Add']").Click();
-        browser.UntilTrue("the set is listed", () => browser.All("//button[.='Remove']").Count == before + 1);
-        browser.UntilTrue("the form is empty again", () => Labelled(browser, "kg").GetAttribute("value") == "");
-    }
-
-    private static IWebElement Labelled(Browser browser, string label) =>
-        browser.Find($"//*[@id=//label[normalize-space()='{label}']/@for]");
+    private static IWebElement Labelled(Browser browser, string label) => browser.Labelled(label);
 
     private static string Body(Browser browser) => browser.Driver.FindElement(By.TagName("body")).Text;
 

@@ -42,15 +42,9 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         Take(browser, "intake");
-        browser.Find("//a[.='Health and pain']").Click();
-        browser.UntilText("Health answers");
-        Take(browser, "health");
         browser.OpenStation("Screen");
         browser.UntilText("What counts");
         Take(browser, "screen");
-        browser.Size(390, 844);
-        Take(browser, "screen-phone");
-        browser.Size(1280, 800);
         browser.OpenClient("Teodora", "Levers");
         browser.UntilText("Moment against depth");
         Take(browser, "levers");
@@ -83,11 +77,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         Take(browser, "floor-phone");
         browser.Size(1280, 800);
         Take(browser, "floor");
-        browser.Find("button[aria-label='Log at RPE 6']").Click();
-        browser.UntilText("easier than planned");
-        browser.Size(390, 844);
-        Take(browser, "floor-logged-phone");
-        browser.Size(1280, 800);
         browser.Open("/");
         browser.Find("//a[.='Run several lifters at once']").Click();
         browser.UntilText("Who lifts in this hour?");
@@ -97,6 +86,18 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("nav[aria-label='Who is next'] button");
         browser.ToWorkSets();
         Take(browser, "hour");
+        browser.Open("/practice");
+        browser.UntilText("Rooms and kit");
+        Take(browser, "practice");
+        browser.OpenClient("Teodora", "People");
+        browser.UntilText("What changed");
+        Take(browser, "people");
+        browser.Find("//button[.='Sign out']").Click();
+        browser.Find("input[type=email]");
+        browser.SignInAs("lifter@calagrigia.example");
+        browser.Size(390, 844);
+        browser.Find("nav[aria-label=Pages]");
+        Take(browser, "lifter-phone");
     }
 
     private static void Theme(Browser browser) => browser.Find("//header//button[.='Dark' or .='Light']").Click();

@@ -22,7 +22,7 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
         Assert.DoesNotContain((await caller.Get<DayView>("/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);
         using (IServiceScope scope = site.Services.CreateScope())
         {
-            scope.ServiceProvider.GetRequiredService<CoachScope>().Enter(Site.Hill);
+            scope.ServiceProvider.GetRequiredService<AccessScope>().Enter(Site.Hill);
             Assert.DoesNotContain(
                 id,
                 (
@@ -187,13 +187,13 @@ public sealed class BoundsTests(Site site) : IClassFixture<Site>
             NerezzaContext context = scope.ServiceProvider.GetRequiredService<NerezzaContext>();
             await context.Database.ExecuteSqlAsync(
                 $"""
-                INSERT INTO clients (coach_id, id, name, facts, schools, observed)
-                SELECT coach_id, gen_random_uuid(), name, facts, schools, observed
+                INSERT INTO clients (practice_id, id, name, facts, schools, observed)
+                SELECT practice_id, gen_random_uuid(), name, facts, schools, observed
                 FROM clients, generate_series(2, {ClientStore.Most}) WHERE id = {kept}
                 """
             );
             await context.Database.ExecuteSqlAsync(
-                $"INSERT INTO equipment (coach_id, client_id, document) SELECT coach_id, id, '{{}}' FROM clients WHERE id <> {kept}"
+                $"INSERT INTO equipment (practice_id, client_id, document) SELECT practice_id, id, '{{}}' FROM clients WHERE id <> {kept}"
             );
         }
         Assert.Contains(

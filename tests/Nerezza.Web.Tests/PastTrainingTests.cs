@@ -121,7 +121,7 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
             context.Add(
                 new LoggedSetRow
                 {
-                    CoachId = Site.Harbour,
+                    PracticeId = Site.Harbour,
                     Id = Guid.CreateVersion7(),
                     ClientId = id,
                     Date = Site.Today.AddDays(-day),
@@ -140,7 +140,7 @@ public sealed class PastTrainingTests(Site site) : IClassFixture<Site>
     private IServiceScope Scope()
     {
         IServiceScope scope = site.Services.CreateScope();
-        scope.ServiceProvider.GetRequiredService<CoachScope>().Enter(Site.Harbour);
+        scope.ServiceProvider.GetRequiredService<AccessScope>().Enter(Site.Harbour);
         return scope;
     }
 

@@ -41,7 +41,7 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
     public async Task Who_is_taken_out_of_a_practice_is_out_at_once()
     {
         Caller caller = await site.AsHarbourAnew();
-        await Sql($"UPDATE memberships SET coach_id = '{Site.Hill}' WHERE coach_id = '{Site.Harbour}'");
+        await Sql($"UPDATE memberships SET practice_id = '{Site.Hill}' WHERE practice_id = '{Site.Harbour}'");
         try
         {
             Assert.Empty(await caller.Get<List<ClientLine>>(Clients));
@@ -53,11 +53,11 @@ public sealed class SignInTests(Site site) : IClassFixture<Site>
         finally
         {
             await Sql(
-                $"INSERT INTO memberships (coach_id, user_id) SELECT '{Site.Harbour}', id FROM \"AspNetUsers\" WHERE email = "
-                    + $"'{Site.HarbourSignIn.Email}' ON CONFLICT DO NOTHING"
+                $"INSERT INTO memberships (practice_id, user_id, role, name, since) SELECT '{Site.Harbour}', id, 'Owner', 'Ana', now() "
+                    + $"FROM \"AspNetUsers\" WHERE email = '{Site.HarbourSignIn.Email}' ON CONFLICT DO NOTHING"
             );
             await Sql(
-                $"DELETE FROM memberships WHERE coach_id = '{Site.Hill}' AND user_id = (SELECT id FROM \"AspNetUsers\" WHERE email "
+                $"DELETE FROM memberships WHERE practice_id = '{Site.Hill}' AND user_id = (SELECT id FROM \"AspNetUsers\" WHERE email "
                     + $"= '{Site.HarbourSignIn.Email}')"
             );
         }

@@ -12,6 +12,7 @@ using Microsoft.AspNetCore.TestHost;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
+using Nerezza.Data.Rows;
 using Nerezza.Formats;
 using Nerezza.Tests.Shared;
 using Nerezza.Web.Contracts;
@@ -26,7 +27,8 @@ public sealed class Site : WebApplicationFactory<Program>
 {
     public static readonly Guid Harbour = new("0190a000-0000-7000-8000-00000000000a"),
         Hill = new("0190a000-0000-7000-8000-00000000000b");
-    private const string Password = "a-long-enough-one";
+    public const string Password = "a-long-enough-one";
+    public const string SetupCode = "7QK4-M2XP-90TD";
     private readonly TestDatabase? _database;
     private readonly Action<IWebHostBuilder>? _settings;
     private Task<Caller>? _harbour,
@@ -46,6 +48,8 @@ public sealed class Site : WebApplicationFactory<Program>
             return;
         using (IServiceScope scope = Services.CreateScope())
             scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.Migrate();
+        if (migrated is Migrated.NoPractice)
+            return;
         Practice(Harbour, "harbour@example.test");
         Practice(Hill, "hill@example.test");
     }
@@ -85,11 +89,27 @@ public sealed class Site : WebApplicationFactory<Program>
     /// <summary>What the server's log said, one line an event.</summary>
     internal LogLines Log { get; } = new();
 
+    /// <summary>Does something to the rows behind the server's back.</summary>
+    internal async Task Sql(string sql)
+    {
+        using IServiceScope scope = Services.CreateScope();
+        await scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.ExecuteSqlRawAsync(sql);
+    }
+
+    /// <summary>A number that stands in the database: the query's one column is called "Value".</summary>
+    internal async Task<int> Number(string sql)
+    {
+        using IServiceScope scope = Services.CreateScope();
+        return await scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.SqlQueryRaw<int>(sql).SingleAsync();
+    }
+
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         _settings?.Invoke(builder);
         builder
             .UseSetting("NEREZZA_DB", Connection)
+            .UseSetting("NEREZZA_MAIL_BOX", "yes")
+            .UseSetting("NEREZZA_SETUP_CODE", SetupCode)
             .UseSetting("Serilog:MinimumLevel:Default", "Fatal")
             .UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
             // The warm-up has a test of its own; here it would only take the time of the others.
@@ -109,10 +129,14 @@ public sealed class Site : WebApplicationFactory<Program>
     private void Practice(Guid id, string email)
     {
         using IServiceScope scope = Services.CreateScope();
-        DemoData.AddPractice(scope.ServiceProvider, id, email, email, Password).GetAwaiter().GetResult();
+        DemoData
+            .AddPractice(scope.ServiceProvider, new PracticeRow { PracticeId = id, Name = email }, email, email, Password)
+            .GetAwaiter()
+            .GetResult();
     }
 
-    private async Task<Caller> SignedIn(string email)
+    /// <summary>Somebody signed in in a browser of their own.</summary>
+    public async Task<Caller> SignedIn(string email)
     {
         Caller caller = AsNobody();
         await caller.RefreshToken();
@@ -128,6 +152,9 @@ internal enum Migrated
 {
     NotYet,
     Already,
+
+    /// <summary>Tables alone: nobody is there.</summary>
+    NoPractice,
 }
 
 /// <summary>Counts how often a password is checked, which is what a sign-in costs.</summary>

@@ -17,13 +17,20 @@ public sealed class ServerProcess : IDisposable
     public static string Root { get; } = FindRoot();
 
     /// <summary>Brings the database up to date and loads the demo practice.</summary>
-    public static void LoadDemo(string connection)
+    public static void LoadDemo(string connection) => Run(connection, "migrate", "demo");
+
+    /// <summary>Brings the database up to date; nobody is in it.</summary>
+    public static void Migrate(string connection) => Run(connection, "migrate");
+
+    /// <summary>Runs a command of the server to its end.</summary>
+    /// <returns>What it printed.</returns>
+    public static string Run(string connection, params string[] arguments)
     {
-        using Process process = Launch(connection, null, "migrate", "demo");
+        using Process process = Launch(connection, null, arguments);
+        string said = process.StandardOutput.ReadToEnd();
         if (!process.WaitForExit(TimeSpan.FromMinutes(2)) || process.ExitCode != 0)
-            throw new InvalidOperationException(
-                "The demo could not be loaded: " + process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd()
-            );
+            throw new InvalidOperationException($"{string.Join(' ', arguments)} did not work: {said}{process.StandardError.ReadToEnd()}");
+        return said;
     }
 
     /// <summary>Starts it; where no port is asked for, another is tried when someone took the free one in between.</summary>

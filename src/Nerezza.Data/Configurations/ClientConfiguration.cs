@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Nerezza.Data.Rows;
@@ -13,48 +14,52 @@ internal sealed class ClientConfiguration
 {
     public void Configure(EntityTypeBuilder<ClientRow> client)
     {
-        client.ToTable("clients").HasKey(row => new { row.CoachId, row.Id });
+        client.ToTable("clients").HasKey(row => new { row.PracticeId, row.Id });
         client.Property(row => row.Name).HasMaxLength(120);
         client.Property(row => row.Facts).AsJson();
         client.Property(row => row.Schools).AsJson();
         client.Property(row => row.Observed).AsJson();
         client.Property(row => row.Version).IsRowVersion();
-        client.HasOne<CoachRow>().WithMany().HasForeignKey(row => row.CoachId);
+        client.HasOne<PracticeRow>().WithMany().HasForeignKey(row => row.PracticeId);
+        client.HasOne<IdentityUser<Guid>>().WithMany().HasForeignKey(row => row.HomeCoach).OnDelete(DeleteBehavior.SetNull);
+        // At each request of a coach: which clients are theirs.
+        client.HasIndex(row => new { row.PracticeId, row.HomeCoach });
     }
 
     public void Configure(EntityTypeBuilder<EquipmentRow> equipment)
     {
-        equipment.ToTable("equipment").HasKey(row => new { row.CoachId, row.ClientId });
+        equipment.ToTable("equipment").HasKey(row => new { row.PracticeId, row.ClientId });
         equipment.Property(row => row.Document).AsJson();
         equipment.Property(row => row.Version).IsRowVersion();
-        equipment.HasOne<ClientRow>().WithOne().HasForeignKey<EquipmentRow>(row => new { row.CoachId, row.ClientId });
+        equipment.HasOne<RoomRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.RoomId });
+        equipment.HasOne<ClientRow>().WithOne().HasForeignKey<EquipmentRow>(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<MaxRow> max)
     {
-        max.ToTable("maxes").HasKey(row => new { row.CoachId, row.Id });
+        max.ToTable("maxes").HasKey(row => new { row.PracticeId, row.Id });
         max.Property(row => row.Exercise).HasMaxLength(80);
         max.Property(row => row.Side).HasConversion<string>().HasMaxLength(5);
         max.Property(row => row.LoadKg).HasPrecision(7, 3);
         max.Property(row => row.Rpe).HasPrecision(4, 2);
-        max.HasIndex(row => new { row.CoachId, row.ClientId });
-        max.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+        max.HasIndex(row => new { row.PracticeId, row.ClientId });
+        max.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<ScreenRow> screen)
     {
-        screen.ToTable("screens").HasKey(row => new { row.CoachId, row.Id });
+        screen.ToTable("screens").HasKey(row => new { row.PracticeId, row.Id });
         screen.Property(row => row.Screen).AsJson();
         screen.Property(row => row.Faults).AsJson();
         screen.Property(row => row.Version).IsRowVersion();
         screen
             .HasIndex(row => new
             {
-                row.CoachId,
+                row.PracticeId,
                 row.ClientId,
                 row.Date,
             })
             .IsUnique();
-        screen.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+        screen.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 }

@@ -9,10 +9,10 @@ internal sealed class OwnExerciseConfiguration : IEntityTypeConfiguration<OwnExe
 {
     public void Configure(EntityTypeBuilder<OwnExerciseRow> exercise)
     {
-        exercise.ToTable("own_exercises").HasKey(row => new { row.CoachId, row.Exercise });
+        exercise.ToTable("own_exercises").HasKey(row => new { row.PracticeId, row.Exercise });
         exercise.Property(row => row.Exercise).HasMaxLength(80);
         exercise.Property(row => row.Document).AsJson();
         exercise.Property(row => row.Version).IsRowVersion();
-        exercise.HasOne<CoachRow>().WithMany().HasForeignKey(row => row.CoachId);
+        exercise.HasOne<PracticeRow>().WithMany().HasForeignKey(row => row.PracticeId);
     }
 }

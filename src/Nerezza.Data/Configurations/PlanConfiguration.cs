@@ -14,7 +14,7 @@ internal sealed class PlanConfiguration
 {
     public void Configure(EntityTypeBuilder<PlanRow> plan)
     {
-        plan.ToTable("plans").HasKey(row => new { row.CoachId, row.Id });
+        plan.ToTable("plans").HasKey(row => new { row.PracticeId, row.Id });
         plan.Property(row => row.EngineVersion).HasMaxLength(40);
         plan.Property(row => row.InputsHash).HasMaxLength(64);
         plan.Property(row => row.Inputs).AsJson();
@@ -26,7 +26,7 @@ internal sealed class PlanConfiguration
         plan.Property(row => row.Document).AsJson();
         plan.HasIndex(row => new
             {
-                row.CoachId,
+                row.PracticeId,
                 row.ClientId,
                 row.Number,
             })
@@ -38,12 +38,12 @@ internal sealed class PlanConfiguration
                 row.Starts,
                 row.Ends,
             });
-        plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+        plan.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<LoggedSetRow> set)
     {
-        set.ToTable("logged_sets").HasKey(row => new { row.CoachId, row.Id });
+        set.ToTable("logged_sets").HasKey(row => new { row.PracticeId, row.Id });
         set.Property(row => row.Exercise).HasMaxLength(80);
         set.Property(row => row.Side).HasConversion<string>().HasMaxLength(5);
         set.Property(row => row.LoadKg).HasPrecision(7, 3);
@@ -59,13 +59,13 @@ internal sealed class PlanConfiguration
         set.Property(row => row.Note).HasMaxLength(2000);
         set.HasIndex(row => new
         {
-            row.CoachId,
+            row.PracticeId,
             row.ClientId,
             row.Date,
         });
         // A fact has one successor at most: two corrections of one set would both count.
-        set.HasIndex(row => new { row.CoachId, row.Supersedes }).IsUnique();
-        set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+        set.HasIndex(row => new { row.PracticeId, row.Supersedes }).IsUnique();
+        set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<ReadinessRow> readiness)
@@ -74,19 +74,19 @@ internal sealed class PlanConfiguration
             .ToTable("readiness")
             .HasKey(row => new
             {
-                row.CoachId,
+                row.PracticeId,
                 row.ClientId,
                 row.Date,
             });
         readiness.Property(row => row.Answers).AsJson();
-        readiness.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.CoachId, row.ClientId });
+        readiness.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<PastTrainingRow> past)
     {
-        past.ToTable("past_training").HasKey(row => new { row.CoachId, row.ClientId });
+        past.ToTable("past_training").HasKey(row => new { row.PracticeId, row.ClientId });
         past.Property(row => row.Days).AsJson();
         past.Property(row => row.Version).IsRowVersion();
-        past.HasOne<ClientRow>().WithOne().HasForeignKey<PastTrainingRow>(row => new { row.CoachId, row.ClientId });
+        past.HasOne<ClientRow>().WithOne().HasForeignKey<PastTrainingRow>(row => new { row.PracticeId, row.ClientId });
     }
 }

@@ -9,36 +9,34 @@ using Nerezza.Formats.Plans;
 
 namespace Nerezza.Data.Rows;
 
-/// <summary>A row that belongs to one coach; its key begins with the coach's id.</summary>
-public interface ICoachRow
+/// <summary>A row that belongs to one practice; its key begins with the practice's id.</summary>
+public interface IPracticeRow
 {
-    Guid CoachId { get; }
+    Guid PracticeId { get; }
 }
 
-/// <summary>A coach's practice.</summary>
-public sealed class CoachRow : ICoachRow
+/// <summary>A row of a client: seen by who sees the client.</summary>
+public interface IClientRow : IPracticeRow
 {
-    public Guid CoachId { get; init; }
-    public required string Name { get; init; }
-}
-
-/// <summary>Which user works for which coach; the coach id of a request comes from here.</summary>
-public sealed class MembershipRow : ICoachRow
-{
-    public Guid CoachId { get; init; }
-    public Guid UserId { get; init; }
+    Guid ClientId { get; }
 }
 
 /// <summary>A client with the slow-moving part of the case.</summary>
-public sealed class ClientRow : ICoachRow
+public sealed class ClientRow : IPracticeRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid Id { get; init; }
     public required string Name { get; set; }
     public required ClientSection Facts { get; set; }
     public required SchoolsSection Schools { get; set; }
     public required ObservedSections Observed { get; set; }
     public DateTimeOffset? ArchivedAt { get; set; }
+
+    /// <summary>The coach that the client is with; null: the practice's owners.</summary>
+    public Guid? HomeCoach { get; set; }
+
+    /// <summary>When everything of theirs goes; null while nobody asked for it.</summary>
+    public DateTimeOffset? EraseAt { get; set; }
     public uint Version { get; private set; }
 }
 
@@ -53,9 +51,9 @@ public sealed record ObservedSections(
 
 /// <summary>A screen as it was taken on a day, with the faults seen then. The newest is in force; the others stay to compare
 /// with.</summary>
-public sealed class ScreenRow : ICoachRow
+public sealed class ScreenRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid Id { get; init; }
     public Guid ClientId { get; init; }
     public DateOnly Date { get; init; }
@@ -65,18 +63,31 @@ public sealed class ScreenRow : ICoachRow
 }
 
 /// <summary>A client's equipment; a row of its own, so that facts and plates can be edited side by side.</summary>
-public sealed class EquipmentRow : ICoachRow
+public sealed class EquipmentRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid ClientId { get; init; }
+
+    /// <summary>The room whose kit it is; null where the client has kit of their own, which stands in <see cref="Document"/>.</summary>
+    public Guid? RoomId { get; set; }
+    public required EquipmentSection Document { get; set; }
+    public uint Version { get; private set; }
+}
+
+/// <summary>A room with its kit, where clients of the practice train.</summary>
+public sealed class RoomRow : IPracticeRow
+{
+    public Guid PracticeId { get; init; }
+    public Guid Id { get; init; }
+    public required string Name { get; set; }
     public required EquipmentSection Document { get; set; }
     public uint Version { get; private set; }
 }
 
 /// <summary>An entered set that tells a max.</summary>
-public sealed class MaxRow : ICoachRow
+public sealed class MaxRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid Id { get; init; }
     public Guid ClientId { get; init; }
     public required string Exercise { get; init; }
@@ -89,9 +100,9 @@ public sealed class MaxRow : ICoachRow
 }
 
 /// <summary>An exercise that a coach wrote. It is never deleted, since plans and logs name it: it is put away.</summary>
-public sealed class OwnExerciseRow : ICoachRow
+public sealed class OwnExerciseRow : IPracticeRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
 
     /// <summary>The id of the open formats.</summary>
     public required string Exercise { get; init; }
@@ -100,9 +111,9 @@ public sealed class OwnExerciseRow : ICoachRow
 }
 
 /// <summary>A plan as it was made: never changed, only followed by the next.</summary>
-public sealed class PlanRow : ICoachRow
+public sealed class PlanRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid Id { get; init; }
     public Guid ClientId { get; init; }
     public int Number { get; init; }
@@ -135,9 +146,9 @@ public sealed class PlanRow : ICoachRow
 }
 
 /// <summary>A set as it was done: an append-only fact. A correction is a new fact that names the one it supersedes.</summary>
-public sealed class LoggedSetRow : ICoachRow
+public sealed class LoggedSetRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid Id { get; init; }
     public Guid ClientId { get; init; }
     public DateOnly Date { get; init; }
@@ -177,9 +188,9 @@ public sealed class LoggedSetRow : ICoachRow
 }
 
 /// <summary>How a client came in on a day; what is said last stands.</summary>
-public sealed class ReadinessRow : ICoachRow
+public sealed class ReadinessRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid ClientId { get; init; }
     public DateOnly Date { get; init; }
     public required ReadinessSection Answers { get; set; }
@@ -191,9 +202,9 @@ public sealed class ReadinessRow : ICoachRow
 
 /// <summary>A client's training of long ago, folded from logged sets: follows from them, and is made anew when one of them
 /// changes.</summary>
-public sealed class PastTrainingRow : ICoachRow
+public sealed class PastTrainingRow : IClientRow
 {
-    public Guid CoachId { get; init; }
+    public Guid PracticeId { get; init; }
     public Guid ClientId { get; init; }
 
     /// <summary>The last day covered.</summary>

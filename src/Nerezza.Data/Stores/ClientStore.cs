@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Rows;
+using Nerezza.Formats.Cases;
 
 namespace Nerezza.Data.Stores;
 
@@ -12,13 +13,21 @@ public sealed record ClientFile(
     IReadOnlyList<MaxRow> Maxes,
     ScreenRow? Screen,
     IReadOnlyList<ScreenRow> Earlier
-);
+)
+{
+    /// <summary>The room whose kit the client trains with; null where they have kit of their own.</summary>
+    public RoomRow? Room { get; init; }
+
+    /// <summary>What the client trains with: the room's, else their own.</summary>
+    public EquipmentSection Kit => Room?.Document ?? Equipment.Document;
+}
 
 /// <summary>A client put away.</summary>
-public sealed record ArchivedClient(Guid Id, string Name, DateTimeOffset At);
+/// <param name="EraseAt">When everything of theirs goes; null where nobody asked for it.</param>
+public sealed record ArchivedClient(Guid Id, string Name, DateTimeOffset At, DateTimeOffset? EraseAt);
 
 /// <summary>Clients, their equipment and entered maxes, of the scope's coach.</summary>
-public sealed class ClientStore(NerezzaContext context, CoachScope scope)
+public sealed class ClientStore(NerezzaContext context, AccessScope scope)
 {
     /// <summary>So many clients a practice holds, and so many with those put away (assumptions).</summary>
     public const int Most = 500,
@@ -38,21 +47,21 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
             .Clients.Where(row => row.ArchivedAt != null)
             .OrderByDescending(row => row.ArchivedAt)
             .ThenBy(row => row.Id)
-            .Select(row => new ArchivedClient(row.Id, row.Name, row.ArchivedAt!.Value))
+            .Select(row => new ArchivedClient(row.Id, row.Name, row.ArchivedAt!.Value, row.EraseAt))
             .ToListAsync(cancel);
 
     /// <summary>How many clients there are that are not put away, and in all.</summary>
     public async Task<(int Here, int All)> Count(CancellationToken cancel) =>
         (await context.Clients.CountAsync(row => row.ArchivedAt == null, cancel), await context.Clients.CountAsync(cancel));
 
-    /// <summary>Whether a client is put away; false too where there is none.</summary>
-    public async Task<bool> IsArchived(Guid id, CancellationToken cancel) =>
-        await context.Clients.AnyAsync(row => row.Id == id && row.ArchivedAt != null, cancel);
+    /// <summary>Whether a client is put away; null where there is none.</summary>
+    public async Task<bool?> IsArchived(Guid id, CancellationToken cancel) =>
+        await context.Clients.Where(row => row.Id == id).Select(row => (bool?)(row.ArchivedAt != null)).SingleOrDefaultAsync(cancel);
 
     /// <summary>Screens before the newest that a file holds.</summary>
     private const int EarlierHeld = 60;
 
-    /// <summary>Every file of the practice, without entered maxes and earlier screens, in three queries.</summary>
+    /// <summary>Every file of the practice, without entered maxes and earlier screens, in four queries.</summary>
     public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
     {
         IReadOnlyList<ClientRow> clients = await All(cancel);
@@ -68,7 +77,14 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
                 && row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date)
             )
             .ToDictionaryAsync(row => row.ClientId, cancel);
-        return [.. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []))];
+        Dictionary<Guid, RoomRow> rooms = await context.Rooms.AsNoTracking().ToDictionaryAsync(row => row.Id, cancel);
+        return
+        [
+            .. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), [])
+            {
+                Room = equipment[client.Id].RoomId is { } room ? rooms[room] : null,
+            }),
+        ];
     }
 
     /// <summary>The file, tracked so that it can be changed and saved; null when it is not this coach's.</summary>
@@ -91,7 +107,10 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
             .OrderByDescending(row => row.Date)
             .Take(1 + EarlierHeld)
             .ToListAsync(cancel);
-        return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)]);
+        return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)])
+        {
+            Room = equipment.RoomId is { } room ? await context.Rooms.AsNoTracking().SingleAsync(row => row.Id == room, cancel) : null,
+        };
     }
 
     /// <summary>Whether another client, put away or not, has the same name, small letters or large.</summary>
@@ -110,6 +129,7 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         CancellationToken cancel
     )
     {
+        scope.Made(client.Id);
         context.AddRange(client, equipment);
         context.AddRange(maxes);
         context.AddRange(screens);
@@ -123,8 +143,23 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
     }
 
     /// <summary>Removes an entered max; false when there is none.</summary>
-    public async Task<bool> RemoveMax(Guid clientId, Guid id, CancellationToken cancel) =>
-        await context.Maxes.Where(row => row.ClientId == clientId && row.Id == id).ExecuteDeleteAsync(cancel) > 0;
+    public async Task<bool> RemoveMax(Guid clientId, Guid id, CancellationToken cancel)
+    {
+        if (await context.Maxes.SingleOrDefaultAsync(row => row.ClientId == clientId && row.Id == id, cancel) is not { } max)
+            return false;
+        context.Remove(max);
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            // Somebody else took it away in the same moment.
+            context.ChangeTracker.Clear();
+            return false;
+        }
+    }
 
     /// <summary>Saves changes of a row that must still be at this version.</summary>
     /// <returns>False when someone else changed it in between; nothing is saved then.</returns>
@@ -143,5 +178,15 @@ public sealed class ClientStore(NerezzaContext context, CoachScope scope)
         }
     }
 
-    public Guid CoachId => scope.CoachId;
+    public Guid PracticeId => scope.PracticeId;
+
+    /// <summary>Who works; null where nobody signed in does.</summary>
+    public Guid? UserId => scope.Standing?.UserId;
+
+    /// <summary>The practice's room where it has one alone: a new client trains there.</summary>
+    public async Task<Guid?> OnlyRoom(CancellationToken cancel)
+    {
+        List<Guid> rooms = await context.Rooms.OrderBy(row => row.Id).Select(row => row.Id).Take(2).ToListAsync(cancel);
+        return rooms.Count == 1 ? rooms[0] : null;
+    }
 }

@@ -6,7 +6,7 @@ using Npgsql;
 namespace Nerezza.Data.Stores;
 
 /// <summary>The exercises that the scope's coach wrote.</summary>
-public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
+public sealed class OwnExerciseStore(NerezzaContext context, AccessScope scope)
 {
     /// <summary>So many a practice keeps at most: every page reads them (assumption).</summary>
     public const int Most = 500;
@@ -53,7 +53,7 @@ public sealed class OwnExerciseStore(NerezzaContext context, CoachScope scope)
     private OwnExerciseRow New(ExerciseDocument document) =>
         new()
         {
-            CoachId = scope.CoachId,
+            PracticeId = scope.PracticeId,
             Exercise = document.Id,
             Document = document,
         };

@@ -14,7 +14,7 @@ namespace Nerezza.Data.Stores;
 /// with it, in one
 /// serializable transaction, so that a row which is made at the same moment cannot miss it. Decoded days are kept in memory under the row's
 /// version.</remarks>
-public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemoryCache memory)
+public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMemoryCache memory)
 {
     // What is younger than eight weeks is never folded; a fold is made anew when it is four weeks behind that (assumptions).
     private const int LeastAgeDays = 56,
@@ -56,7 +56,7 @@ public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemo
 
     private async Task<IReadOnlyList<LogDay>> Decoded(Guid clientId, uint version, CancellationToken cancel)
     {
-        (Guid, Guid, uint) key = (scope.CoachId, clientId, version);
+        (Guid, Guid, uint) key = (scope.PracticeId, clientId, version);
         if (memory.TryGetValue(key, out IReadOnlyList<LogDay>? days))
             return days!;
         IReadOnlyList<LogSection> sections =
@@ -86,7 +86,7 @@ public sealed class PastTraining(NerezzaContext context, CoachScope scope, IMemo
                 context.Add(
                     new PastTrainingRow
                     {
-                        CoachId = scope.CoachId,
+                        PracticeId = scope.PracticeId,
                         ClientId = clientId,
                         Through = through,
                         Days = days,

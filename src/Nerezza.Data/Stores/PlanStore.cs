@@ -101,6 +101,10 @@ public sealed class PlanStore(NerezzaContext context)
             .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits))
             .ToListAsync(cancel);
 
+    /// <summary>Every version, whole, first to last.</summary>
+    public async Task<IReadOnlyList<PlanRow>> All(Guid clientId, CancellationToken cancel) =>
+        await context.Plans.AsNoTracking().Where(row => row.ClientId == clientId).OrderBy(row => row.Number).ToListAsync(cancel);
+
     public async Task<int> NextNumber(Guid clientId, CancellationToken cancel) =>
         (await context.Plans.Where(row => row.ClientId == clientId).MaxAsync(row => (int?)row.Number, cancel) ?? 0) + 1;
 

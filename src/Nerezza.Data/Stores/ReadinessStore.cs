@@ -12,6 +12,10 @@ public sealed class ReadinessStore(NerezzaContext context, TimeProvider clock)
     public Task<ReadinessRow?> On(Guid clientId, DateOnly date, CancellationToken cancel) =>
         context.Readiness.AsNoTracking().SingleOrDefaultAsync(row => row.ClientId == clientId && row.Date == date, cancel);
 
+    /// <summary>Day by day.</summary>
+    public async Task<IReadOnlyList<ReadinessRow>> All(Guid clientId, CancellationToken cancel) =>
+        await context.Readiness.AsNoTracking().Where(row => row.ClientId == clientId).OrderBy(row => row.Date).ToListAsync(cancel);
+
     /// <summary>Keeps what is said; it takes the place of what was said on that day before.</summary>
     public async Task Note(NoteOfDay said, CancellationToken cancel)
     {
@@ -37,7 +41,7 @@ public sealed class ReadinessStore(NerezzaContext context, TimeProvider clock)
             context.Add(
                 row = new ReadinessRow
                 {
-                    CoachId = context.CoachId,
+                    PracticeId = context.PracticeId,
                     ClientId = said.ClientId,
                     Date = said.Date,
                     Answers = said.Answers,

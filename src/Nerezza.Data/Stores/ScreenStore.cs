@@ -49,10 +49,23 @@ public sealed class ScreenStore(NerezzaContext context)
     /// <summary>Removes the screen of a day as it was last seen.</summary>
     public async Task<Removal> Remove(Guid clientId, DateOnly date, uint version, CancellationToken cancel)
     {
-        IQueryable<ScreenRow> ofDay = context.Screens.Where(row => row.ClientId == clientId && row.Date == date);
-        if (await ofDay.Where(row => row.Version == version).ExecuteDeleteAsync(cancel) > 0)
+        ScreenRow? kept = await context.Screens.SingleOrDefaultAsync(row => row.ClientId == clientId && row.Date == date, cancel);
+        if (kept is null)
+            return Removal.NotThere;
+        context.Remove(kept);
+        context.Entry(kept).Property(row => row.Version).OriginalValue = version;
+        try
+        {
+            await context.SaveChangesAsync(cancel);
             return Removal.Done;
-        return await ofDay.AnyAsync(cancel) ? Removal.ChangedMeanwhile : Removal.NotThere;
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            context.ChangeTracker.Clear();
+            return await context.Screens.AnyAsync(row => row.ClientId == clientId && row.Date == date, cancel)
+                ? Removal.ChangedMeanwhile
+                : Removal.NotThere;
+        }
     }
 }
 

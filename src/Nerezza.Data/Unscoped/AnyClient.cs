@@ -10,10 +10,10 @@ public sealed class AnyClient(NerezzaContext context)
     {
         var found = await context
             .Plans.IgnoreQueryFilters()
-            .OrderBy(row => row.CoachId)
+            .OrderBy(row => row.PracticeId)
             .ThenBy(row => row.Id)
-            .Select(row => new { row.CoachId, row.ClientId })
+            .Select(row => new { row.PracticeId, row.ClientId })
             .FirstOrDefaultAsync(cancel);
-        return found is null ? null : (found.CoachId, found.ClientId);
+        return found is null ? null : (found.PracticeId, found.ClientId);
     }
 }

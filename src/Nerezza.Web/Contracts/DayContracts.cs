@@ -17,4 +17,5 @@ public enum Station
     Findings,
     Block,
     Floor,
+    People,
 }

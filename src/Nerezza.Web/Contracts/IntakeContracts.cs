@@ -21,6 +21,12 @@ public sealed record IntakeView
 
     public required uint EquipmentVersion { get; init; }
 
+    /// <summary>The room whose kit it is; null where it is the client's own.</summary>
+    public required RoomName? Room { get; init; }
+
+    /// <summary>The rooms of the practice.</summary>
+    public required IReadOnlyList<RoomName> Rooms { get; init; }
+
     public required IReadOnlyList<EnteredMax> Entered { get; init; }
 
     public required IReadOnlyList<MaxPart> Maxes { get; init; }

@@ -5,6 +5,7 @@ using Nerezza.Data;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Web.Accounts;
 using Nerezza.Web.Endpoints;
 using Nerezza.Web.Planning;
 
@@ -16,7 +17,7 @@ internal static class DemoData
     public const string Email = "coach@calagrigia.example";
     public const string Password = "harbour-iron-44";
     private const int HistoryDays = 56;
-    private static readonly Guid CoachId = new("0190a000-0000-7000-8000-000000000001");
+    private static readonly Guid PracticeId = new("0190a000-0000-7000-8000-000000000001");
 
     /// <summary>Loads the demo; does nothing where a user exists already.</summary>
     public static async Task Load(IServiceProvider services)
@@ -25,42 +26,41 @@ internal static class DemoData
         var users = scope.ServiceProvider.GetRequiredService<UserManager<IdentityUser<Guid>>>();
         if (await users.Users.AnyAsync())
             return;
-        await AddPractice(scope.ServiceProvider, CoachId, "Cala Grigia", Email, Password);
+        await AddPractice(
+            scope.ServiceProvider,
+            new PracticeRow
+            {
+                PracticeId = PracticeId,
+                Name = "Cala Grigia",
+                IsDemo = true,
+            },
+            "Marta Sanna",
+            Email,
+            Password
+        );
         DateOnly today = DateOnly.FromDateTime(scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow().UtcDateTime);
         DateOnly monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
+        List<Guid> clients = [];
         foreach (DemoClient client in DemoClients.On(monday.AddDays(-HistoryDays)))
-            await AddClient(scope.ServiceProvider, client, monday, today);
+            clients.Add(await AddClient(scope.ServiceProvider, client, monday, today));
         await ClientEndpoints.Save(
             DemoClients.Beginner,
             today,
             scope.ServiceProvider.GetRequiredService<ClientStore>(),
             CancellationToken.None
         );
+        await DemoPeople.Add(scope.ServiceProvider, clients, Password);
     }
 
-    /// <summary>Adds a practice with one user, in one transaction.</summary>
-    public static async Task AddPractice(IServiceProvider services, Guid coachId, string name, string email, string password)
+    /// <summary>Adds a practice with its owner.</summary>
+    public static async Task AddPractice(IServiceProvider services, PracticeRow practice, string owner, string email, string password)
     {
-        services.GetRequiredService<CoachScope>().Enter(coachId);
-        var context = services.GetRequiredService<NerezzaContext>();
-        var users = services.GetRequiredService<UserManager<IdentityUser<Guid>>>();
-        await using var transaction = await context.Database.BeginTransactionAsync();
-        var user = new IdentityUser<Guid>
-        {
-            Id = Guid.CreateVersion7(),
-            UserName = email,
-            Email = email,
-            EmailConfirmed = true,
-        };
-        IdentityResult result = await users.CreateAsync(user, password);
+        (_, IdentityResult result) = await services.GetRequiredService<AccountBook>().Begin(practice, owner, email, password);
         if (!result.Succeeded)
             throw new InvalidOperationException(string.Join(" ", result.Errors.Select(error => error.Description)));
-        context.AddRange(new CoachRow { CoachId = coachId, Name = name }, new MembershipRow { CoachId = coachId, UserId = user.Id });
-        await context.SaveChangesAsync();
-        await transaction.CommitAsync();
     }
 
-    private static async Task AddClient(IServiceProvider services, DemoClient demo, DateOnly monday, DateOnly today)
+    private static async Task<Guid> AddClient(IServiceProvider services, DemoClient demo, DateOnly monday, DateOnly today)
     {
         var clients = services.GetRequiredService<ClientStore>();
         var context = services.GetRequiredService<NerezzaContext>();
@@ -69,7 +69,7 @@ internal static class DemoData
         foreach (DemoScreen later in demo.Later)
         {
             var document = demo.Case with { Screen = later.Screen, Faults = later.Faults };
-            context.AddRange(CaseAssembly.Screens(CoachId, id, document, first.AddDays(later.DaysLater)));
+            context.AddRange(CaseAssembly.Screens(PracticeId, id, document, first.AddDays(later.DaysLater)));
         }
         await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
@@ -80,6 +80,7 @@ internal static class DemoData
         context.AddRange(history.Log);
         context.AddRange(history.Plans);
         await context.SaveChangesAsync();
+        return id;
     }
 
     private static BlockSection Block(DateOnly start) =>

@@ -75,7 +75,7 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
         int more = Math.Max(0, (int)Math.Floor(left));
         return new()
         {
-            CoachId = file.Client.CoachId,
+            PracticeId = file.Client.PracticeId,
             Id = Guid.CreateVersion7(),
             ClientId = file.Client.Id,
             Date = session.Date,

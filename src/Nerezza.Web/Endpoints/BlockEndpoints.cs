@@ -6,6 +6,7 @@ using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 using Nerezza.Formats.Shapes;
+using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
@@ -22,8 +23,8 @@ public static class BlockEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("block");
         group.MapGet("/block", Get);
         group.MapPost("/plans", Make);
-        group.MapPost("/plans/preview", Place);
-        group.MapPost("/block/preview", Preview);
+        group.MapPost("/plans/preview", Place).ReadsOnly();
+        group.MapPost("/block/preview", Preview).ReadsOnly();
         group.MapPut("/block/edits", Keep);
         group.MapGet("/block/versions", Versions);
         group.MapGet("/block/versions/{number:int}/difference", Difference);

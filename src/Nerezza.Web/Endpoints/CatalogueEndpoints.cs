@@ -100,13 +100,13 @@ public static class CatalogueEndpoints
         string scope,
         string format,
         OwnExercises desk,
-        CoachScope practice,
+        AccessScope practice,
         ILogger<EventLog> events
     )
     {
         if (Codes.Find<ExportScope>(scope) is not { } which || Codes.Find<ExportFormat>(format) is not { } how)
             return TypedResults.NotFound();
-        events.CatalogueExported(Codes.Of(which), practice.CoachId);
+        events.CatalogueExported(Codes.Of(which), practice.PracticeId);
         return TypedResults.File(
             Encoding.UTF8.GetBytes(desk.Export(which, how)),
             how is ExportFormat.Yaml ? "application/yaml" : "application/json",

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Hosting;
 using Nerezza.Web.Planning;
@@ -20,8 +21,8 @@ public static class ClientEndpoints
         group.MapPost("/import", Import);
         group.MapGet("/{id:guid}/case", Export);
         group.MapGet("/archived", async (ClientStore clients, CancellationToken cancel) => TypedResults.Ok(await clients.Archived(cancel)));
-        group.MapDelete("/{id:guid}", Archive);
-        group.MapPost("/{id:guid}/restore", Restore).WithMetadata(new AlsoWhenPutAway());
+        group.MapDelete("/{id:guid}", Archive).For(Who.HomeCoach);
+        group.MapPost("/{id:guid}/restore", Restore).For(Who.HomeCoach).WithMetadata(new AlsoWhenPutAway());
     }
 
     private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
@@ -98,7 +99,7 @@ public static class ClientEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         PlanRow? plan = await plans.On(id, Today(clock), cancel);
-        events.Exported(id, clients.CoachId);
+        events.Exported(id, clients.PracticeId);
         return TypedResults.Ok(CaseAssembly.Case(file, await log.All(id, cancel), plan?.Inputs.Block));
     }
 
@@ -115,7 +116,7 @@ public static class ClientEndpoints
         file.Client.ArchivedAt = clock.GetUtcNow();
         if (!await clients.Save(file.Client, file.Client.Version, cancel))
             return Problems.LostRace();
-        events.Archived(id, clients.CoachId);
+        events.Archived(id, clients.PracticeId);
         return TypedResults.NoContent();
     }
 
@@ -130,10 +131,10 @@ public static class ClientEndpoints
             return TypedResults.NotFound();
         if (file.Client.ArchivedAt is not null && await Full(clients, cancel) is { } full)
             return full;
-        file.Client.ArchivedAt = null;
+        (file.Client.ArchivedAt, file.Client.EraseAt) = (null, null);
         if (!await clients.Save(file.Client, file.Client.Version, cancel))
             return Problems.LostRace();
-        events.Restored(id, clients.CoachId);
+        events.Restored(id, clients.PracticeId);
         return TypedResults.NoContent();
     }
 
@@ -160,27 +161,29 @@ public static class ClientEndpoints
     internal static async Task<Guid> Save(CaseDocument document, DateOnly screenedOn, ClientStore clients, CancellationToken cancel)
     {
         Guid id = Guid.CreateVersion7(),
-            coach = clients.CoachId;
+            practice = clients.PracticeId;
         var client = new ClientRow
         {
-            CoachId = coach,
+            PracticeId = practice,
             Id = id,
             Name = document.Client.Name,
             Facts = document.Client,
             Schools = document.Schools ?? new SchoolsSection(),
             Observed = new ObservedSections(document.Pain, document.Ladders, []),
+            HomeCoach = clients.UserId,
         };
         var equipment = new EquipmentRow
         {
-            CoachId = coach,
+            PracticeId = practice,
             ClientId = id,
             Document = document.Equipment ?? new EquipmentSection(),
+            RoomId = document.Equipment is null ? await clients.OnlyRoom(cancel) : null,
         };
         await clients.Add(
             client,
             equipment,
-            (document.Strength ?? []).Select(set => CaseAssembly.Max(coach, id, set)),
-            CaseAssembly.Screens(coach, id, document, screenedOn),
+            (document.Strength ?? []).Select(set => CaseAssembly.Max(practice, id, set)),
+            CaseAssembly.Screens(practice, id, document, screenedOn),
             cancel
         );
         return id;

@@ -11,6 +11,8 @@ namespace Nerezza.Web.Endpoints;
 /// <summary>The day: sessions and the decisions that wait.</summary>
 public static class DayEndpoints
 {
+    private const int NoteShown = 160;
+
     public static void MapDay(this IEndpointRouteBuilder routes) => routes.MapGet("/api/day", Get).RequireAuthorization().WithTags("day");
 
     private static async Task<Ok<DayView>> Get(
@@ -18,6 +20,7 @@ public static class DayEndpoints
         ClientStore clients,
         PlanStore plans,
         LogStore log,
+        SharingStore sharing,
         ExerciseCatalogue catalogue,
         CancellationToken cancel
     )
@@ -30,6 +33,7 @@ public static class DayEndpoints
             plan => plan.Document.Block!.Weeks.SelectMany(week => week.Sessions).First(session => session.Date == date)
         );
         IReadOnlyDictionary<Guid, int> done = await log.SetsOn(date, cancel);
+        IReadOnlyDictionary<Guid, (int Count, string Newest)> notes = await sharing.Unread(cancel);
         List<DaySession> sessions = [];
         List<Decision> decisions = [];
         foreach (ClientFile file in files)
@@ -38,6 +42,8 @@ public static class DayEndpoints
             string? stop = PlanService.Stop(file);
             if (Waiting(file, course, stop, date) is { } decision)
                 decisions.Add(decision);
+            if (notes.TryGetValue(file.Client.Id, out (int Count, string Newest) unread))
+                decisions.Add(Note(file, unread.Count, unread.Newest));
             if (stop is null && planned.GetValueOrDefault(file.Client.Id) is { } session)
                 sessions.Add(Session(file, session, done.GetValueOrDefault(file.Client.Id), catalogue));
         }
@@ -52,6 +58,15 @@ public static class DayEndpoints
             session.Minutes,
             done,
             session.Items.Sum(item => item.Sets.Count)
+        );
+
+    private static Decision Note(ClientFile file, int count, string newest) =>
+        new(
+            file.Client.Id,
+            file.Client.Name,
+            count == 1 ? "Read the lifter's note?" : $"Read the lifter's {count} notes?",
+            newest.Length > NoteShown ? newest[..NoteShown] + "..." : newest,
+            Station.People
         );
 
     private static Decision? Waiting(ClientFile file, PlanCourse course, string? stop, DateOnly today)

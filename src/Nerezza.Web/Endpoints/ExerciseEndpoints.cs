@@ -5,6 +5,7 @@ using Nerezza.Core.Measures;
 using Nerezza.Core.Selection;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
+using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
@@ -19,7 +20,7 @@ public static class ExerciseEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("exercises");
         group.MapGet("/exercises", Get);
         group.MapGet("/exercises/schools/{school}", GetSchool);
-        group.MapPost("/exercises/preview", Preview);
+        group.MapPost("/exercises/preview", Preview).ReadsOnly();
         group.MapPut("/picks", Save);
         group.MapPut("/exercises/school", TakeSchool);
     }

@@ -2,9 +2,12 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Wording;
+using Nerezza.Data;
+using Nerezza.Data.Access;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
@@ -17,12 +20,12 @@ public static class FloorEndpoints
     public static void MapFloor(this IEndpointRouteBuilder routes)
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("floor");
-        group.MapGet("/floor", Get);
-        group.MapGet("/floor/summary", Summary);
-        group.MapPost("/warnings", Warn);
-        group.MapPut("/readiness", NoteReadiness);
-        group.MapPost("/sets", Record);
-        group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw);
+        group.MapGet("/floor", Get).For(Who.AlsoTheLifter);
+        group.MapGet("/floor/summary", Summary).For(Who.AlsoTheLifter);
+        group.MapPost("/warnings", Warn).For(Who.AlsoTheLifter);
+        group.MapPut("/readiness", NoteReadiness).For(Who.AlsoTheLifter);
+        group.MapPost("/sets", Record).For(Who.AlsoTheLifter);
+        group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw).For(Who.AlsoTheLifter);
     }
 
     private static async Task<Results<Ok<FloorView>, NoContent, NotFound>> Get(
@@ -34,6 +37,7 @@ public static class FloorEndpoints
         ReadinessStore readiness,
         PlanService desk,
         FloorViews floor,
+        AccessScope scope,
         CancellationToken cancel
     )
     {
@@ -60,8 +64,11 @@ public static class FloorEndpoints
         };
         if (empty.Stop is not null)
             return TypedResults.Ok(empty);
-        FloorDay day = FloorDay.Of(row, file, await log.Of(id, cancel, date), date, desk);
-        FloorView view = empty with { Dates = dates, Daily = floor.Daily(day.Plan) };
+        FloorDay day = FloorDay.Of(row, file, await log.Of(id, cancel, date), date, desk) with
+        {
+            Told = scope.Standing?.Role is PracticeRole.Lifter ? ToldFindings.Accepted(file) : ToldFindings.All,
+        };
+        FloorView view = empty with { Dates = dates, Daily = floor.Daily(day) };
         return TypedResults.Ok(
             day.Planned is not var (week, session)
                 ? view
@@ -121,9 +128,7 @@ public static class FloorEndpoints
                 return AlreadyFollowed();
             followed = before;
         }
-        if (!await clients.Exists(id, cancel))
-            return TypedResults.NotFound();
-        LoggedSetRow row = Row(clients.CoachId, id, setId, set, followed?.Id, clock.GetUtcNow());
+        LoggedSetRow row = Row(clients.PracticeId, id, setId, set, followed?.Id, clock.GetUtcNow());
         return await log.Record(row, followed?.Date, cancel) switch
         {
             Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorViews.View(row)),
@@ -153,7 +158,7 @@ public static class FloorEndpoints
             return AlreadyFollowed();
         var row = new LoggedSetRow
         {
-            CoachId = clients.CoachId,
+            PracticeId = clients.PracticeId,
             Id = withdrawalId,
             ClientId = id,
             Date = set.Date,
@@ -222,10 +227,10 @@ public static class FloorEndpoints
             "Nothing was changed. Load the session again, look at how the set stands now, and correct that."
         );
 
-    private static LoggedSetRow Row(Guid coachId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) =>
+    private static LoggedSetRow Row(Guid practiceId, Guid clientId, Guid setId, LogSet set, Guid? supersedes, DateTimeOffset now) =>
         new()
         {
-            CoachId = coachId,
+            PracticeId = practiceId,
             Id = setId,
             ClientId = clientId,
             Date = set.Date,

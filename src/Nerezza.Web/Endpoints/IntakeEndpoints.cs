@@ -34,6 +34,7 @@ public static class IntakeEndpoints
         Guid id,
         ClientStore clients,
         LogStore log,
+        RoomStore rooms,
         PlanService desk,
         ExerciseCatalogue catalogue,
         CancellationToken cancel
@@ -49,7 +50,9 @@ public static class IntakeEndpoints
                 Facts = file.Client.Facts,
                 Schools = file.Client.Schools,
                 FactsVersion = file.Client.Version,
-                Equipment = file.Equipment.Document,
+                Equipment = file.Kit,
+                Room = file.Room is { } room ? new RoomName(room.Id, room.Name) : null,
+                Rooms = [.. (await rooms.Names(cancel)).Select(room => new RoomName(room.Id, room.Name))],
                 EquipmentVersion = file.Equipment.Version,
                 Entered = [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
                 Maxes = [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
@@ -126,6 +129,11 @@ public static class IntakeEndpoints
             return Problems.Invalid(faults);
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
+        if (file.Room is { } room)
+            return Problems.Conflict(
+                $"This is the kit of {room.Name}.",
+                "Change it under Practice, for everybody who trains there, or give the client kit of their own first."
+            );
         file.Equipment.Document = save.Equipment;
         return await clients.Save(file.Equipment, (uint)save.Version, cancel) ? TypedResults.NoContent() : Problems.LostRace();
     }
@@ -144,7 +152,7 @@ public static class IntakeEndpoints
             return Problems.Invalid([new Fault("kg", "0 is too light to tell a max; a load above 0 expected")]);
         if (!await clients.Exists(id, cancel))
             return TypedResults.NotFound();
-        MaxRow row = CaseAssembly.Max(clients.CoachId, id, set);
+        MaxRow row = CaseAssembly.Max(clients.PracticeId, id, set);
         await clients.AddMax(row, cancel);
         return TypedResults.Created($"/api/clients/{id}/maxes/{row.Id}", new NewId(row.Id));
     }

@@ -77,7 +77,7 @@ public static class ScreenEndpoints
             return TypedResults.NotFound();
         var row = new ScreenRow
         {
-            CoachId = clients.CoachId,
+            PracticeId = clients.PracticeId,
             Id = Guid.CreateVersion7(),
             ClientId = id,
             Date = date,

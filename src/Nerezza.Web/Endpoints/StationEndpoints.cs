@@ -44,5 +44,5 @@ public static class StationEndpoints
 
     /// <summary>Whether there is what a plan rests on: days, kit, and a set that tells how strong the client is.</summary>
     private static bool IsKnown(ClientFile file, bool isStrong) =>
-        file.Client.Facts.Days.Count > 0 && file.Equipment.Document.Items is { Count: > 0 } && isStrong;
+        file.Client.Facts.Days.Count > 0 && file.Kit.Items is { Count: > 0 } && isStrong;
 }

@@ -3,22 +3,27 @@ using Microsoft.AspNetCore.RateLimiting;
 
 namespace Nerezza.Web.Hosting;
 
-/// <summary>Limits on guessing.</summary>
+/// <summary>Limits on guessing: passwords, codes, links.</summary>
 internal static class RateLimits
 {
     public const string SignIn = "sign-in";
     private const int TriesAMinute = 20;
 
-    public static void Configure(RateLimiterOptions options)
+    /// <summary>By address; a gym whose phones share one can raise it (NEREZZA_TRIES_A_MINUTE, docs/deploy.md).</summary>
+    public static void AddRateLimits(this WebApplicationBuilder builder)
     {
-        options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-        options.AddPolicy(
-            SignIn,
-            http =>
-                RateLimitPartition.GetFixedWindowLimiter(
-                    http.Connection.RemoteIpAddress?.ToString() ?? "",
-                    _ => new FixedWindowRateLimiterOptions { PermitLimit = TriesAMinute, Window = TimeSpan.FromMinutes(1) }
-                )
-        );
+        int tries = int.TryParse(builder.Configuration["NEREZZA_TRIES_A_MINUTE"], out int set) ? set : TriesAMinute;
+        builder.Services.AddRateLimiter(options =>
+        {
+            options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            options.AddPolicy(
+                SignIn,
+                http =>
+                    RateLimitPartition.GetFixedWindowLimiter(
+                        http.Connection.RemoteIpAddress?.ToString() ?? "",
+                        _ => new FixedWindowRateLimiterOptions { PermitLimit = tries, Window = TimeSpan.FromMinutes(1) }
+                    )
+            );
+        });
     }
 }

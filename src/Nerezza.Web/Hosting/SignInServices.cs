@@ -4,13 +4,20 @@ using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.Options;
 using Nerezza.Data;
+using Nerezza.Web.Accounts;
 
 namespace Nerezza.Web.Hosting;
 
 /// <summary>Sign-in by the framework's Identity: passwords, cookies, and the keys that protect them.</summary>
 internal static class SignInServices
 {
-    private const int LeastPasswordLength = 10;
+    /// <summary>NIST SP 800-63B asks for 8 at least; 10 where it is the only factor (assumption).</summary>
+    public const int LeastPasswordLength = 10;
+    private const int MostWrongCodes = 5;
+
+    // Assumptions: how long too many wrong codes shut, and how long a link to a new password is good.
+    private static readonly TimeSpan LockedFor = TimeSpan.FromMinutes(5),
+        LinkGood = TimeSpan.FromHours(24);
 
     public static void AddSignIn(this WebApplicationBuilder builder)
     {
@@ -26,9 +33,17 @@ internal static class SignInServices
                     options.Password.RequireLowercase =
                         false;
                 options.User.RequireUniqueEmail = true;
+                // A name is an e-mail address: its rule is enough.
+                options.User.AllowedUserNameCharacters = "";
+                // Of wrong codes after the right password: a stranger shuts nobody out.
+                options.Lockout.MaxFailedAccessAttempts = MostWrongCodes;
+                options.Lockout.DefaultLockoutTimeSpan = LockedFor;
             })
             .AddEntityFrameworkStores<NerezzaContext>()
+            .AddPasswordValidator<CommonPasswords>()
+            .AddDefaultTokenProviders()
             .AddSignInManager();
+        builder.Services.Configure<DataProtectionTokenProviderOptions>(options => options.TokenLifespan = LinkGood);
         builder
             .Services.AddAuthentication(IdentityConstants.ApplicationScheme)
             .AddIdentityCookies(cookies =>

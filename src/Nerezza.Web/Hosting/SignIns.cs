@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.Extensions.Options;
 using Nerezza.Data.Accounts;
+using Nerezza.Web.Accounts;
 
 namespace Nerezza.Web.Hosting;
 
@@ -27,13 +28,19 @@ internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock)
         options.SlidingExpiration = true;
     }
 
-    public async Task<string> StoreAsync(AuthenticationTicket ticket)
+    public Task<string> StoreAsync(AuthenticationTicket ticket) => Store(ticket, "");
+
+    public Task<string> StoreAsync(AuthenticationTicket ticket, HttpContext httpContext, CancellationToken cancellationToken) =>
+        Store(ticket, DeviceName.Of(httpContext.Request.Headers.UserAgent.ToString()));
+
+    private async Task<string> Store(AuthenticationTicket ticket, string device)
     {
         DateTimeOffset now = clock.GetUtcNow();
         var user = Guid.Parse(ticket.Principal.FindFirstValue(ClaimTypes.NameIdentifier)!);
         return await With(store =>
             store.Add(
                 user,
+                device,
                 TicketSerializer.Default.Serialize(ticket),
                 now,
                 ticket.Properties.ExpiresUtc ?? now + Unused,
@@ -58,9 +65,18 @@ internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock)
     public Task<AuthenticationTicket?> RetrieveAsync(string key) =>
         With(async store =>
             await store.Find(key, clock.GetUtcNow(), CancellationToken.None) is { } row
-                ? TicketSerializer.Default.Deserialize(row.Ticket)
+                ? Marked(TicketSerializer.Default.Deserialize(row.Ticket), row.Id)
                 : null
         );
+
+    /// <summary>Under which the ticket says which of a person's sign-ins it is.</summary>
+    public const string Id = "nerezza.sign-in";
+
+    private static AuthenticationTicket? Marked(AuthenticationTicket? ticket, Guid id)
+    {
+        ticket?.Properties.SetString(Id, id.ToString());
+        return ticket;
+    }
 
     public Task RemoveAsync(string key) =>
         With(async store =>

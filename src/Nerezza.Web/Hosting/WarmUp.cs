@@ -95,7 +95,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
     private static async Task Query(IServiceProvider services, CancellationToken cancel)
     {
         (Guid coach, Guid client) = await services.GetRequiredService<AnyClient>().WithPlan(cancel) ?? (Guid.Empty, Guid.Empty);
-        services.GetRequiredService<CoachScope>().Enter(coach);
+        services.GetRequiredService<AccessScope>().Enter(coach);
         DateOnly today = services.GetRequiredService<PlanService>().Today;
         await services.GetRequiredService<ClientStore>().AllFiles(cancel);
         await services.GetRequiredService<PlanStore>().FromOfAll(today, cancel);

@@ -32,7 +32,7 @@ internal static class CaseAssembly
             Format = "nerezza.case",
             Version = 1,
             Client = file.Client.Facts,
-            Equipment = file.Equipment.Document,
+            Equipment = file.Kit,
             Schools = file.Client.Schools,
             Screen = file.Screen?.Screen,
             ScreenedOn = file.Screen?.Date,
@@ -112,12 +112,12 @@ internal static class CaseAssembly
 
     /// <summary>The screens that an imported or new case brings; none where it brings nothing.</summary>
     /// <param name="day">The day of the newest where the case does not say.</param>
-    public static IEnumerable<ScreenRow> Screens(Guid coachId, Guid clientId, CaseDocument document, DateOnly day)
+    public static IEnumerable<ScreenRow> Screens(Guid practiceId, Guid clientId, CaseDocument document, DateOnly day)
     {
         ScreenRow Row(DateOnly on, ScreenSection? screen, IReadOnlyList<FaultSection>? faults) =>
             new()
             {
-                CoachId = coachId,
+                PracticeId = practiceId,
                 Id = Guid.CreateVersion7(),
                 ClientId = clientId,
                 Date = on,
@@ -146,10 +146,10 @@ internal static class CaseAssembly
             Amrap = row.Amrap,
         };
 
-    public static MaxRow Max(Guid coachId, Guid clientId, StrengthSection set) =>
+    public static MaxRow Max(Guid practiceId, Guid clientId, StrengthSection set) =>
         new()
         {
-            CoachId = coachId,
+            PracticeId = practiceId,
             Id = Guid.CreateVersion7(),
             ClientId = clientId,
             Exercise = set.Exercise,

@@ -33,6 +33,9 @@ public sealed record FloorDay
     /// <summary>What the kit can load.</summary>
     public required Loader Loader { get; init; }
 
+    /// <summary>Which findings whoever looks is told of.</summary>
+    public ToldFindings Told { get; init; } = ToldFindings.All;
+
     /// <summary>The session with its week; null when none is planned.</summary>
     public (Week Week, Session Session)? Planned => Plan.Block?.On(Date);
 

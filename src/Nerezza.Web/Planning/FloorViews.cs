@@ -34,8 +34,18 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
     ];
 
     /// <summary>What is done every day, away from the sessions: work for range, and relief.</summary>
-    public IReadOnlyList<DailyWork> Daily(Plan plan) =>
-        [.. plan.Selection.Daily.Select(one => new DailyWork(one.Exercise.Id, _words.Because(one)))];
+    public IReadOnlyList<DailyWork> Daily(Plan plan) => Daily(plan, ToldFindings.All);
+
+    /// <summary>The same for whoever looks at a day.</summary>
+    public IReadOnlyList<DailyWork> Daily(FloorDay day) => Daily(day.Plan, day.Told);
+
+    private List<DailyWork> Daily(Plan plan, ToldFindings told) =>
+        [
+            .. plan.Selection.Daily.Select(one => new DailyWork(
+                one.Exercise.Id,
+                told.Tells(one.Answers) ? _words.Because(one) : one.Exercise.Name
+            )),
+        ];
 
     /// <summary>What the session of a day came to.</summary>
     /// <param name="case">With the session in the log.</param>
@@ -108,8 +118,8 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
             Exercise = item.Exercise,
             Name = exercise.Name,
             Role = item.Role,
-            Because = _words.Because(item),
-            Answers = item.Answers.Count > 0,
+            Because = day.Told.Tells(item.Answers) ? _words.Because(item) : "",
+            Answers = item.Answers.Count > 0 && day.Told.Tells(item.Answers),
             Changed = "",
             Cues = item.Cues,
             SetUp = FloorWords.Text(item, catalogue),

@@ -26,7 +26,7 @@ public sealed class OwnCatalogue
         // What asks for a signed-in coach shows their exercises; pages and scripts ask for nobody.
         if (
             http.GetEndpoint()?.Metadata.GetMetadata<IAuthorizeData>() is not null
-            && services.GetRequiredService<CoachScope>().CoachId != Guid.Empty
+            && services.GetRequiredService<AccessScope>().PracticeId != Guid.Empty
         )
             await services.GetRequiredService<OwnCatalogue>().Load(services.GetRequiredService<OwnExerciseStore>(), http.RequestAborted);
         await next(http);

@@ -84,7 +84,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         PlanDocument made = _mapping.ToDocument(plan);
         return new PlanRow
         {
-            CoachId = file.Client.CoachId,
+            PracticeId = file.Client.PracticeId,
             Id = Guid.CreateVersion7(),
             ClientId = file.Client.Id,
             Number = number,
@@ -122,7 +122,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         PlanDocument made = _mapping.ToDocument(Current(row, file, log, edits));
         return new PlanRow
         {
-            CoachId = row.CoachId,
+            PracticeId = row.PracticeId,
             Id = Guid.CreateVersion7(),
             ClientId = row.ClientId,
             Number = number,

@@ -28,6 +28,38 @@ internal static class Problems
             type: "nerezza:lost-race"
         );
 
+    /// <summary>Somebody in several practices has not said which.</summary>
+    public static ProblemHttpResult ChoosePractice() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status403Forbidden,
+            title: "Choose the practice first.",
+            detail: "You are in several. Load the page again and choose one.",
+            type: "nerezza:choose"
+        );
+
+    /// <summary>A client who is not there, or not for this caller: nobody learns which.</summary>
+    public static ProblemHttpResult NoClient() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status404NotFound,
+            title: "There is no such client here.",
+            detail: "They were erased, or are not shared with you any more.",
+            type: "nerezza:no-client"
+        );
+
+    public static ProblemHttpResult NotAllowed(string detail) =>
+        TypedResults.Problem(statusCode: StatusCodes.Status403Forbidden, title: "You may not do this.", detail: detail);
+
+    public static ProblemHttpResult TooManyTries() =>
+        TypedResults.Problem(statusCode: StatusCodes.Status429TooManyRequests, title: "Too many tries. Wait five minutes, then try again.");
+
+    /// <summary>A link that leads nowhere: nobody learns whether it ever did.</summary>
+    public static ProblemHttpResult DeadLink() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status410Gone,
+            title: "This link is not good any more.",
+            detail: "It was used, taken back or is too old. Ask for a new one."
+        );
+
     public static ProblemHttpResult Locked(string text) =>
         TypedResults.Problem(statusCode: StatusCodes.Status423Locked, title: "Training is stopped until this is cleared.", detail: text);
 

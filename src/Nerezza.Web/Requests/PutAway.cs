@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Authorization;
 using Nerezza.Data.Stores;
 
 namespace Nerezza.Web.Requests;
@@ -10,20 +11,24 @@ internal static class PutAway
 {
     private const string Client = "id";
 
-    /// <summary>Middleware after authorization: refuses changes of a client who is put away.</summary>
+    /// <summary>Middleware after authorization: refuses changes of a client who is put away, and of one who is not there before the body is
+    /// read.</summary>
     public static async Task Guard(HttpContext http, RequestDelegate next)
     {
         bool changes = !HttpMethods.IsGet(http.Request.Method) && !HttpMethods.IsHead(http.Request.Method);
         if (
             changes
             && http.GetEndpoint() is { } endpoint
-            && endpoint.Metadata.GetMetadata<AlsoWhenPutAway>() is null
+            && endpoint.Metadata.GetMetadata<IAuthorizeData>() is not null
             && Guid.TryParse(http.GetRouteValue(Client) as string, out Guid id)
-            && await http.RequestServices.GetRequiredService<ClientStore>().IsArchived(id, http.RequestAborted)
         )
         {
-            await Problems.PutAway().ExecuteAsync(http);
-            return;
+            bool? isArchived = await http.RequestServices.GetRequiredService<ClientStore>().IsArchived(id, http.RequestAborted);
+            if (isArchived is null || (isArchived is true && endpoint.Metadata.GetMetadata<AlsoWhenPutAway>() is null))
+            {
+                await (isArchived is null ? Problems.NoClient() : Problems.PutAway()).ExecuteAsync(http);
+                return;
+            }
         }
         await next(http);
     }

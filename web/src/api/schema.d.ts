@@ -86,6 +86,147 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChoosePractice"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginPractice"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mail-box": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LetterView"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -242,6 +383,1675 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AccountView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/email": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangeEmail"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangePassword"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    device: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/two-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AuthenticatorCode"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecoveryCodes"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WithPassword"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AuthenticatorKey"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/two-factor/removal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WithPassword"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/two-factor/recovery-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WithPassword"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecoveryCodes"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password/forgotten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ForgottenPassword"];
+                };
+            };
+            responses: {
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ResetPassword"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PracticeView"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SavePractice"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{userId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    userId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangeRole"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    userId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{userId}/password-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    userId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewLink"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveRoom"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewId"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{room}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    room: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveRoom"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    room: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["InviteColleague"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewInvitation"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    invitation: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["InvitationToken"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["InvitationView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeInvitation"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/sharing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SharingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HandOver"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/shares/{userId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    userId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShareClient"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    userId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewInvitation"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/invitation/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    invitation: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/lifter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/notes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChooseRoom"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    before?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ChangesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ClientFileDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/erasure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Erasing"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    date: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AheadView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnswerOwn"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WriteNote"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -2522,6 +4332,13 @@ export interface components {
     schemas: {
         /** @enum {unknown} */
         AccessorySchool: "stimulus" | "positions" | "muscles" | null;
+        AccountView: {
+            email: string;
+            twoFactor: boolean;
+            /** Format: int32 */
+            recoveryCodesLeft: number;
+            devices: components["schemas"]["DeviceLine"][];
+        };
         AdviceBasis: {
             /** Format: double */
             curve: number;
@@ -2552,14 +4369,48 @@ export interface components {
             name: string;
             because: string;
         };
+        AheadLine: {
+            exercise: string;
+            name: string;
+            sets: components["schemas"]["SetPart"][];
+        };
+        AheadSession: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            week: number;
+            weekKind: components["schemas"]["WeekKind"];
+            /** Format: int32 */
+            minutes: number;
+            lines: components["schemas"]["AheadLine"][];
+        };
+        AheadView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            stop: null | string;
+            ahead: components["schemas"]["AheadSession"][];
+            done: components["schemas"]["DoneDay"][];
+            questions: components["schemas"]["OwnQuestion"][];
+            pain: components["schemas"]["OwnPain"][];
+            notes: components["schemas"]["NoteLine"][];
+        };
         /** @enum {unknown} */
         AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
+        AnswerOwn: {
+            yes: components["schemas"]["HealthFlag"][];
+            morning: components["schemas"]["MorningScore"][];
+            /** Format: date */
+            date: string;
+        };
         ArchivedClient: {
             /** Format: uuid */
             id: string;
             name: string;
             /** Format: date-time */
             at: string;
+            /** Format: date-time */
+            eraseAt: null | string;
         };
         AskView: {
             ask: components["schemas"]["ScreenAsk"];
@@ -2574,6 +4425,13 @@ export interface components {
             kg: number[];
             saferKg: number[];
             bolderKg: number[];
+        };
+        AuthenticatorCode: {
+            code: string;
+        };
+        AuthenticatorKey: {
+            key: string;
+            address: string;
         };
         BandPointSection: {
             /** Format: double */
@@ -2599,6 +4457,14 @@ export interface components {
             /** Format: double */
             kg: number;
             kind?: null | components["schemas"]["Implement"];
+        };
+        BeginPractice: {
+            code: string;
+            practice: string;
+            name: string;
+            email: string;
+            password: string;
+            putDemoAside: boolean;
         };
         BiasPart: {
             /** Format: double */
@@ -2652,6 +4518,12 @@ export interface components {
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
         };
+        CameIn: {
+            /** Format: date */
+            date: string;
+            answers: components["schemas"]["ReadinessSection"];
+            taken: boolean;
+        };
         CaseDocument: {
             format: string;
             /** Format: int32 */
@@ -2702,6 +4574,34 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         };
+        ChangeEmail: {
+            password: string;
+            email: string;
+        };
+        /** @enum {unknown} */
+        ChangeKind: "plan" | "findings" | "health" | "clearance" | "pain" | "max" | "screen" | "exercises" | "kit" | "home-coach" | "share" | "invitation" | "person" | "put-away" | "erasure";
+        ChangeLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            who: string;
+            kind: components["schemas"]["ChangeKind"];
+            what: string;
+            before: string;
+            after: string;
+        };
+        ChangePassword: {
+            password: string;
+            newPassword: string;
+        };
+        ChangeRole: {
+            role: components["schemas"]["PracticeRole"];
+        };
+        ChangesView: {
+            changes: components["schemas"]["ChangeLine"][];
+            hasMore: boolean;
+        };
         /** @enum {unknown} */
         CheckCode: "hinge-spacing" | "session-too-long" | "load-not-loadable" | "guardian-consent" | "pattern-missing" | "block-length" | "weekly-high" | "weekly-low" | "session-cap" | "axial-budget" | "rectus-femoris-missing" | "push-pull-imbalance" | "deload-missing" | "strength-rest" | "lunge-spacing" | "sport-clash" | "order" | "strength-circuit" | "superset-clash" | "rep-range-repeat" | "grip-before-pull" | "jump-too-big" | "emphasis-late" | "pain-conflict" | "rung-locked" | "equipment-missing" | "no-safeties" | "ramp-too-fast" | "finding-unanswered" | "referral-open" | "same-lift-twice" | "floor-pull-reps" | "too-light" | "no-progress" | "minutes-unused";
         CheckPart: {
@@ -2723,6 +4623,12 @@ export interface components {
             because: string;
             fix: null | string;
             edits: components["schemas"]["EditSection"][];
+        };
+        ChoosePractice: {
+            practice: string;
+        };
+        ChooseRoom: {
+            room?: null | string;
         };
         ChosenLine: {
             face: components["schemas"]["ExerciseFace"];
@@ -2762,6 +4668,20 @@ export interface components {
             date: string;
             flags?: null | components["schemas"]["HealthFlag"][];
         };
+        /** @enum {unknown} */
+        ClientAccess: "none" | "read" | "own" | "work" | "home";
+        ClientFileDocument: {
+            format?: string;
+            /** Format: int32 */
+            version?: number;
+            case: components["schemas"]["CaseDocument"];
+            decisions: components["schemas"]["FindingDecision"][];
+            picks: components["schemas"]["Pick"][];
+            plans: components["schemas"]["KeptPlan"][];
+            cameIn: components["schemas"]["CameIn"][];
+            notes: components["schemas"]["NoteLine"][];
+            changes: components["schemas"]["ChangeLine"][];
+        };
         ClientLine: {
             /** Format: uuid */
             id: string;
@@ -2796,6 +4716,11 @@ export interface components {
             trainsAlone?: null | boolean;
             guardianConsent?: null | boolean;
             health?: null | components["schemas"]["HealthSection"];
+        };
+        ColleagueLine: {
+            /** Format: uuid */
+            userId: string;
+            name: string;
         };
         CompetitionSection: {
             /** Format: date */
@@ -2865,11 +4790,31 @@ export interface components {
             evidence: string;
             station: components["schemas"]["Station"];
         };
+        DeviceLine: {
+            /** Format: uuid */
+            id: string;
+            device: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            usedAt: string;
+            isThis: boolean;
+        };
         /** @enum {unknown} */
         Diet: "surplus" | "maintenance" | "deficit" | null;
         DislikeSection: {
             exercise: string;
             never?: null | boolean;
+        };
+        DoneDay: {
+            /** Format: date */
+            date: string;
+            lines: components["schemas"]["DoneLine"][];
+        };
+        DoneLine: {
+            exercise: string;
+            name: string;
+            sets: components["schemas"]["SetView"][];
         };
         DoubtLine: {
             field: null | string;
@@ -2967,6 +4912,10 @@ export interface components {
             bands?: null | components["schemas"]["BandSection"][];
             /** Format: double */
             stackStepKg?: null | number;
+        };
+        Erasing: {
+            /** Format: date-time */
+            at: string;
         };
         /** @enum {unknown} */
         EventKind: "carry-medley" | "loaded-throw" | "floor-pick";
@@ -3155,6 +5104,15 @@ export interface components {
         };
         /** @enum {unknown} */
         FindingCode: "ankle-range" | "hip-range" | "thoracic-range" | "shoulder-range" | "hamstring-range" | "spinal-control" | "squat-timing" | "hinge-timing" | "brace" | "quads-weak" | "glutes-weak" | "hamstrings-weak" | "upper-back-weak" | "lats-weak" | "abductors-weak" | "calves-weak" | "grip-weak" | "lockout-weak" | "floor-weak" | "bottom-weak" | "side-asymmetry" | "long-thighs" | "glutes-not-felt" | "carry-endurance" | "hip-power" | "pain-flexion" | "pain-extension" | "pain-knee" | "pain-other" | "refer";
+        FindingDecision: {
+            code: components["schemas"]["FindingCode"];
+            cause: null | components["schemas"]["Cause"];
+            verdict: components["schemas"]["Verdict"];
+            reason: string;
+            /** Format: int32 */
+            severity: null | number;
+            side: null | components["schemas"]["Side"];
+        };
         FindingLine: {
             code: components["schemas"]["FindingCode"];
             cause: null | components["schemas"]["Cause"];
@@ -3307,8 +5265,14 @@ export interface components {
             reps: number;
             perSide: null | number[];
         };
+        ForgottenPassword: {
+            email: string;
+        };
         /** @enum {unknown} */
         Goal: "strength" | "muscle" | "events" | "general" | "return" | null;
+        HandOver: {
+            userId?: null | string;
+        };
         /** @enum {unknown} */
         HandSupport: "none" | "post";
         /** @enum {unknown} */
@@ -3395,6 +5359,8 @@ export interface components {
             equipment: components["schemas"]["EquipmentSection"];
             /** Format: uint32 */
             equipmentVersion: number;
+            room: null | components["schemas"]["RoomName"];
+            rooms: components["schemas"]["RoomName"][];
             entered: components["schemas"]["EnteredMax"][];
             maxes: components["schemas"]["MaxPart"][];
             estimates: components["schemas"]["SegmentsSection"];
@@ -3403,6 +5369,28 @@ export interface components {
             kitGroups: components["schemas"]["KitGroup"][];
             doubts: components["schemas"]["DoubtLine"][];
             barKinds: components["schemas"]["Implement"][];
+        };
+        InvitationLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: components["schemas"]["PracticeRole"];
+            /** Format: uuid */
+            clientId: null | string;
+            /** Format: date-time */
+            expiresAt: string;
+        };
+        InvitationToken: {
+            token: string;
+        };
+        InvitationView: {
+            practice: string;
+            name: string;
+            role: components["schemas"]["PracticeRole"];
+        };
+        InviteColleague: {
+            name: string;
+            role: components["schemas"]["PracticeRole"];
         };
         /** @enum {unknown} */
         Isolation: "after" | "pre-exhaust" | null;
@@ -3417,6 +5405,15 @@ export interface components {
             warmUp: components["schemas"]["WarmUpPart"][];
             settings: components["schemas"]["SettingsPart"];
             sets: components["schemas"]["SetPart"][];
+        };
+        KeptPlan: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            madeAt: string;
+            inputs: components["schemas"]["CaseDocument"];
+            edits: components["schemas"]["EditSection"][];
+            plan: components["schemas"]["PlanDocument"];
         };
         KeptScreen: {
             /** Format: date */
@@ -3470,6 +5467,13 @@ export interface components {
             high: number;
             /** Format: int32 */
             sessions: number;
+        };
+        LetterView: {
+            to: string;
+            subject: string;
+            text: string;
+            /** Format: date-time */
+            at: string;
         };
         /** @enum {unknown} */
         Level: "novice" | "intermediate" | "advanced";
@@ -3538,6 +5542,13 @@ export interface components {
             rows: components["schemas"]["LeverRow"][];
             caution: string;
             notes: components["schemas"]["ModelNote"][];
+        };
+        LifterLine: {
+            /** Format: uuid */
+            userId: string;
+            name: string;
+            /** Format: date-time */
+            since: string;
         };
         LoadChoice: {
             /** Format: double */
@@ -3646,13 +5657,25 @@ export interface components {
         /** @enum {unknown} */
         MaxSource: "measured" | "ratio" | "log" | "guess";
         Me: {
-            email: null | string;
-            practice: null | string;
             token: string;
+            email: null | string;
+            practice: null | components["schemas"]["OpenPractice"];
+            practices: components["schemas"]["PracticeChoice"][];
+            canBegin: boolean;
+            hasDemo: boolean;
+            hasMail: boolean;
+            hasMailBox: boolean;
+            address: string;
+            reachesPhones: boolean;
         };
         ModelNote: {
             text: string;
             source: string;
+        };
+        MorningScore: {
+            region: components["schemas"]["PainRegion"];
+            /** Format: int32 */
+            score: number;
         };
         Moved: {
             /** Format: double */
@@ -3709,6 +5732,17 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NewInvitation: {
+            /** Format: uuid */
+            id: string;
+            link: string;
+            /** Format: date-time */
+            expiresAt: string;
+            reachesPhones: boolean;
+        };
+        NewLink: {
+            link: string;
+        };
         Norm: {
             /** Format: double */
             adequate: number;
@@ -3717,6 +5751,14 @@ export interface components {
             /** Format: double */
             severe: number;
             text: string;
+        };
+        NoteLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            text: string;
+            isRead: boolean;
         };
         NoteReadiness: {
             /** Format: date */
@@ -3729,6 +5771,17 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        OpenPractice: {
+            /** Format: uuid */
+            id: string;
+            practice: string;
+            isDemo: boolean;
+            units: components["schemas"]["Units"];
+            role: components["schemas"]["PracticeRole"];
+            name: string;
+            /** Format: uuid */
+            clientId: null | string;
+        };
         /** @enum {unknown} */
         Origin: "shipped" | "own" | "put-away";
         /** @enum {unknown} */
@@ -3739,6 +5792,16 @@ export interface components {
             /** Format: int32 */
             minutes?: null | number;
             hard?: null | boolean;
+        };
+        OwnPain: {
+            region: components["schemas"]["PainRegion"];
+            /** Format: double */
+            nextMorning: null | number;
+        };
+        OwnQuestion: {
+            flag: components["schemas"]["HealthFlag"];
+            text: string;
+            answered: boolean;
         };
         PainNowSection: {
             region: components["schemas"]["PainRegion"];
@@ -3800,6 +5863,20 @@ export interface components {
         };
         /** @enum {unknown} */
         Pattern: "squat" | "hinge" | "thrust" | "abduction" | "lunge" | "knee-extension" | "knee-flexion" | "calf" | "carry" | "throw" | "press-horizontal" | "press-vertical" | "pull-horizontal" | "pull-vertical" | "arms" | "trunk" | "priming" | "mobility" | "drill";
+        PersonLine: {
+            /** Format: uuid */
+            userId: string;
+            name: string;
+            email: string;
+            role: components["schemas"]["PracticeRole"];
+            /** Format: uuid */
+            clientId: null | string;
+            /** Format: date-time */
+            since: string;
+            /** Format: int32 */
+            clients: number;
+            isYou: boolean;
+        };
         Pick: {
             exercise: string;
             kind: components["schemas"]["PickKind"];
@@ -3869,6 +5946,23 @@ export interface components {
         };
         /** @enum {unknown} */
         Position: "start-of-the-pull" | "bottom-of-the-squat" | "lockout" | "upright-trunk" | "braced-trunk" | "one-leg-balance";
+        PracticeChoice: {
+            /** Format: uuid */
+            id: string;
+            practice: string;
+            role: components["schemas"]["PracticeRole"];
+        };
+        /** @enum {unknown} */
+        PracticeRole: "owner" | "coach" | "lifter";
+        PracticeView: {
+            name: string;
+            units: components["schemas"]["Units"];
+            people: components["schemas"]["PersonLine"][];
+            invitations: components["schemas"]["InvitationLine"][];
+            rooms: components["schemas"]["RoomLine"][];
+            kitGroups: components["schemas"]["KitGroup"][];
+            barKinds: components["schemas"]["Implement"][];
+        };
         /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
         ProposedSet: {
@@ -3925,6 +6019,9 @@ export interface components {
         };
         /** @enum {unknown} */
         RearFoot: "floor" | "bench";
+        RecoveryCodes: {
+            codes: string[];
+        };
         /** @enum {unknown} */
         ReferralLevel: "stop" | "before-loading" | "before-heavy" | "soon";
         ReferralPart: {
@@ -3945,8 +6042,28 @@ export interface components {
             /** Format: double */
             rir: number;
         };
+        ResetPassword: {
+            user: string;
+            token: string;
+            password: string;
+        };
         /** @enum {unknown} */
-        Role: "priming" | "skill" | "main" | "second" | "accessory" | "single-joint" | "trunk" | "carry" | "capacity";
+        Role: "priming" | "skill" | "main" | "second" | "accessory" | "single-joint" | "trunk" | "carry" | "capacity" | null;
+        RoomLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            kit: components["schemas"]["EquipmentSection"];
+            /** Format: uint32 */
+            version: number;
+            /** Format: int32 */
+            clients: number;
+        };
+        RoomName: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         SaveEquipment: {
             equipment: components["schemas"]["EquipmentSection"];
             /** Format: double */
@@ -3973,6 +6090,16 @@ export interface components {
             picks: components["schemas"]["PickLine"][];
             /** Format: double */
             version: number;
+        };
+        SavePractice: {
+            name: string;
+            units: components["schemas"]["Units"];
+        };
+        SaveRoom: {
+            name: string;
+            kit: components["schemas"]["EquipmentSection"];
+            /** Format: double */
+            version?: null | number;
         };
         SaveScreen: {
             screen: components["schemas"]["ScreenSection"];
@@ -4192,6 +6319,33 @@ export interface components {
         Sex: "female" | "male" | "unspecified" | null;
         /** @enum {unknown} */
         Share: "whole" | "half" | "quarter";
+        ShareClient: {
+            access: components["schemas"]["ClientAccess"];
+            /** Format: date */
+            until?: null | string;
+        };
+        ShareLine: {
+            /** Format: uuid */
+            userId: string;
+            name: string;
+            access: components["schemas"]["ClientAccess"];
+            /** Format: date */
+            until: null | string;
+        };
+        SharingView: {
+            client: string;
+            access: components["schemas"]["ClientAccess"];
+            /** Format: uuid */
+            homeCoach: null | string;
+            colleagues: components["schemas"]["ColleagueLine"][];
+            shares: components["schemas"]["ShareLine"][];
+            lifter: null | components["schemas"]["LifterLine"];
+            invitation: null | components["schemas"]["InvitationLine"];
+            wantsConsent: boolean;
+            notes: components["schemas"]["NoteLine"][];
+            /** Format: date-time */
+            eraseAt: null | string;
+        };
         /** @enum {unknown} */
         Shift: "left" | "right" | "none" | null;
         /** @enum {unknown} */
@@ -4209,6 +6363,7 @@ export interface components {
         SignIn: {
             email: string;
             password: string;
+            code?: null | string;
         };
         SlotLine: {
             exercise: string;
@@ -4260,7 +6415,7 @@ export interface components {
             limit: null | number;
         };
         /** @enum {unknown} */
-        Station: "intake" | "health" | "screen" | "findings" | "block" | "floor";
+        Station: "intake" | "health" | "screen" | "findings" | "block" | "floor" | "people";
         /** @enum {unknown} */
         StationState: "empty" | "begun" | "done" | "out-of-date";
         StationsView: {
@@ -4339,6 +6494,12 @@ export interface components {
             /** Format: double */
             lowBackNm: number;
         };
+        TakeInvitation: {
+            token: string;
+            name: string;
+            email: string;
+            password: string;
+        };
         TakeSchool: {
             school: components["schemas"]["AccessorySchool"];
             /** Format: double */
@@ -4350,9 +6511,11 @@ export interface components {
             picks: components["schemas"]["PickLine"][];
         };
         /** @enum {unknown} */
+        Units: "kg" | "lb";
+        /** @enum {unknown} */
         Urgency: "emergency" | "doctor" | "clearance";
         /** @enum {unknown} */
-        Verdict: "accepted" | "rejected" | "added" | null;
+        Verdict: "accepted" | "rejected" | "added";
         VersionDifference: {
             /** Format: int32 */
             from: number;
@@ -4408,11 +6571,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Weekday: "mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun";
+        WithPassword: {
+            password: string;
+        };
         WithdrawSet: {
             id: string;
         };
         /** @enum {unknown} */
         WorkSets: "straight" | "ramp" | "ascending" | null;
+        WriteNote: {
+            id: string;
+            text: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -4421,18 +6591,26 @@ export interface components {
     pathItems: never;
 }
 export type AccessorySchool = components['schemas']['AccessorySchool'];
+export type AccountView = components['schemas']['AccountView'];
 export type AdviceBasis = components['schemas']['AdviceBasis'];
 export type AdviceSet = components['schemas']['AdviceSet'];
 export type AgainstLine = components['schemas']['AgainstLine'];
+export type AheadLine = components['schemas']['AheadLine'];
+export type AheadSession = components['schemas']['AheadSession'];
+export type AheadView = components['schemas']['AheadView'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
+export type AnswerOwn = components['schemas']['AnswerOwn'];
 export type ArchivedClient = components['schemas']['ArchivedClient'];
 export type AskView = components['schemas']['AskView'];
 export type Asked = components['schemas']['Asked'];
 export type AttemptsView = components['schemas']['AttemptsView'];
+export type AuthenticatorCode = components['schemas']['AuthenticatorCode'];
+export type AuthenticatorKey = components['schemas']['AuthenticatorKey'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarPart = components['schemas']['BarPart'];
 export type BarSection = components['schemas']['BarSection'];
+export type BeginPractice = components['schemas']['BeginPractice'];
 export type BiasPart = components['schemas']['BiasPart'];
 export type BlockBase = components['schemas']['BlockBase'];
 export type BlockFocus = components['schemas']['BlockFocus'];
@@ -4441,20 +6619,32 @@ export type BlockPart = components['schemas']['BlockPart'];
 export type BlockSection = components['schemas']['BlockSection'];
 export type BlockView = components['schemas']['BlockView'];
 export type BodyPart = components['schemas']['BodyPart'];
+export type CameIn = components['schemas']['CameIn'];
 export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
 export type CellPart = components['schemas']['CellPart'];
 export type CellView = components['schemas']['CellView'];
 export type ChainLink = components['schemas']['ChainLink'];
+export type ChangeEmail = components['schemas']['ChangeEmail'];
+export type ChangeKind = components['schemas']['ChangeKind'];
+export type ChangeLine = components['schemas']['ChangeLine'];
+export type ChangePassword = components['schemas']['ChangePassword'];
+export type ChangeRole = components['schemas']['ChangeRole'];
+export type ChangesView = components['schemas']['ChangesView'];
 export type CheckCode = components['schemas']['CheckCode'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
 export type CheckView = components['schemas']['CheckView'];
+export type ChoosePractice = components['schemas']['ChoosePractice'];
+export type ChooseRoom = components['schemas']['ChooseRoom'];
 export type ChosenLine = components['schemas']['ChosenLine'];
 export type ChosenPart = components['schemas']['ChosenPart'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
+export type ClientAccess = components['schemas']['ClientAccess'];
+export type ClientFileDocument = components['schemas']['ClientFileDocument'];
 export type ClientLine = components['schemas']['ClientLine'];
 export type ClientSection = components['schemas']['ClientSection'];
+export type ColleagueLine = components['schemas']['ColleagueLine'];
 export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
@@ -4466,8 +6656,11 @@ export type DaySlots = components['schemas']['DaySlots'];
 export type DayView = components['schemas']['DayView'];
 export type DecideFinding = components['schemas']['DecideFinding'];
 export type Decision = components['schemas']['Decision'];
+export type DeviceLine = components['schemas']['DeviceLine'];
 export type Diet = components['schemas']['Diet'];
 export type DislikeSection = components['schemas']['DislikeSection'];
+export type DoneDay = components['schemas']['DoneDay'];
+export type DoneLine = components['schemas']['DoneLine'];
 export type DoubtLine = components['schemas']['DoubtLine'];
 export type DowelContact = components['schemas']['DowelContact'];
 export type DraftView = components['schemas']['DraftView'];
@@ -4479,6 +6672,7 @@ export type EffectView = components['schemas']['EffectView'];
 export type EffortWord = components['schemas']['EffortWord'];
 export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
+export type Erasing = components['schemas']['Erasing'];
 export type EventKind = components['schemas']['EventKind'];
 export type EventSection = components['schemas']['EventSection'];
 export type EvidenceLine = components['schemas']['EvidenceLine'];
@@ -4495,6 +6689,7 @@ export type FaultSign = components['schemas']['FaultSign'];
 export type FigurePart = components['schemas']['FigurePart'];
 export type FileVersion = components['schemas']['FileVersion'];
 export type FindingCode = components['schemas']['FindingCode'];
+export type FindingDecision = components['schemas']['FindingDecision'];
 export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
 export type FindingPart = components['schemas']['FindingPart'];
@@ -4506,7 +6701,9 @@ export type FloorSession = components['schemas']['FloorSession'];
 export type FloorSet = components['schemas']['FloorSet'];
 export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
+export type ForgottenPassword = components['schemas']['ForgottenPassword'];
 export type Goal = components['schemas']['Goal'];
+export type HandOver = components['schemas']['HandOver'];
 export type HandSupport = components['schemas']['HandSupport'];
 export type HardestAt = components['schemas']['HardestAt'];
 export type HealthFlag = components['schemas']['HealthFlag'];
@@ -4524,8 +6721,13 @@ export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];
 export type InsteadReason = components['schemas']['InsteadReason'];
 export type IntakeView = components['schemas']['IntakeView'];
+export type InvitationLine = components['schemas']['InvitationLine'];
+export type InvitationToken = components['schemas']['InvitationToken'];
+export type InvitationView = components['schemas']['InvitationView'];
+export type InviteColleague = components['schemas']['InviteColleague'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
+export type KeptPlan = components['schemas']['KeptPlan'];
 export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
 export type KitGroup = components['schemas']['KitGroup'];
@@ -4536,12 +6738,14 @@ export type LastSet = components['schemas']['LastSet'];
 export type LeanPicture = components['schemas']['LeanPicture'];
 export type LedgerPart = components['schemas']['LedgerPart'];
 export type LedgerWeekPart = components['schemas']['LedgerWeekPart'];
+export type LetterView = components['schemas']['LetterView'];
 export type Level = components['schemas']['Level'];
 export type LeverBody = components['schemas']['LeverBody'];
 export type LeverFamily = components['schemas']['LeverFamily'];
 export type LeverReply = components['schemas']['LeverReply'];
 export type LeverRow = components['schemas']['LeverRow'];
 export type LeversView = components['schemas']['LeversView'];
+export type LifterLine = components['schemas']['LifterLine'];
 export type LoadChoice = components['schemas']['LoadChoice'];
 export type LoadSource = components['schemas']['LoadSource'];
 export type LogSection = components['schemas']['LogSection'];
@@ -4553,6 +6757,7 @@ export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
 export type ModelNote = components['schemas']['ModelNote'];
+export type MorningScore = components['schemas']['MorningScore'];
 export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
 export type MuscleBand = components['schemas']['MuscleBand'];
@@ -4562,12 +6767,18 @@ export type MuscleShare = components['schemas']['MuscleShare'];
 export type MuscleShift = components['schemas']['MuscleShift'];
 export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NewId = components['schemas']['NewId'];
+export type NewInvitation = components['schemas']['NewInvitation'];
+export type NewLink = components['schemas']['NewLink'];
 export type Norm = components['schemas']['Norm'];
+export type NoteLine = components['schemas']['NoteLine'];
 export type NoteReadiness = components['schemas']['NoteReadiness'];
 export type NoteWarning = components['schemas']['NoteWarning'];
+export type OpenPractice = components['schemas']['OpenPractice'];
 export type Origin = components['schemas']['Origin'];
 export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
+export type OwnPain = components['schemas']['OwnPain'];
+export type OwnQuestion = components['schemas']['OwnQuestion'];
 export type PainNowSection = components['schemas']['PainNowSection'];
 export type PainRegion = components['schemas']['PainRegion'];
 export type PainSection = components['schemas']['PainSection'];
@@ -4577,6 +6788,7 @@ export type PartsPart = components['schemas']['PartsPart'];
 export type PassedLine = components['schemas']['PassedLine'];
 export type PassedOverPart = components['schemas']['PassedOverPart'];
 export type Pattern = components['schemas']['Pattern'];
+export type PersonLine = components['schemas']['PersonLine'];
 export type Pick = components['schemas']['Pick'];
 export type PickKind = components['schemas']['PickKind'];
 export type PickLine = components['schemas']['PickLine'];
@@ -4588,6 +6800,9 @@ export type PlanSpan = components['schemas']['PlanSpan'];
 export type PlateSection = components['schemas']['PlateSection'];
 export type Pose = components['schemas']['Pose'];
 export type Position = components['schemas']['Position'];
+export type PracticeChoice = components['schemas']['PracticeChoice'];
+export type PracticeRole = components['schemas']['PracticeRole'];
+export type PracticeView = components['schemas']['PracticeView'];
 export type Progression = components['schemas']['Progression'];
 export type ProposedSet = components['schemas']['ProposedSet'];
 export type ProtocolView = components['schemas']['ProtocolView'];
@@ -4599,16 +6814,22 @@ export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type ReadinessView = components['schemas']['ReadinessView'];
 export type ReadyBasis = components['schemas']['ReadyBasis'];
 export type RearFoot = components['schemas']['RearFoot'];
+export type RecoveryCodes = components['schemas']['RecoveryCodes'];
 export type ReferralLevel = components['schemas']['ReferralLevel'];
 export type ReferralPart = components['schemas']['ReferralPart'];
 export type RepsPart = components['schemas']['RepsPart'];
 export type ReserveSaidSection = components['schemas']['ReserveSaidSection'];
+export type ResetPassword = components['schemas']['ResetPassword'];
 export type Role = components['schemas']['Role'];
+export type RoomLine = components['schemas']['RoomLine'];
+export type RoomName = components['schemas']['RoomName'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
 export type SaveExercise = components['schemas']['SaveExercise'];
 export type SaveFacts = components['schemas']['SaveFacts'];
 export type SaveHealth = components['schemas']['SaveHealth'];
 export type SavePicks = components['schemas']['SavePicks'];
+export type SavePractice = components['schemas']['SavePractice'];
+export type SaveRoom = components['schemas']['SaveRoom'];
 export type SaveScreen = components['schemas']['SaveScreen'];
 export type SchoolName = components['schemas']['SchoolName'];
 export type SchoolView = components['schemas']['SchoolView'];
@@ -4633,6 +6854,9 @@ export type SetWord = components['schemas']['SetWord'];
 export type SettingsPart = components['schemas']['SettingsPart'];
 export type Sex = components['schemas']['Sex'];
 export type Share = components['schemas']['Share'];
+export type ShareClient = components['schemas']['ShareClient'];
+export type ShareLine = components['schemas']['ShareLine'];
+export type SharingView = components['schemas']['SharingView'];
 export type Shift = components['schemas']['Shift'];
 export type Side = components['schemas']['Side'];
 export type SideSchool = components['schemas']['SideSchool'];
@@ -4655,9 +6879,11 @@ export type SummaryLine = components['schemas']['SummaryLine'];
 export type SummaryNext = components['schemas']['SummaryNext'];
 export type SummaryView = components['schemas']['SummaryView'];
 export type SweepPart = components['schemas']['SweepPart'];
+export type TakeInvitation = components['schemas']['TakeInvitation'];
 export type TakeSchool = components['schemas']['TakeSchool'];
 export type TargetKind = components['schemas']['TargetKind'];
 export type TryPicks = components['schemas']['TryPicks'];
+export type Units = components['schemas']['Units'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
 export type VersionDifference = components['schemas']['VersionDifference'];
@@ -4668,7 +6894,9 @@ export type WeekKind = components['schemas']['WeekKind'];
 export type WeekPart = components['schemas']['WeekPart'];
 export type WeekTotals = components['schemas']['WeekTotals'];
 export type Weekday = components['schemas']['Weekday'];
+export type WithPassword = components['schemas']['WithPassword'];
 export type WithdrawSet = components['schemas']['WithdrawSet'];
 export type WorkSets = components['schemas']['WorkSets'];
+export type WriteNote = components['schemas']['WriteNote'];
 export type $defs = Record<string, never>;
 export type operations = Record<string, never>;

@@ -95,6 +95,9 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
           <TextLink to="/clients/put-away" display="block" py={2}>
             Clients put away
           </TextLink>
+          <TextLink to="/practice" display="block" py={2}>
+            Practice
+          </TextLink>
         </Box>
       )}
     </Flex>

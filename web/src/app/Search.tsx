@@ -15,6 +15,8 @@ const most = 10
 const pages: readonly Hit[] = [
   { kind: 'Page', name: 'The day', to: '/' },
   { kind: 'Page', name: 'Catalogue', to: '/catalogue' },
+  { kind: 'Page', name: 'Practice', to: '/practice' },
+  { kind: 'Page', name: 'Account', to: '/account' },
   { kind: 'Page', name: 'Add a client', to: '/clients/new' },
   { kind: 'Page', name: 'Clients put away', to: '/clients/put-away' },
 ]
@@ -28,7 +30,7 @@ function usePlaces(clientId: string | undefined): readonly Hit[] {
       ? clients.data.map((client): Hit => ({ kind: 'Client', name: client.name, to: `/clients/${client.id}/block` }))
       : []),
     ...(clientId
-      ? [...stations, { path: 'health', name: 'Health and pain' }].map((station): Hit => ({
+      ? [...stations, { path: 'health', name: 'Health and pain' }, { path: 'people', name: 'People' }].map((station): Hit => ({
           kind: 'Station',
           name: station.name,
           to: `/clients/${clientId}/${station.path}`,

@@ -1,57 +1,38 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
-import { Suspense, useEffect, useState } from 'react'
-import { Outlet, useLocation, useMatch } from 'react-router'
+import { Box, Flex } from '@chakra-ui/react'
+import { useEffect, useState } from 'react'
+import { useMatch } from 'react-router'
 import { fetchModelAhead } from '../api/model'
 import { useClients } from '../hooks/useClients'
-import { useSaid } from '../hooks/said'
 import { useKeepSessions } from '../hooks/useKeptSessions'
-import { useUnsent } from '../hooks/useOutbox'
 import { usePageTitle } from '../hooks/usePageTitle'
-import { useSignOut } from '../hooks/useSession'
-import { Loading } from '../ui/states'
-import { Boundary } from './Boundary'
 import { ClientRail } from './ClientRail'
+import { DemoBand } from './DemoBand'
+import type { Frame } from './frame'
+import { HeadButton } from './HeadButton'
+import { HeadWords } from './HeadWords'
 import { Search } from './Search'
 import { ShortcutList } from './ShortcutList'
 import { StationLine } from './StationLine'
 import { useShortcuts } from './shortcuts'
-import { SignOutAnyway, UnsentList } from './Unsent'
-import type { Theme } from './theme-choice'
+import { Said, SkipToWork, Work } from './Work'
 import { words } from '../text/codes'
-import { type Units } from '../text/numbers'
-
-interface Props {
-  account: string
-  practice: string
-  theme: Theme
-  onTheme: (theme: Theme) => void
-  units: Units
-  onUnits: (units: Units) => void
-  /** Takes the newer version that waits; null while there is none. */
-  takeNewVersion: (() => void) | null
-}
 
 /** The frame of every desk view: clients on the left, the stations above, the work in the middle. */
-export function Shell({ account, practice, theme, onTheme, units, onUnits, takeNewVersion }: Props) {
+export function Shell(frame: Frame) {
+  const { practice } = frame.open
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id
   const onClient = useMatch('/clients/*') !== null
-  const onCatalogue = useMatch('/catalogue') !== null
-  const away = onClient || onCatalogue
+  const onPage = [useMatch('/catalogue'), useMatch('/practice'), useMatch('/account')].some((match) => match !== null)
+  const away = onClient || onPage
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
   const [searching, setSearching] = useState(false)
-  const place = useLocation().pathname
-  const signOut = useSignOut()
   useEffect(() => {
     // The service worker fetches it with everything else.
     if (!('serviceWorker' in navigator)) fetchModelAhead()
   }, [])
   useKeepSessions(clientId)
-  const said = useSaid()
-  const unsent = useUnsent(account)
-  const [unsentOpen, setUnsentOpen] = useState(false)
-  const [leaving, setLeaving] = useState(false)
   useShortcuts(
     clientId,
     () => setListOpen(true),
@@ -62,14 +43,7 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits, takeN
   usePageTitle(client, clientId ? words(match?.params.station ?? '') : practice)
   return (
     <Flex h="100%" direction={{ base: 'column', md: 'row' }}>
-      <chakra.a
-        href="#work"
-        position="absolute"
-        left="-999px"
-        _focus={{ left: '8px', top: '8px', bg: 'lifted', color: 'ink', p: 2, zIndex: 10 }}
-      >
-        Skip to the work
-      </chakra.a>
+      <SkipToWork />
       <ClientRail current={clientId} away={away} folded={folded} onFold={() => setFolded(!folded)} />
       <Flex direction="column" flex="1" minW={0} minH={0}>
         <Flex
@@ -87,59 +61,24 @@ export function Shell({ account, practice, theme, onTheme, units, onUnits, takeN
           {clientId ? (
             <StationLine clientId={clientId} />
           ) : (
-            <Box px={5} alignSelf="center" fontWeight="semibold" as="span">
+            <Box px={{ base: 3, md: 5 }} alignSelf="center" fontWeight="semibold" as="span" whiteSpace="nowrap">
               {practice}
             </Box>
           )}
-          <Flex align="center" gap={1} px={2} flexShrink={0}>
+          <Flex align="center" gap={0} px={1} flexShrink={0}>
             <HeadButton onClick={() => setSearching(true)} label="Find" hint="/" />
             <Box display={{ base: 'none', md: 'block' }}>
               <HeadButton onClick={() => setListOpen(true)} label="Keys" hint="?" />
             </Box>
-            <HeadButton onClick={() => onUnits(units === 'kg' ? 'lb' : 'kg')} label={units === 'kg' ? 'Pounds' : 'Kilograms'} />
-            <HeadButton onClick={() => onTheme(theme === 'dark' ? 'light' : 'dark')} label={theme === 'dark' ? 'Light' : 'Dark'} />
-            {takeNewVersion && <HeadButton onClick={takeNewVersion} label="Reload for the new version" />}
-            {unsent.length > 0 && <HeadButton onClick={() => setUnsentOpen(true)} label={`${unsent.length} not sent`} />}
-            <HeadButton onClick={() => (unsent.length > 0 ? setLeaving(true) : signOut.mutate())} label="Sign out" />
+            <HeadWords {...frame} />
           </Flex>
         </Flex>
-        <Box as="main" id="work" position="relative" flex="1" minH={0} overflow="auto" tabIndex={-1}>
-          <Boundary place={place}>
-            <Suspense fallback={<Loading label="Opening" />}>
-              <Outlet />
-            </Suspense>
-          </Boundary>
-        </Box>
+        <DemoBand me={frame.me} />
+        <Work />
       </Flex>
-      <Box role="status" srOnly>
-        {said}
-      </Box>
+      <Said />
       <Search open={searching} onClose={() => setSearching(false)} clientId={clientId} />
       <ShortcutList open={listOpen} onClose={() => setListOpen(false)} />
-      <UnsentList account={account} open={unsentOpen} onClose={() => setUnsentOpen(false)} />
-      <SignOutAnyway count={unsent.length} open={leaving} onStay={() => setLeaving(false)} onLeave={() => signOut.mutate()} />
     </Flex>
-  )
-}
-
-function HeadButton({ label, hint, onClick }: { label: string; hint?: string; onClick: () => void }) {
-  return (
-    <chakra.button
-      type="button"
-      onClick={onClick}
-      px={2.5}
-      minH="cell"
-      textStyle="note"
-      color="ink"
-      whiteSpace="nowrap"
-      _hover={{ bg: 'lifted' }}
-    >
-      {label}
-      {hint && (
-        <chakra.kbd ml={1.5} px={1.5} border="1px solid" borderColor="edge" textStyle="fine" fontFamily="body" aria-hidden>
-          {hint}
-        </chakra.kbd>
-      )}
-    </chakra.button>
   )
 }

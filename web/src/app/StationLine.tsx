@@ -39,8 +39,8 @@ export function StationLine({ clientId }: { clientId: string }) {
             return (
               <Flex
                 align="center"
-                gap={2}
-                px={4}
+                gap={1.5}
+                px={3}
                 borderRight="1px solid"
                 borderColor="hair"
                 borderBottom="3px solid"
@@ -57,6 +57,21 @@ export function StationLine({ clientId }: { clientId: string }) {
           }}
         </NavLink>
       ))}
+      <NavLink to={`/clients/${clientId}/people`} style={{ display: 'flex' }}>
+        {({ isActive }) => (
+          <Flex
+            align="center"
+            px={3}
+            borderBottom="3px solid"
+            borderBottomColor={isActive ? 'ink' : 'transparent'}
+            bg={isActive ? 'ground' : undefined}
+            fontWeight={isActive ? 'strong' : 'medium'}
+            color="ink"
+          >
+            People
+          </Flex>
+        )}
+      </NavLink>
     </Flex>
   )
 }

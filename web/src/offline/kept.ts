@@ -31,6 +31,9 @@ export async function forgetKept(): Promise<void> {
 /** Whether an answer is kept: what the floor needs, and how one gets there. */
 export function isKept(key: QueryKey): boolean {
   return (
-    key[0] === 'session' || (key[0] === 'clients' && key.length === 1) || key[0] === 'day' || (key[0] === 'client' && key[2] === 'floor')
+    key[0] === 'session' ||
+    (key[0] === 'clients' && key.length === 1) ||
+    key[0] === 'day' ||
+    (key[0] === 'client' && (key[2] === 'floor' || key[2] === 'ahead'))
   )
 }

@@ -50,3 +50,10 @@ export function paperDate(date: string): string {
 export function shortDate(date: string): string {
   return short.format(new Date(`${date}T00:00:00Z`))
 }
+
+const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** 30 Nov, 14:05, by this device's clock. */
+export function atTime(at: string): string {
+  return moment.format(new Date(at))
+}

@@ -16,13 +16,20 @@ const place = 'nerezza.units'
 const kgPerLb = 0.45359237
 const cmPerInch = 2.54
 
-let units: Units = localStorage.getItem(place) === 'lb' ? 'lb' : 'kg'
+const chosen = () => localStorage.getItem(place) as Units | null
+let units: Units = chosen() === 'lb' ? 'lb' : 'kg'
 
 export const currentUnits = (): Units => units
 
 export function keepUnits(next: Units): void {
   units = next
   localStorage.setItem(place, next)
+}
+
+/** Takes the practice's units where nothing was chosen on this device; says which are in force. */
+export function takeUnits(ofPractice: Units): Units {
+  units = chosen() ?? ofPractice
+  return units
 }
 
 /** The unit of masses, as it stands beside a number. */

@@ -62,7 +62,7 @@ export function ComingIn({ view, said: before, preview, failed, onStart, onLook,
         Before the first set
       </chakra.h2>
       <Box color={colors.quiet} mb={3}>
-        Ask, tap what is not as usual, start.
+        Tap what is not as usual, then start.
       </Box>
       <SleepAndTime {...asked} minutes={view.session?.minutes ?? 60} />
       <Group title="Sore? A tap is one more, up to 3.">

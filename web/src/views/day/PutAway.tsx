@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ArchivedClient } from '../../api/schema'
 import { useArchive, usePutAway } from '../../hooks/useClients'
-import { dayName } from '../../text/dates'
+import { atTime, dayName } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { TextLink } from '../../ui/TextLink'
@@ -39,6 +39,7 @@ function Row({ client }: { client: ArchivedClient }) {
         </Box>
         <Box textStyle="note" color="quiet">
           since {dayName(client.at.slice(0, 10))}
+          {client.eraseAt && <chakra.strong color="stop">, erased for good {atTime(client.eraseAt)} unless taken back</chakra.strong>}
         </Box>
         {archive.error && (
           <Box role="alert" color="stop" fontWeight="semibold">

@@ -11,6 +11,7 @@ export function FindingPanel({ finding }: { finding: FindingLine }) {
   return (
     <Box
       as="aside"
+      tabIndex={0}
       aria-label={finding.title}
       w={{ base: '100%', md: '340px' }}
       flexShrink={0}

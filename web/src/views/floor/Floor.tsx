@@ -3,6 +3,7 @@ import { useEffect } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import { nextDay, useFloor } from '../../hooks/useFloor'
 import { useKeepSessions, useKeptDays } from '../../hooks/useKeptSessions'
+import { useOpenPractice } from '../../hooks/useSession'
 import { usePageTitle } from '../../hooks/usePageTitle'
 import { FloorPage } from '../../parts/floor/FloorPage'
 import { SessionOrStop } from '../../parts/floor/SessionOrStop'
@@ -19,13 +20,16 @@ export function Floor() {
   useKeepSessions(id)
   const view = floor.state === 'ready' ? floor.data : null
   usePageTitle(view?.client ?? null, 'Floor')
+  // A lifter's way leads to their own page.
+  const isLifter = useOpenPractice()?.role === 'lifter'
+  const back = isLifter ? { to: '/', label: 'Training' } : { to: `/clients/${id}/block`, label: 'Block' }
   const asked = search.has('date')
   useEffect(() => {
     const next = view && nextDay(view)
     if (!asked && next) setSearch({ date: next }, { replace: true })
   }, [asked, view, setSearch])
   return (
-    <FloorPage back={{ to: `/clients/${id}/block`, label: 'Block' }} title={view ? `${view.client}, ${dayName(date)}` : 'Floor'}>
+    <FloorPage back={back} title={view ? `${view.client}, ${dayName(date)}` : 'Floor'}>
       {(light) => (
         <>
           {floor.state === 'loading' && <Loading label="Fetching the session" />}
@@ -35,11 +39,13 @@ export function Floor() {
               <KeptDays id={id} />
             </>
           )}
-          {floor.state === 'ready' && !view && <Nothing text="No block is planned yet." to={`/clients/${id}/block`} link="Plan a block" />}
+          {floor.state === 'ready' && !view && (
+            <Nothing text="No block is planned yet." to={back.to} link={isLifter ? 'Back' : 'Plan a block'} />
+          )}
           {view && (
             <SessionOrStop
               view={view}
-              none={<Nothing text={`No session ${onDay(date)}.`} to={`/clients/${id}/block`} link="See the block" />}
+              none={<Nothing text={`No session ${onDay(date)}.`} to={back.to} link={isLifter ? 'See what is planned' : 'See the block'} />}
               {...light}
             />
           )}

@@ -1,95 +1,65 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import type { IntakeView } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import { useSaveEquipment } from '../../hooks/useIntake'
-import { options, words } from '../../text/codes'
-import { NumberField, Plain, Section, SelectField, TextField, Toggle } from '../../ui/form'
-import { type EquipmentDraft, equipmentDraftOf, equipmentOf, usualSets } from './equipment'
+import { useRoom } from '../../hooks/useSharing'
+import { KitFields } from '../../parts/kit/KitFields'
+import { equipmentDraftOf, equipmentOf } from '../../parts/kit/equipment'
+import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors, SaveBar } from '../../parts/SaveBar'
-import { MeasureField } from '../../ui/MeasureField'
-import { massUnit, toldMeasure } from '../../text/numbers'
+import { Section, SelectField } from '../../ui/form'
+import { TextLink } from '../../ui/TextLink'
 
+const own = ''
+
+/** What the client trains with: a room of the practice, or kit of their own. */
 export function EquipmentPart({ view }: { view: IntakeView }) {
-  const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment), view.equipmentVersion)
-  const save = useSaveEquipment(view.id)
-  const error = fieldErrors(save.error, 'equipment')
-  const { value, set } = draft
-  const toggle = (item: EquipmentDraft['items'][number]) =>
-    set({ items: value.items.includes(item) ? value.items.filter((other) => other !== item) : [...value.items, item] })
+  const change = useRoom(view.id)
   return (
     <Section title="Equipment">
-      <Flex wrap="wrap" gap={2} mb={4} align="center" role="group" aria-label="Start from a usual set">
-        <Box textStyle="note" color="quiet">
-          Start from
+      {view.rooms.length > 0 && (
+        <Box maxW="340px" mb={5}>
+          <SelectField
+            label="Where they train"
+            value={view.room?.id ?? own}
+            options={[...view.rooms.map((room) => ({ value: room.id, label: room.name })), { value: own, label: 'With kit of their own' }]}
+            onValue={(room) => change.mutate(room === own ? null : room)}
+          />
+          <ProblemLine problem={change.error} of={view.room} />
         </Box>
-        {usualSets().map((usual) => (
-          <Plain key={usual.name} size="sm" onClick={() => set(usual.draft)}>
-            {usual.name}
-          </Plain>
-        ))}
-      </Flex>
-      <Grid gap={3}>
-        {view.kitGroups.map((group) => (
-          <Box key={group.name} role="group" aria-label={group.name}>
-            <Box textStyle="note" color="quiet" mb={1.5}>
-              {group.name}
-            </Box>
-            <Flex wrap="wrap" gap={2}>
-              {group.items.map((item) => (
-                <Toggle key={item} on={value.items.includes(item)} onClick={() => toggle(item)}>
-                  {words(item)}
-                </Toggle>
-              ))}
-            </Flex>
-          </Box>
-        ))}
-      </Grid>
-      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap={6} mt={6}>
-        <Bars draft={value} set={set} error={error} kinds={view.barKinds} />
-        <PlateRows draft={value} set={set} error={error} />
-      </Grid>
-      {view.kitNotes.map((note) => (
-        <Box key={note} mt={3} textStyle="note" color="quiet">
-          {note}
+      )}
+      {view.room ? (
+        <Box>
+          The kit of {view.room.name} counts. It is changed under <TextLink to="/practice">Practice</TextLink>, for everybody who trains
+          there.
         </Box>
-      ))}
-      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap={4} mt={6}>
-        <MeasureField
-          measure="masses"
-          label={`Dumbbells, ${massUnit()} a piece, each a pair`}
-          value={value.dumbbellsKg}
-          error={error('dumbbellsKg')}
-          onValue={(dumbbellsKg) => set({ dumbbellsKg })}
-        />
-        <MeasureField
-          measure="masses"
-          label={`Kettlebells, ${massUnit()} a piece; repeat for two`}
-          value={value.kettlebellsKg}
-          error={error('kettlebellsKg')}
-          onValue={(kettlebellsKg) => set({ kettlebellsKg })}
-        />
-        <MeasureField
-          measure="masses"
-          label={`Sandbags, ${massUnit()} a piece`}
-          value={value.sandbagsKg}
-          error={error('sandbagsKg')}
-          onValue={(sandbagsKg) => set({ sandbagsKg })}
-        />
-        <MeasureField
-          measure="mass"
-          label={`Step of the weight stacks, ${massUnit()}`}
-          value={value.stackStepKg}
-          error={error('stackStepKg')}
-          onValue={(stackStepKg) => set({ stackStepKg })}
-        />
-      </Grid>
+      ) : (
+        <OwnKit view={view} />
+      )}
+    </Section>
+  )
+}
+
+function OwnKit({ view }: { view: IntakeView }) {
+  const draft = useDraft(`${view.id}.equipment`, equipmentDraftOf(view.equipment), view.equipmentVersion)
+  const save = useSaveEquipment(view.id)
+  return (
+    <>
+      <KitFields
+        draft={draft.value}
+        set={draft.set}
+        error={fieldErrors(save.error, 'equipment')}
+        groups={view.kitGroups}
+        kinds={view.barKinds}
+        notes={view.kitNotes}
+      />
       <SaveBar
         draft={draft}
         save={save}
         onSave={() =>
           save.mutate(
-            { equipment: equipmentOf(value, view.equipment), version: draft.version ?? 0 },
-            { onSuccess: () => draft.settle(value) },
+            { equipment: equipmentOf(draft.value, view.equipment), version: draft.version ?? 0 },
+            { onSuccess: () => draft.settle(draft.value) },
           )
         }
         onReset={() => {
@@ -97,116 +67,6 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
           save.reset()
         }}
       />
-    </Section>
-  )
-}
-
-const told = (kg: string) => toldMeasure('mass', kg)
-
-interface RowsProps {
-  draft: EquipmentDraft
-  set: (change: Partial<EquipmentDraft>) => void
-  error: (path: string) => string | undefined
-}
-
-function Bars({ draft, set, error, kinds }: RowsProps & { kinds: IntakeView['barKinds'] }) {
-  const change = (at: number, part: Partial<EquipmentDraft['bars'][number]>) =>
-    set({ bars: draft.bars.map((bar, i) => (i === at ? { ...bar, ...part } : bar)) })
-  return (
-    <Box role="group" aria-label="Bars">
-      <chakra.h3 fontWeight="semibold" mb={2}>
-        Bars
-      </chakra.h3>
-      {draft.bars.map((bar, i) => (
-        <Grid
-          key={`bar-${i + 1}`}
-          templateColumns={{ base: 'minmax(0, 1fr) 76px', sm: '1fr 76px 132px 44px' }}
-          gap={2}
-          mb={{ base: 4, sm: 2 }}
-          alignItems="end"
-        >
-          <TextField label="Name" value={bar.name} error={error(`bars[${i}].name`)} onChange={(e) => change(i, { name: e.target.value })} />
-          <MeasureField
-            measure="mass"
-            label={massUnit()}
-            value={bar.kg}
-            error={error(`bars[${i}].kg`)}
-            onValue={(kg) => change(i, { kg })}
-          />
-          <SelectField label="Kind" value={bar.kind || 'barbell'} options={options(kinds)} onValue={(kind) => change(i, { kind })} />
-          <Plain aria-label={`Remove ${bar.name || 'bar'}`} onClick={() => set({ bars: draft.bars.filter((_, at) => at !== i) })}>
-            ×
-          </Plain>
-        </Grid>
-      ))}
-      <Plain
-        onClick={() =>
-          set({
-            bars: [
-              ...draft.bars,
-              {
-                name: draft.bars.length === 0 ? 'bar' : `bar ${draft.bars.length + 1}`,
-                kg: usualSets()[0].draft.bars[0]?.kg ?? '20',
-                kind: 'barbell',
-              },
-            ],
-          })
-        }
-      >
-        Add a bar
-      </Plain>
-    </Box>
-  )
-}
-
-function PlateRows({ draft, set, error }: RowsProps) {
-  const change = (at: number, part: Partial<EquipmentDraft['plates'][number]>) =>
-    set({ plates: draft.plates.map((plate, i) => (i === at ? { ...plate, ...part } : plate)) })
-  return (
-    <Box role="group" aria-label="Plates">
-      <chakra.h3 fontWeight="semibold" mb={2}>
-        Plates, by pairs
-      </chakra.h3>
-      {draft.plates.map((plate, i) => (
-        <Grid key={`plate-${i + 1}`} templateColumns="1fr 44px 64px 44px 44px" gap={2} mb={2} alignItems="end">
-          <MeasureField
-            measure="mass"
-            label={`${massUnit()} each`}
-            value={plate.kg}
-            error={error(`plates[${i}].kg`)}
-            onValue={(kg) => change(i, { kg })}
-          />
-          <Plain
-            aria-label={`One pair of ${told(plate.kg)} less`}
-            onClick={() => change(i, { pairs: String(Math.max(0, Number(plate.pairs) - 1)) })}
-          >
-            −
-          </Plain>
-          <NumberField label="Pairs" value={plate.pairs} error={error(`plates[${i}].pairs`)} onValue={(pairs) => change(i, { pairs })} />
-          <Plain aria-label={`One pair of ${told(plate.kg)} more`} onClick={() => change(i, { pairs: String(Number(plate.pairs) + 1) })}>
-            +
-          </Plain>
-          <Plain
-            aria-label={`Remove the ${told(plate.kg)} plates`}
-            onClick={() => set({ plates: draft.plates.filter((_, at) => at !== i) })}
-          >
-            ×
-          </Plain>
-        </Grid>
-      ))}
-      <Flex gap={2} wrap="wrap">
-        <Plain onClick={() => set({ plates: [...draft.plates, { kg: '', pairs: '1' }] })}>Add plates</Plain>
-        {draft.plates.length === 0 && <Plain onClick={() => set({ plates: usualSets()[0].draft.plates })}>Start from a usual set</Plain>}
-      </Flex>
-      <Box mt={3} maxW="160px">
-        <MeasureField
-          measure="mass"
-          label={`Collar, ${massUnit()} each`}
-          value={draft.collarKg}
-          error={error('collarKg')}
-          onValue={(collarKg) => set({ collarKg })}
-        />
-      </Box>
-    </Box>
+    </>
   )
 }

@@ -1,75 +1,71 @@
-import { Box, chakra, Flex, Stack } from '@chakra-ui/react'
+import { Box, Stack } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
+import { ApiProblem } from '../../api/client'
+import type { Me } from '../../api/schema'
 import { useUnsentCount } from '../../hooks/useOutbox'
 import { useSignIn } from '../../hooks/useSession'
 import { Primary, TextField } from '../../ui/form'
+import { OwnPassword } from '../../ui/PasswordField'
+import { TextLink } from '../../ui/TextLink'
+import { Entrance } from './Entrance'
 
-export function SignIn() {
+export function SignIn({ me }: { me: Me }) {
   const signIn = useSignIn()
   const unsent = useUnsentCount()
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
+  // Once asked for, the code stays on the page.
+  const wantsCode = signIn.error instanceof ApiProblem && signIn.error.type === 'nerezza:code'
+  const [withCode, setWithCode] = useState(false)
+  if (wantsCode && !withCode) setWithCode(true)
   // Also where a sign-in ended in the middle of something.
   const first = useRef<HTMLInputElement>(null)
-  useEffect(() => first.current?.focus(), [])
+  const second = useRef<HTMLInputElement>(null)
+  useEffect(() => (withCode ? second.current : first.current)?.focus(), [withCode])
   return (
-    <Flex as="main" h="100%" align="stretch">
-      <Flex direction="column" justify="flex-end" bg="panel" color="panel.ink" p={10} w="42%" display={{ base: 'none', md: 'flex' }}>
-        <Box textStyle="mark" fontWeight="bold" fontStretch="115%" lineHeight={1}>
-          Nerezza
+    <Entrance title="Sign in" onSubmit={() => signIn.mutate({ email, password, code: withCode ? code : null })}>
+      {unsent > 0 && (
+        <Box role="status">
+          {unsent === 1
+            ? '1 entry is kept on this device. Sign in, and it is sent.'
+            : `${unsent} entries are kept on this device. Sign in, and they are sent.`}
         </Box>
-        <Box mt={4} color="panel.quiet" maxW="34ch">
-          Measure, find out why, choose, prescribe, run the session, learn from the log.
+      )}
+      <TextField
+        ref={first}
+        label="E-mail"
+        type="email"
+        autoComplete="username"
+        required
+        value={email}
+        onChange={(e) => setEmail(e.target.value)}
+      />
+      <OwnPassword label="Password" value={password} onValue={setPassword} />
+      {withCode && (
+        <TextField
+          ref={second}
+          label="Code"
+          hint="Six digits of your authenticator, or a recovery code."
+          autoComplete="one-time-code"
+          required
+          value={code}
+          onChange={(e) => setCode(e.target.value)}
+        />
+      )}
+      {signIn.error && (
+        <Box role="alert" color="stop" fontWeight="semibold">
+          {signIn.error.message}
         </Box>
-      </Flex>
-      <Flex flex="1" align="center" justify="flex-start" px={{ base: 5, md: 14 }}>
-        <chakra.form
-          w="100%"
-          maxW="340px"
-          onSubmit={(event) => {
-            event.preventDefault()
-            signIn.mutate({ email, password })
-          }}
-        >
-          <Stack gap={4}>
-            <chakra.h1 textStyle="head" fontWeight="strong">
-              Sign in
-            </chakra.h1>
-            {unsent > 0 && (
-              <Box role="status">
-                {unsent === 1
-                  ? '1 entry is kept on this device. Sign in, and it is sent.'
-                  : `${unsent} entries are kept on this device. Sign in, and they are sent.`}
-              </Box>
-            )}
-            <TextField
-              ref={first}
-              label="E-mail"
-              type="email"
-              autoComplete="username"
-              required
-              value={email}
-              onChange={(e) => setEmail(e.target.value)}
-            />
-            <TextField
-              label="Password"
-              type="password"
-              autoComplete="current-password"
-              required
-              value={password}
-              onChange={(e) => setPassword(e.target.value)}
-            />
-            {signIn.error && (
-              <Box role="alert" color="stop" fontWeight="semibold">
-                {signIn.error.message}
-              </Box>
-            )}
-            <Primary type="submit" loading={signIn.isPending} loadingText="Signing in">
-              Sign in
-            </Primary>
-          </Stack>
-        </chakra.form>
-      </Flex>
-    </Flex>
+      )}
+      <Primary type="submit" loading={signIn.isPending} loadingText="Signing in">
+        Sign in
+      </Primary>
+      <Stack gap={1} textStyle="note">
+        <TextLink to="/forgotten">Forgotten the password?</TextLink>
+        {me.canBegin && <TextLink to="/begin">Begin a practice of your own</TextLink>}
+        {me.hasMailBox && <TextLink to="/mail-box">Mail box of this machine</TextLink>}
+      </Stack>
+    </Entrance>
   )
 }

@@ -1,0 +1,34 @@
+using Nerezza.Core.Findings;
+using Nerezza.Core.Selection;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Formats.Shapes;
+
+namespace Nerezza.Web.Contracts;
+
+/// <summary>Everything that is kept of a client, as one file (docs/formats/client.md).</summary>
+public sealed record ClientFileDocument
+{
+    [Exactly("nerezza.client")]
+    public string Format { get; init; } = "nerezza.client";
+
+    [Exactly(1)]
+    public int Version { get; init; } = 1;
+
+    /// <summary>Facts, kit, screens, pain, maxes and every logged set.</summary>
+    public required CaseDocument Case { get; init; }
+    public required IReadOnlyList<FindingDecision> Decisions { get; init; }
+    public required IReadOnlyList<Pick> Picks { get; init; }
+
+    /// <summary>Every version of every plan, first to last.</summary>
+    public required IReadOnlyList<KeptPlan> Plans { get; init; }
+
+    /// <summary>How the client came in, day by day.</summary>
+    public required IReadOnlyList<CameIn> CameIn { get; init; }
+    public required IReadOnlyList<NoteLine> Notes { get; init; }
+    public required IReadOnlyList<ChangeLine> Changes { get; init; }
+}
+
+public sealed record KeptPlan(int Number, DateTimeOffset MadeAt, CaseDocument Inputs, IReadOnlyList<EditSection> Edits, PlanDocument Plan);
+
+public sealed record CameIn(DateOnly Date, ReadinessSection Answers, bool Taken);
