@@ -104,7 +104,7 @@ public sealed class Journeys(DemoSite site) : IClassFixture<DemoSite>
             Press(browser, "b");
             browser.UntilText("The max is likely between");
             Press(browser, "p");
-            browser.UntilTrue("the panel is folded", () => browser.All("aside").Count == 0);
+            browser.UntilTrue("the panel is folded", () => browser.All("aside[aria-label='The set in focus']").Count == 0);
             Press(browser, "g1");
             browser.UntilText("Sets entered");
             browser.Find("body").SendKeys("?");
