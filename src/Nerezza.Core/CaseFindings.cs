@@ -17,6 +17,23 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
         return FindingReview.Of(FindingCourse.Mark(found, Before(@case, found)), @case.Decisions);
     }
 
+    /// <summary>What the rules said on the day of an earlier screen. Pain stays as it is now: it says what a fault means, and the same
+    /// meaning is compared.</summary>
+    public IReadOnlyList<Finding> Then(ClientCase @case, EarlierScreen screen)
+    {
+        ClientCase then = Upto(@case, screen, screen.Date);
+        return Find(then, null, MaxEstimates.Of(then.Client, catalogue, then.Strength, then.Log, screen.Date));
+    }
+
+    private static ClientCase Upto(ClientCase @case, EarlierScreen? screen, DateOnly day) =>
+        @case with
+        {
+            Screen = screen?.Screen ?? Screen.Untested,
+            Faults = screen?.Faults ?? [],
+            Strength = [.. @case.Strength.Where(entry => entry.Date <= day)],
+            Log = [.. @case.Log.Where(entry => entry.Date <= day)],
+        };
+
     private IReadOnlyList<Finding> Find(ClientCase @case, Referral? referral, MaxEstimates maxes)
     {
         IReadOnlyList<KnownMax> known =
@@ -46,14 +63,7 @@ internal sealed class CaseFindings(ExerciseCatalogue catalogue)
         bool fromMaxes = found.Any(finding => finding.Cause is Cause.Strength) && @case.Strength.Any(entry => entry.Date <= day);
         if (screen is null && !fromMaxes)
             return [];
-        // Pain stays as it is now: it says what a fault means, and the same meaning is compared.
-        ClientCase then = @case with
-        {
-            Screen = screen?.Screen ?? Screen.Untested,
-            Faults = screen?.Faults ?? [],
-            Strength = [.. @case.Strength.Where(entry => entry.Date <= day)],
-            Log = [.. @case.Log.Where(entry => entry.Date <= day)],
-        };
+        ClientCase then = Upto(@case, screen, day);
         return Find(then, null, MaxEstimates.Of(then.Client, catalogue, then.Strength, then.Log, day));
     }
 }

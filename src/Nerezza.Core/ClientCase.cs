@@ -15,6 +15,9 @@ public sealed record ClientCase
     /// <summary>What there is to train with.</summary>
     public Equipment Equipment { get; init; } = new();
 
+    /// <summary>What there is on the days that are trained elsewhere.</summary>
+    public IReadOnlyDictionary<Weekday, Equipment> Elsewhere { get; init; } = new Dictionary<Weekday, Equipment>();
+
     /// <summary>The coach's schools.</summary>
     public Schools Schools { get; init; } = new();
 
@@ -63,6 +66,9 @@ public sealed record ClientCase
 
     /// <summary>The block asked for.</summary>
     public required BlockRequest Block { get; init; }
+
+    /// <summary>What there is to train with on a day of the week.</summary>
+    public Equipment EquipmentOn(Weekday day) => Elsewhere.GetValueOrDefault(day, Equipment);
 }
 
 /// <summary>What a coach's edits are laid over.</summary>

@@ -91,10 +91,18 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     }
 
     /// <summary>What can stand in for a plan's exercises on the floor, with loads.</summary>
-    public Substitution Substitutes(ClientCase @case)
+    /// <returns>By day of the week, whose kit counts.</returns>
+    public Func<Weekday, Substitution> Substitutes(ClientCase @case)
     {
         PreparedCase prepared = PreparedCase.Of(@case, catalogue);
-        return new Substitution(catalogue, prepared.Loader, prepared.Maxes, prepared.Caps, @case.Client.MassKg, prepared.Sides);
+        return day => new Substitution(
+            catalogue,
+            prepared.On(day).Loader,
+            prepared.Maxes,
+            prepared.Caps,
+            @case.Client.MassKg,
+            prepared.Sides
+        );
     }
 
     /// <summary>Why an exercise cannot be done by a client now; null when it can.</summary>
@@ -146,6 +154,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Week = week,
             Catalogue = prepared.Catalogue,
             Loader = prepared.Loader,
+            LoaderOn = day => prepared.On(day).Loader,
             Maxes = prepared.Maxes,
             Cost = cost,
             Sides = prepared.Sides,
@@ -163,7 +172,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
         new()
         {
             Client = prepared.Client,
-            Equipment = prepared.Case.Equipment,
+            EquipmentOn = prepared.Case.EquipmentOn,
             Catalogue = prepared.Catalogue,
             Caps = prepared.Caps,
             Ladders = prepared.Ladders,

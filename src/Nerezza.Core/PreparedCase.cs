@@ -39,7 +39,7 @@ public sealed record PreparedCase
     public static PreparedCase Of(ClientCase @case, ExerciseCatalogue catalogue) => new(@case, catalogue);
 
     /// <summary>The case.</summary>
-    public ClientCase Case { get; }
+    public ClientCase Case { get; private init; }
 
     /// <summary>The client.</summary>
     public Client Client => Case.Client;
@@ -63,7 +63,20 @@ public sealed record PreparedCase
     public TrainingCaps Caps { get; }
 
     /// <summary>What loads can be made.</summary>
-    public Loader Loader { get; }
+    public Loader Loader { get; private init; }
+
+    /// <summary>The same with what there is on a day of the week; itself where that is the usual kit.</summary>
+    public PreparedCase On(Weekday day)
+    {
+        Equipment there = Case.EquipmentOn(day);
+        return ReferenceEquals(there, Case.Equipment)
+            ? this
+            : this with
+            {
+                Case = Case with { Equipment = there },
+                Loader = new Loader(there),
+            };
+    }
 
     /// <summary>The body of the model.</summary>
     public Lifter Lifter { get; }

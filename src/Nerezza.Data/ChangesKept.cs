@@ -134,6 +134,7 @@ public sealed class ChangesKept(TimeProvider clock) : SaveChangesInterceptor
         [
             Field<EquipmentSection>(entry, nameof(EquipmentRow.Document), ChangeKind.Kit, kit.ClientId, ""),
             Field<Guid?>(entry, nameof(EquipmentRow.RoomId), ChangeKind.Kit, kit.ClientId, ""),
+            Field<IReadOnlyList<DayRoom>>(entry, nameof(EquipmentRow.Elsewhere), ChangeKind.Kit, kit.ClientId, ""),
         ];
 
     /// <summary>What is told of a plan: the rest stands in its own row for good.</summary>

@@ -2,12 +2,14 @@ using System.Net;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Data;
 using Nerezza.Data.Access;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
 using Nerezza.Web.Contracts;
 using Erasing = Nerezza.Data.Unscoped.Erasing;
 
@@ -122,6 +124,45 @@ public sealed class SharingTests : IDisposable
         IntakeView intake = await owner.Get<IntakeView>($"/api/clients/{client}/intake");
         Assert.Null(intake.Room);
         Assert.Equal(kit.Plates!.Count - 1, intake.Equipment.Plates!.Count);
+    }
+
+    [Fact]
+    public async Task A_day_elsewhere_is_planned_with_the_kit_of_its_room()
+    {
+        Caller owner = await _site.AsHarbour();
+        SaveRoom Room(string name, params Implement[] items) =>
+            new()
+            {
+                Name = name,
+                Kit = new EquipmentSection { Items = items },
+            };
+        string home = $"{(await owner.Ask<NewId>(HttpMethod.Post, "/api/rooms", Room("At home", Implement.Bands, Implement.Bench))).Id}";
+        Guid client = await Samples.ClientWithBlock(owner);
+        Weekday away = Samples.Deckhand.Client.Days[1].Day;
+        ChooseRoom On(params (Weekday Day, string Room)[] days) =>
+            new() { Elsewhere = [.. days.Select(one => new ChooseDayRoom { Day = one.Day, Room = one.Room })] };
+        foreach (ChooseRoom wrong in new[] { On((away, $"{Guid.NewGuid()}")), On((away, "attic")), On((away, home), (away, home)) })
+            Assert.Equal(HttpStatusCode.BadRequest, (await owner.Send(HttpMethod.Put, $"/api/clients/{client}/room", wrong)).StatusCode);
+        await owner.Do(HttpMethod.Put, $"/api/clients/{client}/room", On((away, home)));
+        Assert.True((await Samples.BlockOn(owner, client)).OutOfDate);
+        IntakeView intake = await owner.Get<IntakeView>($"/api/clients/{client}/intake");
+        Assert.Equal([new DayRoomName(away, new RoomName(Guid.Parse(home), "At home"))], intake.Elsewhere);
+        await owner.Do(HttpMethod.Post, $"/api/clients/{client}/plans", new PlanRequest { Start = Samples.Start, Weeks = 4 });
+        BlockView block = await Samples.BlockOn(owner, client);
+        Assert.False(block.OutOfDate);
+        foreach (SessionPart session in block.Plan.Block!.Weeks.SelectMany(week => week.Sessions))
+        foreach (ItemPart item in session.Items)
+            Assert.True(
+                session.Day != away
+                    || ExerciseCatalogue.Shipped[item.Exercise].Kit.Any(kit => kit.All(one => one is Implement.Bands or Implement.Bench)),
+                $"{item.Exercise} on {session.Day}"
+            );
+        // The case goes out with the day's kit and comes in with it; a room that goes is the usual place again.
+        CaseDocument out_ = await owner.Get<CaseDocument>($"/api/clients/{client}/case");
+        Assert.Equal(away, out_.Elsewhere!.Single().Day);
+        await owner.Do(HttpMethod.Delete, $"/api/rooms/{home}");
+        Assert.Empty((await owner.Get<IntakeView>($"/api/clients/{client}/intake")).Elsewhere);
+        Assert.True((await Samples.BlockOn(owner, client)).OutOfDate);
     }
 
     [Fact]

@@ -29,6 +29,9 @@ public sealed record BlockInput
     /// <summary>What loads can be made.</summary>
     public required Loader Loader { get; init; }
 
+    /// <summary>What loads can be made on a day of the week.</summary>
+    public required Func<Weekday, Loader> LoaderOn { get; init; }
+
     /// <summary>The maxes at today.</summary>
     public required MaxEstimates Maxes { get; init; }
 

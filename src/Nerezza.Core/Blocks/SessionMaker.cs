@@ -10,13 +10,18 @@ namespace Nerezza.Core.Blocks;
 /// before.</summary>
 public sealed class SessionMaker(BlockInput input)
 {
-    private readonly Prescriber _prescriber = new(input.Loader, input.Client.MassKg);
+    private readonly Prescriber _usual = new(input.Loader, input.Client.MassKg);
+
+    /// <summary>Loads by what there is on a day.</summary>
+    private Prescriber On(Weekday day) =>
+        input.LoaderOn(day) is var loader && ReferenceEquals(loader, input.Loader) ? _usual : new Prescriber(loader, input.Client.MassKg);
 
     /// <summary>The session of these asks, as they stand.</summary>
     public Session Make(Weekday day, DateOnly date, int minutesGiven, IEnumerable<ItemTarget> asks)
     {
         HashSet<Pattern> warm = [];
-        List<PrescribedItem> items = [.. asks.Select(ask => Item(ask, warm))];
+        Prescriber there = On(day);
+        List<PrescribedItem> items = [.. asks.Select(ask => Item(ask, there, warm))];
         return new Session(day, date, SessionTime.Minutes(items, input.Catalogue), minutesGiven, items);
     }
 
@@ -29,26 +34,26 @@ public sealed class SessionMaker(BlockInput input)
     /// <summary>Whether the max of an exercise is more than a guess.</summary>
     public bool IsKnown(Exercise exercise) => MaxOf(exercise)?.Source is not (null or MaxSource.Guess);
 
-    /// <summary>What can be loaded for an item at today's max; null without one.</summary>
-    public LoadFit? FitOf(PrescribedItem item)
+    /// <summary>What can be loaded on a day for an item at today's max; null without one.</summary>
+    public LoadFit? FitOf(PrescribedItem item, Weekday day)
     {
         Exercise exercise = input.Catalogue[item.Exercise];
         bool lifts = item.Sets[0].Load?.Grams > 0 || exercise.BodyFraction > 0;
         // A guess is no ground to step up on: the load of the first week stays until sets are logged.
         return lifts && MaxOf(exercise) is { Source: not MaxSource.Guess } max && item.Sets[0].Load is { } load
-            ? _prescriber.FitFor(exercise, max, load.Kilograms)
+            ? On(day).FitFor(exercise, max, load.Kilograms)
             : null;
     }
 
-    private PrescribedItem Item(ItemTarget ask, HashSet<Pattern> warm)
+    private PrescribedItem Item(ItemTarget ask, Prescriber prescriber, HashSet<Pattern> warm)
     {
         Exercise exercise = ask.Chosen.Exercise;
-        PrescribedItem item = _prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
+        PrescribedItem item = prescriber.Prescribe(ask, MaxOf(exercise), WarmUpNeedOf(ask, warm.Add(exercise.Pattern)), input.Sides);
         SetUp setUp = input.SetUpOf(exercise, ask.Course);
         if (ask.Course.Weeks >= PrescriptionRules.Shipped.File.SetUp.Course.CounterbalanceWeeks && Counterbalance.Is(exercise))
             setUp = setUp with { If = LowerIf.PlateHeld };
-        item = _prescriber.WithPlates(item, exercise);
-        if (_prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
+        item = prescriber.WithPlates(item, exercise);
+        if (prescriber.StandsLow(item, exercise) && setUp.BlockCm is null)
             setUp = setUp with { BarCm = PrescriptionRules.Shipped.File.SetUp.BarOnPlatesCm };
         setUp = setUp with { Opens = Gates.OpenedBy(item, exercise, input.Ladders, input.Client.MassKg) };
         bool lifts = ask.Rule.Role is Role.Main or Role.Second or Role.Accessory or Role.Skill;

@@ -154,7 +154,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             && shape.Index > 0
             && away == LayOff.None
             && (kind is not BlockKind.Return || IsSpared(track.Chosen))
-                ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before)) with
+                ? DoubleProgression.Next(before, Hardest(track), maker.FitOf(before, track.Day.Weekday)) with
                 {
                     MostFraction = MostOf(track, shape),
                     Last = LastSet.Alike,
@@ -237,7 +237,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
     /// <summary>A load that a rule gives, not the max: the plate of a counterbalance, the piece of an event.</summary>
     private Load? LoadGiven(ExerciseSlot track, WeekShape shape) =>
         Counterbalance.Is(track.Chosen.Exercise) && track.MostFraction >= 1
-            ? Counterbalance.In(shape.Number - 1, track.Chosen.Exercise, input.Loader, input.Client.MassKg)
+            ? Counterbalance.In(shape.Number - 1, track.Chosen.Exercise, input.LoaderOn(track.Day.Weekday), input.Client.MassKg)
         : track.Chosen.Reason is ChosenReason.EventWork && track.Chosen.Medley.Count == 0 ? PieceFor(track.Chosen.Exercise, track)
         : null;
 

@@ -13,8 +13,8 @@ public sealed record CheckContext
     /// <summary>The client.</summary>
     public required Client Client { get; init; }
 
-    /// <summary>The kit.</summary>
-    public required Equipment Equipment { get; init; }
+    /// <summary>The kit of a day of the week.</summary>
+    public required Func<Weekday, Equipment> EquipmentOn { get; init; }
 
     /// <summary>The exercises.</summary>
     public required ExerciseCatalogue Catalogue { get; init; }

@@ -1,5 +1,6 @@
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
@@ -15,8 +16,9 @@ internal static class ItemChecks
 
     private static IEnumerable<Check> Of(PrescribedItem item, SessionInWeek at, Exercise exercise, CheckContext context)
     {
-        if (!exercise.CanBeDoneWith(context.Equipment))
-            yield return new Check.EquipmentMissing(exercise.Id, [.. exercise.MissingFrom(context.Equipment)]) { At = at.Place };
+        Equipment kit = context.EquipmentOn(at.Session.Day);
+        if (!exercise.CanBeDoneWith(kit))
+            yield return new Check.EquipmentMissing(exercise.Id, [.. exercise.MissingFrom(kit)]) { At = at.Place };
         if (context.Ladders.LockOn(exercise.Id) is not null && !SelectionRules.Shipped.AlwaysOpen.Contains(exercise.Id))
             yield return new Check.RungLocked(exercise.Id) { At = at.Place };
         if (PainChecks.On(item, exercise, context.Caps) is { } pain)
@@ -29,7 +31,7 @@ internal static class ItemChecks
             yield return new Check.LoadNotLoadable(exercise.Id) { At = at.Place };
         if (Rest(item, at, context) is { } rest)
             yield return rest;
-        if (IsUnsafeAlone(item, exercise, context))
+        if (IsUnsafeAlone(item, exercise, kit, context))
             yield return new Check.NoSafeties(exercise.Id) { At = at.Place, Fix = [Lighter(at.Cell(exercise.Id))] };
     }
 
@@ -47,9 +49,9 @@ internal static class ItemChecks
             : null;
     }
 
-    private static bool IsUnsafeAlone(PrescribedItem item, Exercise exercise, CheckContext context) =>
+    private static bool IsUnsafeAlone(PrescribedItem item, Exercise exercise, Equipment kit, CheckContext context) =>
         context.Client.TrainsAlone
-        && Safeties.AreMissing(exercise, context.Equipment)
+        && Safeties.AreMissing(exercise, kit)
         && item.Sets.Any(set => set.Amrap || set.Rpe.Value >= Safeties.FromRpe);
 
     private static BlockEdit.Write Lighter(CellPlace cell) =>

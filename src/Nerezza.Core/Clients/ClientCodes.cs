@@ -54,6 +54,13 @@ public enum Weekday
     Sun,
 }
 
+/// <summary>Days of the week by date.</summary>
+public static class Weekdays
+{
+    /// <summary>The day of the week of a date.</summary>
+    public static Weekday Of(DateOnly date) => (Weekday)(((int)date.DayOfWeek + 6) % 7);
+}
+
 /// <summary>Kinds of training besides the program.</summary>
 public enum OtherTrainingKind
 {

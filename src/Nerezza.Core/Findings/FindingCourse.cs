@@ -17,6 +17,12 @@ public enum Course
 
     /// <summary>Further from its norm.</summary>
     Worse,
+
+    /// <summary>At its norm, by more than the error of the test.</summary>
+    Closed,
+
+    /// <summary>Not measured again since it was found.</summary>
+    NotMeasuredSince,
 }
 
 /// <summary>Holds findings against what the same measures said a fortnight and more before (docs/handbook/12-weeks-and-blocks.md,
@@ -44,40 +50,57 @@ public static class FindingCourse
             return Course.NotKnown;
         if (before.FirstOrDefault(other => other.Code == now.Code && other.Cause == now.Cause) is not { } then)
             return Course.NotKnown;
-        Dictionary<object, double> earlier = Measures(then);
+        Dictionary<object, (Measure Measure, double Value)> earlier = Measures(then);
         List<double> gains =
         [
-            .. Measures(now).Where(one => earlier.ContainsKey(one.Key)).Select(one => Gain(one.Key, earlier[one.Key], one.Value)),
+            .. Measures(now)
+                .Where(one => earlier.ContainsKey(one.Key))
+                .Select(one => Gain(one.Value.Measure, earlier[one.Key].Value, one.Value.Value)),
         ];
         return gains switch
         {
             [] => Course.NotKnown,
-            _ when gains.Exists(gain => gain <= -Rule.LeastChange) => Course.Worse,
-            _ when gains.Exists(gain => gain >= Rule.LeastChange) => Course.Closing,
+            _ when gains.Exists(gain => gain <= -1) => Course.Worse,
+            _ when gains.Exists(gain => gain >= 1) => Course.Closing,
             _ => Course.Same,
         };
     }
 
-    /// <summary>The change toward the norm, as a part of the former value.</summary>
-    private static double Gain(object measure, double then, double now)
+    /// <summary>The change toward the norm, in errors of its test: under 1 it says nothing.</summary>
+    public static double Gain(Measure measure, double then, double now)
     {
-        double change = (now - then) / Math.Max(Math.Abs(then), 1e-9);
+        double change = (now - then) / ErrorOf(measure);
         return Math.Round(LowerIsBetter(measure) ? -change : change, 6);
     }
 
-    private static bool LowerIsBetter(object measure) =>
+    /// <summary>What two tests of the same thing may differ by, in the unit of the measure; infinite where no number is compared.</summary>
+    public static double ErrorOf(Measure measure) =>
         measure switch
         {
-            ScreenTest test => Rule.LowerIsBetter.Contains(Codes.Of(test)),
+            Measure.Tested tested => Rule.Errors.GetValueOrDefault(Codes.Of(tested.Test), double.PositiveInfinity),
+            Measure.LimbSymmetry => Rule.SymmetryError,
+            Measure.MaxRatio => Rule.MaxRatioError,
+            Measure.Fault { Part: FaultPart.FromPercent } => Rule.FaultFromPercentError,
+            Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => double.PositiveInfinity,
+        };
+
+    /// <summary>Whether a lesser number is the better one.</summary>
+    public static bool LowerIsBetter(Measure measure) =>
+        measure switch
+        {
+            Measure.Tested tested => Rule.LowerIsBetter.Contains(Codes.Of(tested.Test)),
             Measure.MaxRatio ratio => FindingRules.Shipped.Maxes.Any(pair => pair.Above is not null && pair.Exercise == ratio.Exercise),
-            _ => false,
+            Measure.LimbSymmetry or Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => false,
         };
 
     /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code,
     /// whatever its place in the list.</summary>
-    private static Dictionary<object, double> Measures(Finding finding) =>
+    private static Dictionary<object, (Measure Measure, double Value)> Measures(Finding finding) =>
         finding
             .Evidence.Where(piece => piece.Value is Reading.Number)
             .GroupBy(piece => piece.Measure.Lasting)
-            .ToDictionary(same => same.Key, same => same.Min(piece => ((Reading.Number)piece.Value).Value));
+            .ToDictionary(
+                same => same.Key,
+                same => (same.First().Measure, same.Min(piece => ((Reading.Number)piece.Value).Value))
+            );
 }

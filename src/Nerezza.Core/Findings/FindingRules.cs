@@ -104,7 +104,17 @@ internal sealed record SeverityRule(double StrengthSevereBelow, double StrengthB
 
 internal sealed record RetestRule(IReadOnlyList<int> Capacity, IReadOnlyList<int> Skill, IReadOnlyList<int> Sides, IReadOnlyList<int> Pain);
 
-internal sealed record CourseRule(int Days, double LeastChange, IReadOnlyList<string> LowerIsBetter);
+/// <param name="Errors">Of each test of the screen, in its unit.</param>
+/// <param name="SymmetryError">Points of the limb symmetry index.</param>
+/// <param name="FaultFromPercentError">Points of 1RM at which a fault begins.</param>
+internal sealed record CourseRule(
+    int Days,
+    IReadOnlyDictionary<string, double> Errors,
+    double SymmetryError,
+    double FaultFromPercentError,
+    double MaxRatioError,
+    IReadOnlyList<string> LowerIsBetter
+);
 
 internal sealed record MaxPairRule(string Exercise, IReadOnlyList<string> Of, string Code, double? Below = null, double? Above = null);
 

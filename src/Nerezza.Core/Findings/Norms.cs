@@ -22,6 +22,20 @@ public static class Norms
         [ScreenTest.CalfRaise] = FindingRules.Shipped.Screen.CalfRaiseReps,
     };
 
+    /// <summary>The norm of what is measured otherwise than by the screen; null when it has none that a greater number meets.</summary>
+    public static Norm? Of(Measure measure) =>
+        measure switch
+        {
+            Measure.Tested tested => Of(tested.Test),
+            Measure.LimbSymmetry => new Norm(
+                FindingRules.Shipped.Symmetry.Adequate,
+                null,
+                FindingRules.Shipped.Symmetry.Severe,
+                FindingRules.Shipped.Symmetry.Norm
+            ),
+            Measure.MaxRatio or Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => null,
+        };
+
     /// <summary>The norm of a test; null when it has none.</summary>
     public static Norm? Of(ScreenTest test) =>
         Limits.TryGetValue(test, out TestLimit? limit) ? new Norm(limit.Adequate, limit.Upper, limit.Severe, limit.Norm) : null;

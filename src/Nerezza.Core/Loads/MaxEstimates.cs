@@ -78,6 +78,16 @@ public sealed class MaxEstimates
         return max;
     }
 
+    /// <summary>The max as the sets up to a day tell it, by today's knowledge of the lifter's curve and ratings; null before the
+    /// first.</summary>
+    public OneRepMax? On(string exercise, Side? side, DateOnly day) => Own(exercise, side, day);
+
+    /// <summary>The days whose sets of an exercise tell its max, first to last.</summary>
+    public IReadOnlyList<DateOnly> SeenOn(string exercise, Side? side) =>
+        _seen.TryGetValue((exercise, side), out List<MaxObservation>? seen)
+            ? [.. seen.Select(observation => observation.Date).Distinct().Order()]
+            : [];
+
     /// <summary>The max of an exercise as it is known, else a first guess; null where nothing tells of it, as of body weight and
     /// bands.</summary>
     public OneRepMax? FindOrGuess(string exercise, Side? side = null)

@@ -3,7 +3,7 @@ namespace Nerezza.Core.Selection;
 /// <summary>Makes of a slot's option a chosen exercise with all that speaks for it, and the next best of its slot.</summary>
 internal sealed class ChosenMaker(
     SelectionInput input,
-    Eligibility eligibility,
+    Func<Slot, Eligibility> eligibilityOf,
     IReadOnlyList<Slot> slots,
     IReadOnlyList<(Slot Slot, SlotOption Option)> taken
 )
@@ -25,7 +25,7 @@ internal sealed class ChosenMaker(
             Grade = Grading.BestOf(option.Exercise, input.Prepared.Findings, option.Answers),
             Score = option.Score,
             Parts = option.Parts,
-            Limits = eligibility.LimitsOf(option.Exercise),
+            Limits = eligibilityOf(slot).LimitsOf(option.Exercise),
             InsteadOf =
             [
                 .. slots

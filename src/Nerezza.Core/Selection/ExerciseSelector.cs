@@ -12,13 +12,9 @@ public sealed class ExerciseSelector
     private static readonly SelectionRules Rules = SelectionRules.Shipped;
     private readonly SelectionInput _input;
     private readonly IChooser _chooser;
-    private readonly ScoreContext _context;
     private readonly Scoring _scoring;
-    private readonly Eligibility _eligibility;
-    private readonly LoadReach _reach;
-    private readonly Dictionary<string, PassedOver> _out = [];
-    private readonly List<Exercise> _able = [];
-    private readonly Turns _turns;
+    private readonly ScoreContext _context;
+    private readonly Dictionary<Equipment, KitChoice> _kits = new(ReferenceEqualityComparer.Instance);
 
     private ExerciseSelector(SelectionInput input, IChooser chooser)
     {
@@ -34,55 +30,47 @@ public sealed class ExerciseSelector
             Start = input.Prepared.Case.Block.Start,
         };
         _scoring = new Scoring(_context);
-        _eligibility = new Eligibility(input.Prepared);
-        _reach = new LoadReach(
-            input.Prepared.Loader,
-            input.Prepared.Maxes,
-            input.Prepared.LoadKg,
-            input.Prepared.Client.MassKg,
-            input.Prepared.Case.Equipment.Items
-        );
-        _turns = new Turns(input, FirstAble, Beside);
-        foreach (Exercise exercise in input.Prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
-        {
-            if (_eligibility.Judge(exercise) is { } reason)
-                _out[exercise.Id] = reason;
-            else
-                _able.Add(exercise);
-        }
+        Usual = KitOf(input);
     }
 
     /// <summary>The whole choice.</summary>
     public static ExerciseChoice Choose(SelectionInput input, IChooser chooser) => new ExerciseSelector(input, chooser).Choose();
 
+    /// <summary>What there is on most days.</summary>
+    private KitChoice Usual { get; }
+
+    /// <summary>What there is on a day.</summary>
+    private KitChoice On(SplitDay day) => KitOf(_input.On(day.Weekday));
+
+    private KitChoice KitOf(SelectionInput input)
+    {
+        Equipment kit = input.Prepared.Case.Equipment;
+        if (!_kits.TryGetValue(kit, out KitChoice? choice))
+            _kits[kit] = choice = new KitChoice(input, _context, _scoring);
+        return choice;
+    }
+
+    /// <summary>Every exercise that can be done on a day of the week.</summary>
+    private IReadOnlyList<Exercise> Able =>
+        field ??=
+            _kits.Count == 1
+                ? Usual.Able
+                : [.. _input.Prepared.Catalogue.All.Where(exercise => _kits.Values.Any(kit => kit.Able.Contains(exercise)))];
+
     private ExerciseChoice Choose()
     {
-        IReadOnlyList<Chosen> drills = [.. new DrillChoice(_able, _context.Findings, _scoring, _eligibility).Choose()];
-        IReadOnlyList<Chosen> events =
-        [
-            .. EventWork.Of(_input.Prepared.Client, _input.Kind, _able, one => _reach.IsTooHeavyToThrow(one)).Select(ToEvent),
-        ];
-        var mains = new MainLiftChoice(
-            _context,
-            _scoring,
-            _eligibility,
-            _input.Prepared.Findings,
-            _input.Prepared.Case.Picks,
-            _reach,
-            _input.Kind
+        IReadOnlyList<Chosen> drills = [.. new DrillChoice(Usual.Able, _context.Findings, _scoring, Usual.Eligibility).Choose()];
+        IReadOnlyList<DayFrame> frames = new PickedWork(_input, (exercise, i) => On(_input.Week[i]).Picked(exercise)).On(
+            Frames([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)])
         );
-        var upper = new UpperLeads(_input, FirstAble, ToMain);
-        var weekFrame = new WeekFrame(_input, mains, upper);
-        IReadOnlyList<DayFrame> frames = weekFrame.Of([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)], events);
-        frames = new PickedWork(_input, ToPicked).On(frames);
-        Scoring toward = _scoring.Toward(TargetsOf(frames));
-        var candidates = new SlotCandidates(_input, _able, toward, _reach, Leads(frames).Concat(_turns.Kept(Leads(frames))));
-        IReadOnlyList<Slot> slots = new SlotMaker(_input, candidates, School, weekFrame.Leads).Of(frames);
-        var written = new SlotProblem(_input, frames, slots, candidates.Trainable);
+        var leads = new WeekLeads([.. frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main)], Usual.Displaced);
+        Scoring toward = _scoring.Toward(TargetsOf(leads));
+        IReadOnlyList<Slot> slots = SlotsOf(frames, leads, toward);
+        var written = new SlotProblem(_input, frames, slots, Usual.Candidates(toward, []).Trainable);
         ChoiceProblem problem = written.Build();
         Choice choice = _chooser.Choose(problem);
         IReadOnlyList<(Slot Slot, SlotOption Option)> taken = [.. written.Rows.Where((_, i) => choice.Taken[i])];
-        var words = new ChosenMaker(_input, _eligibility, slots, taken);
+        var words = new ChosenMaker(_input, slot => On(_input.Week[slot.Day]).Eligibility, slots, taken);
         IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week = new SetsLeftOver(_input, written.Limits).Given([
             .. frames.Select(
                 (frame, day) =>
@@ -97,17 +85,45 @@ public sealed class ExerciseSelector
         return Whole(days, [.. drills.Where(drill => drill.Role is Role.Capacity)], toward, choice.Proof, problem, written, choice);
     }
 
+    /// <summary>What stands on the days whatever else does, each by the kit that is there.</summary>
+    private IReadOnlyList<DayFrame> Frames(IReadOnlyList<Chosen> drills)
+    {
+        IReadOnlyList<Chosen> events = Usual.Events;
+        Dictionary<KitChoice, IReadOnlyList<DayFrame>> byKit = [];
+        foreach (KitChoice kit in _input.Week.Select(On).Append(Usual).Distinct())
+            byKit[kit] = kit.Frames(drills, kit == Usual ? events : [], day => On(day) == kit);
+        return [.. _input.Week.Select((day, i) => byKit[On(day)][i])];
+    }
+
+    private List<Slot> SlotsOf(IReadOnlyList<DayFrame> frames, WeekLeads leads, Scoring toward)
+    {
+        string[] ids = [.. leads.All.Select(lead => lead.Exercise.Id)];
+        string[] mains = [.. ids, .. _input.Week.Select(On).Distinct().SelectMany(kit => kit.Turns.Kept(ids))];
+        Dictionary<KitChoice, SlotMaker> makers = _input
+            .Week.Select(day => (Kit: On(day), Input: _input.On(day.Weekday)))
+            .DistinctBy(row => row.Kit)
+            .ToDictionary(row => row.Kit, row => new SlotMaker(row.Input, row.Kit.Candidates(toward, mains), _input.School, leads));
+        return [.. frames.SelectMany((frame, day) => makers[On(frame.Day)].Of(day, frames))];
+    }
+
+    /// <summary>What can be done on no day, with the reason of the usual kit.</summary>
+    private IReadOnlyDictionary<string, PassedOver> Out =>
+        field ??=
+            _kits.Count == 1
+                ? Usual.Out
+                : Usual
+                    .Out.Where(row => _kits.Values.All(kit => kit.Out.ContainsKey(row.Key)))
+                    .ToDictionary(row => row.Key, row => row.Value);
+
     private DayPlan InOrder(SplitDay day, IReadOnlyList<Chosen> lifts, IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week)
     {
         List<string> standing = [.. week.SelectMany(other => other.Lifts).Select(lift => lift.Exercise.Id)];
         return DayPlan.InOrder(
             day,
-            lifts.SelectMany(lift => _turns.Of(lift, standing)).Select(lift => InSeason(lift, day)),
+            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => InSeason(lift, day)),
             _input.Prepared.Case.Schools
         );
     }
-
-    private Chosen Beside(Exercise exercise, Chosen lift) => With(exercise, lift.Purpose, lift.Role, ChosenReason.TakesTurns);
 
     /// <summary>Leg work about hard sport is capped.</summary>
     private Chosen InSeason(Chosen lift, SplitDay day) =>
@@ -121,60 +137,11 @@ public sealed class ExerciseSelector
                 },
             };
 
-    /// <summary>The coach's school; else stimulus.</summary>
-    private AccessorySchool School => _input.Prepared.Case.Schools.Accessories ?? AccessorySchool.Stimulus;
-
-    private static IEnumerable<string> Leads(IReadOnlyList<DayFrame> frames) =>
-        frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main).Select(one => one.Exercise.Id);
-
     /// <summary>What carries over is measured against the targets, else against the lifts that lead.</summary>
-    private IReadOnlyList<string> TargetsOf(IReadOnlyList<DayFrame> frames) =>
-        _input.Prepared.Client.TargetLifts.Count > 0 ? _input.Prepared.Client.TargetLifts : [.. Leads(frames).Distinct()];
-
-    private Exercise? FirstAble(IEnumerable<string> ids) =>
-        ids.Select(id => _able.Find(exercise => exercise.Id == id)).OfType<Exercise>().FirstOrDefault();
-
-    private Chosen ToMain(Exercise exercise) =>
-        With(
-            exercise,
-            Purpose.Main,
-            Role.Main,
-            _input.Prepared.Client.TargetLifts.Contains(exercise.Id) ? ChosenReason.TargetLift : ChosenReason.UsualLift
-        );
-
-    private Chosen ToEvent(EventPart part) =>
-        With(part.Exercise, Purpose.Event, EventWork.RoleOf(part.Exercise), part.Reason) with
-        {
-            Medley = part.Medley,
-            Aim = part.Reason is ChosenReason.InPlaceOfThrow ? Aim.Power : null,
-        };
-
-    private Chosen ToPicked(Exercise exercise) =>
-        With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);
-
-    private Chosen With(Exercise exercise, Purpose purpose, Role role, ChosenReason reason)
-    {
-        ScoreParts parts = _scoring.Of(exercise, AnswerRole.Accessory);
-        IReadOnlyList<FindingCode> answers =
-        [
-            .. _input
-                .Prepared.Findings.Where(finding => Scoring.IsOpen(finding) && Grading.Of(exercise, finding) >= Grading.First)
-                .Select(finding => finding.Code)
-                .Distinct(),
-        ];
-        return new Chosen
-        {
-            Exercise = exercise,
-            Purpose = purpose,
-            Role = role,
-            Reason = reason,
-            Answers = answers,
-            Grade = Grading.BestOf(exercise, _input.Prepared.Findings, answers),
-            Score = ScoreWeights.Of(School).Score(parts),
-            Parts = parts,
-            Limits = _eligibility.LimitsOf(exercise),
-        };
-    }
+    private IReadOnlyList<string> TargetsOf(WeekLeads leads) =>
+        _input.Prepared.Client.TargetLifts.Count > 0
+            ? _input.Prepared.Client.TargetLifts
+            : [.. leads.All.Select(lead => lead.Exercise.Id).Distinct()];
 
     private ExerciseChoice Whole(
         IReadOnlyList<DayPlan> days,
@@ -193,7 +160,7 @@ public sealed class ExerciseSelector
             one with
             {
                 Rivals = [.. ranked.Where(other => Serves(other, one)).Select(other => other.Exercise.Id)],
-                Substitutes = SubstitutesOf(one.Exercise, standing, scores),
+                Substitutes = SubstitutesOf(one.Exercise, days, standing, scores),
             };
         Dictionary<string, Chosen> full = [];
         foreach (Chosen one in days.SelectMany(day => day.Lifts).Concat(daily))
@@ -221,20 +188,19 @@ public sealed class ExerciseSelector
             PassedOver = PassedOverFor(),
             Unanswered = unanswered,
             Ranked = ranked,
-            Shortfalls = new ShortfallBook(problem, choice, written, _out).Of([.. unanswered.Select(finding => finding.Code).Distinct()]),
+            Shortfalls = new ShortfallBook(problem, choice, written, Out).Of([.. unanswered.Select(finding => finding.Code).Distinct()]),
             Proven = proof,
-            School = Codes.Of(School),
+            School = Codes.Of(_input.School),
         };
     }
 
     /// <summary>Every exercise that can be done, best first, by the weights of the school.</summary>
     private IReadOnlyList<Ranked> RankedFor(Scoring toward, HashSet<string> standing)
     {
-        ScoreWeights weights = ScoreWeights.Of(School);
+        ScoreWeights weights = ScoreWeights.Of(_input.School);
         return
         [
-            .. _able
-                .Where(exercise =>
+            .. Able.Where(exercise =>
                     exercise.Muscles.Count > 0
                     && exercise.Pattern is not (Pattern.Mobility or Pattern.Priming or Pattern.Drill)
                     && !Answers.Drills.Contains(exercise.Id)
@@ -266,16 +232,29 @@ public sealed class ExerciseSelector
         && (other.Answers.Any(finding => chosen.Answers.Contains(finding)) || other.Exercise.CanStandInFor(chosen.Exercise));
 
     /// <summary>What can be done at one touch instead, best first: those not in the block before those that are.</summary>
-    private List<string> SubstitutesOf(Exercise exercise, HashSet<string> standing, Dictionary<string, double> scores) =>
+    private List<string> SubstitutesOf(
+        Exercise exercise,
+        IReadOnlyList<DayPlan> days,
+        HashSet<string> standing,
+        Dictionary<string, double> scores
+    )
+    {
+        List<KitChoice> there =
         [
-            .. _able
-                .Where(other => other.Id != exercise.Id && other.CanStandInFor(exercise))
+            .. days.Where(day => day.Lifts.Any(lift => lift.Exercise.Id == exercise.Id)).Select(day => On(day.Split)).Distinct(),
+        ];
+        return
+        [
+            .. Able.Where(other =>
+                    other.Id != exercise.Id && other.CanStandInFor(exercise) && there.TrueForAll(kit => kit.Able.Contains(other))
+                )
                 .OrderBy(other => standing.Contains(other.Id))
                 .ThenByDescending(other => scores.GetValueOrDefault(other.Id))
                 .ThenBy(other => other.Id, StringComparer.Ordinal)
                 .Take(Rules.Substitutes)
                 .Select(other => other.Id),
         ];
+    }
 
     /// <summary>Those that a coach would ask about: targets, the usual main lifts, and what would answer an open finding.</summary>
     private List<PassedOver> PassedOverFor()
@@ -290,7 +269,7 @@ public sealed class ExerciseSelector
                 )
             )
             .Concat(_input.Prepared.Client.Dislikes.Where(dislike => dislike.Never).Select(dislike => dislike.Exercise))
-            .Concat(_out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
-        return [.. asked.Distinct().Where(_out.ContainsKey).Order(StringComparer.Ordinal).Select(id => _out[id])];
+            .Concat(Out.Values.Where(reason => reason is PassedOver.Unsafe or PassedOver.Banned).Select(reason => reason.Exercise));
+        return [.. asked.Distinct().Where(Out.ContainsKey).Order(StringComparer.Ordinal).Select(id => Out[id])];
     }
 }

@@ -5,7 +5,8 @@ namespace Nerezza.Core.Selection;
 
 /// <summary>What the coach picked stands before any slot is settled, on the day of its half that has most minutes left: no limit keeps it
 /// out, the checks say what it passes.</summary>
-internal sealed class PickedWork(SelectionInput input, Func<Exercise, Chosen> toPicked)
+/// <param name="toPicked">The exercise as picked for a day; null where the day's kit or caution has no place for it.</param>
+internal sealed class PickedWork(SelectionInput input, Func<Exercise, int, Chosen?> toPicked)
 {
     /// <summary>The days with the picked accessories among what is fixed.</summary>
     public IReadOnlyList<DayFrame> On(IReadOnlyList<DayFrame> frames)
@@ -15,11 +16,13 @@ internal sealed class PickedWork(SelectionInput input, Func<Exercise, Chosen> to
         {
             int best = Enumerable
                 .Range(0, days.Count)
+                .Where(i => toPicked(exercise, i) is not null)
                 .OrderByDescending(i => Region.Suits(exercise, days[i].Day.Focus, input.Prepared.Case.Schools.Quads))
                 .ThenByDescending(i => days[i].Day.Minutes - days[i].Fixed.Sum(MinutesOf))
                 .ThenBy(i => i)
-                .First();
-            days[best] = days[best] with { Fixed = [.. days[best].Fixed, toPicked(exercise)] };
+                .FirstOrDefault(-1);
+            if (best >= 0 && toPicked(exercise, best) is { } picked)
+                days[best] = days[best] with { Fixed = [.. days[best].Fixed, picked] };
         }
         return days;
     }
@@ -35,8 +38,7 @@ internal sealed class PickedWork(SelectionInput input, Func<Exercise, Chosen> to
         input
             .Prepared.Case.Picks.Where(pick => pick.Kind is PickKind.Accessory)
             .Select(pick => input.Prepared.Catalogue.Find(pick.Exercise))
-            .OfType<Exercise>()
-            .Where(exercise => new Eligibility(input.Prepared).Judge(exercise) is null);
+            .OfType<Exercise>();
 
     private static bool Stands(DayFrame day, Exercise exercise) => day.Fixed.Any(one => one.Exercise.Id == exercise.Id);
 

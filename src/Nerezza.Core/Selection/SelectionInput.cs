@@ -16,4 +16,10 @@ public sealed record SelectionInput
 
     /// <summary>The week's days.</summary>
     public required IReadOnlyList<SplitDay> Week { get; init; }
+
+    /// <summary>The coach's school of accessories; else stimulus.</summary>
+    public AccessorySchool School => Prepared.Case.Schools.Accessories ?? AccessorySchool.Stimulus;
+
+    /// <summary>The same with what there is on a day of the week.</summary>
+    public SelectionInput On(Weekday day) => this with { Prepared = Prepared.On(day) };
 }

@@ -12,16 +12,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     private static readonly SlotRules Rules = SlotRules.Shipped;
     private readonly Client _client = input.Prepared.Client;
 
-    /// <summary>All slots, day by day.</summary>
-    public IReadOnlyList<Slot> Of(IReadOnlyList<DayFrame> frames)
-    {
-        List<Slot> slots = [];
-        for (int i = 0; i < frames.Count; i++)
-            slots.AddRange(
-                (frames[i].Day.Focus is DayFocus.Upper ? UpperDay(i, frames) : LegDay(i, frames)).Where(slot => slot.Options.Count > 0)
-            );
-        return slots;
-    }
+    /// <summary>The slots of one day of the week.</summary>
+    public IEnumerable<Slot> Of(int day, IReadOnlyList<DayFrame> frames) =>
+        (frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames) : LegDay(day, frames)).Where(slot => slot.Options.Count > 0);
 
     private bool ForGlutes => _client.Emphasis.Contains(Muscle.GluteusMaximus);
 

@@ -16,10 +16,11 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
     /// <summary>The days in their order.</summary>
     /// <param name="drills">Drills of the leg days.</param>
     /// <param name="events">Event work, in its order.</param>
-    public IReadOnlyList<DayFrame> Of(IReadOnlyList<Chosen> drills, IReadOnlyList<Chosen> events)
+    /// <param name="isHere">Whether a day is trained with this kit; the others stay empty.</param>
+    public IReadOnlyList<DayFrame> Of(IReadOnlyList<Chosen> drills, IReadOnlyList<Chosen> events, Func<SplitDay, bool> isHere)
     {
         IReadOnlyList<Chosen> leads = mains.Choose();
-        int eventDay = events.Count == 0 ? -1 : EventDayOf(leads);
+        int eventDay = events.Count == 0 ? -1 : EventDayOf(leads, isHere);
         Dictionary<string, int> led = [];
         (int upperDays, int fullDays) = (0, 0);
         List<DayFrame> frames = [];
@@ -29,10 +30,10 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
             List<Chosen> standing = [];
             if (day.Focus is DayFocus.Upper)
             {
-                if (upper.OfUpperDay(upperDays++) is { } press)
+                if (upper.OfUpperDay(upperDays++) is { } press && isHere(day))
                     standing.Add(press with { Sets = SetsOf(day, press) });
             }
-            else
+            else if (isHere(day))
             {
                 standing.AddRange(DrillsOn(day, drills, leads));
                 if (i == eventDay)
@@ -90,10 +91,10 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
         (pattern, lead.Exercise.Pattern) is (Pattern.Squat, Pattern.Lunge) or (Pattern.Hinge, Pattern.Thrust);
 
     /// <summary>Event work takes the longest leg day, before that of a hinge (docs/handbook/12-weeks-and-blocks.md).</summary>
-    private int EventDayOf(IReadOnlyList<Chosen> leads) =>
+    private int EventDayOf(IReadOnlyList<Chosen> leads, Func<SplitDay, bool> isHere) =>
         Enumerable
             .Range(0, input.Week.Count)
-            .Where(i => input.Week[i].Focus is not DayFocus.Upper)
+            .Where(i => input.Week[i].Focus is not DayFocus.Upper && isHere(input.Week[i]))
             .OrderByDescending(i => input.Week[i].Minutes)
             .ThenByDescending(i => leads.Count > 0 && LeadOf(input.Week[i], leads).Exercise.Pattern is Pattern.Hinge)
             .ThenByDescending(i => i)

@@ -21,7 +21,8 @@ public sealed class FindingWords(ExerciseCatalogue catalogue)
             Course.Closing => "It is closing.",
             Course.Same => "It is where it was before.",
             Course.Worse => "It is worse than before.",
-            Course.NotKnown => "",
+            Course.Closed => "It has closed.",
+            Course.NotMeasuredSince or Course.NotKnown => "",
         };
 
     /// <summary>What was found, in a few words.</summary>

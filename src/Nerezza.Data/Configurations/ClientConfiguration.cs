@@ -30,6 +30,7 @@ internal sealed class ClientConfiguration
     {
         equipment.ToTable("equipment").HasKey(row => new { row.PracticeId, row.ClientId });
         equipment.Property(row => row.Document).AsJson();
+        equipment.Property(row => row.Elsewhere).AsJson();
         equipment.Property(row => row.Version).IsRowVersion();
         equipment.HasOne<RoomRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.RoomId });
         equipment.HasOne<ClientRow>().WithOne().HasForeignKey<EquipmentRow>(row => new { row.PracticeId, row.ClientId });

@@ -394,6 +394,11 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("document");
 
+                    b.Property<string>("Elsewhere")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("elsewhere");
+
                     b.Property<Guid?>("RoomId")
                         .HasColumnType("uuid")
                         .HasColumnName("room_id");

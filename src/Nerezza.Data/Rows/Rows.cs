@@ -70,9 +70,15 @@ public sealed class EquipmentRow : IClientRow
 
     /// <summary>The room whose kit it is; null where the client has kit of their own, which stands in <see cref="Document"/>.</summary>
     public Guid? RoomId { get; set; }
+
+    /// <summary>Rooms of days that are trained elsewhere; a room that is gone counts as the usual place.</summary>
+    public IReadOnlyList<DayRoom> Elsewhere { get; set; } = [];
     public required EquipmentSection Document { get; set; }
     public uint Version { get; private set; }
 }
+
+/// <summary>The room of one day of the week.</summary>
+public sealed record DayRoom(Weekday Day, Guid RoomId);
 
 /// <summary>A room with its kit, where clients of the practice train.</summary>
 public sealed class RoomRow : IPracticeRow

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using Nerezza.Core.Clients;
 using Nerezza.Data.Rows;
 using Nerezza.Formats.Cases;
 
@@ -17,6 +18,9 @@ public sealed record ClientFile(
 {
     /// <summary>The room whose kit the client trains with; null where they have kit of their own.</summary>
     public RoomRow? Room { get; init; }
+
+    /// <summary>The rooms of days that are trained elsewhere, by day; none of them the usual one.</summary>
+    public IReadOnlyList<(Weekday Day, RoomRow Room)> Elsewhere { get; init; } = [];
 
     /// <summary>What the client trains with: the room's, else their own.</summary>
     public EquipmentSection Kit => Room?.Document ?? Equipment.Document;
@@ -80,12 +84,24 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
         Dictionary<Guid, RoomRow> rooms = await context.Rooms.AsNoTracking().ToDictionaryAsync(row => row.Id, cancel);
         return
         [
-            .. clients.Select(client => new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), [])
-            {
-                Room = equipment[client.Id].RoomId is { } room ? rooms[room] : null,
-            }),
+            .. clients.Select(client =>
+                In(new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []), rooms)
+            ),
         ];
     }
+
+    private static ClientFile In(ClientFile file, Dictionary<Guid, RoomRow> rooms) =>
+        file with
+        {
+            Room = file.Equipment.RoomId is { } room ? rooms[room] : null,
+            Elsewhere =
+            [
+                .. file
+                    .Equipment.Elsewhere.Where(one => one.RoomId != file.Equipment.RoomId && rooms.ContainsKey(one.RoomId))
+                    .OrderBy(one => one.Day)
+                    .Select(one => (one.Day, rooms[one.RoomId])),
+            ],
+        };
 
     /// <summary>The file, tracked so that it can be changed and saved; null when it is not this coach's.</summary>
     public async Task<ClientFile?> Find(Guid id, CancellationToken cancel)
@@ -107,10 +123,12 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
             .OrderByDescending(row => row.Date)
             .Take(1 + EarlierHeld)
             .ToListAsync(cancel);
-        return new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)])
-        {
-            Room = equipment.RoomId is { } room ? await context.Rooms.AsNoTracking().SingleAsync(row => row.Id == room, cancel) : null,
-        };
+        Guid[] asked = [.. equipment.Elsewhere.Select(one => one.RoomId).Concat(equipment.RoomId is { } usual ? [usual] : [])];
+        Dictionary<Guid, RoomRow> rooms =
+            asked.Length == 0
+                ? []
+                : await context.Rooms.AsNoTracking().Where(row => asked.Contains(row.Id)).ToDictionaryAsync(row => row.Id, cancel);
+        return In(new ClientFile(client, equipment, maxes, screens.FirstOrDefault(), [.. screens.Skip(1)]), rooms);
     }
 
     /// <summary>Whether another client, put away or not, has the same name, small letters or large.</summary>

@@ -25,11 +25,15 @@ public sealed class RoomStore(NerezzaContext context)
     /// <summary>So many a practice holds (assumption).</summary>
     public const int Most = 50;
 
-    public async Task<IReadOnlyList<RoomUse>> All(CancellationToken cancel) =>
-        await context
-            .Rooms.OrderBy(row => row.Name)
-            .Select(row => new RoomUse(row, context.Equipment.Count(kit => kit.RoomId == row.Id)))
-            .ToListAsync(cancel);
+    public async Task<IReadOnlyList<RoomUse>> All(CancellationToken cancel)
+    {
+        List<RoomRow> rooms = await context.Rooms.OrderBy(row => row.Name).ToListAsync(cancel);
+        var used = await context.Equipment.Select(kit => new { kit.RoomId, kit.Elsewhere }).ToListAsync(cancel);
+        return rooms.ConvertAll(room => new RoomUse(
+            room,
+            used.Count(kit => kit.RoomId == room.Id || kit.Elsewhere.Any(one => one.RoomId == room.Id))
+        ));
+    }
 
     /// <summary>Their names alone, for a choice.</summary>
     public async Task<IReadOnlyList<(Guid Id, string Name)>> Names(CancellationToken cancel) =>

@@ -14,6 +14,9 @@ public sealed record CaseDocument
     public required int Version { get; init; }
     public required ClientSection Client { get; init; }
     public EquipmentSection? Equipment { get; init; }
+
+    [Items(7)]
+    public IReadOnlyList<ElsewhereSection>? Elsewhere { get; init; }
     public SchoolsSection? Schools { get; init; }
     public ScreenSection? Screen { get; init; }
     public DateOnly? ScreenedOn { get; init; }
@@ -121,6 +124,13 @@ public sealed record DaySection
 
     [Between(10, 300, "minutes")]
     public required int Minutes { get; init; }
+}
+
+/// <summary>A day of the week that is trained with other kit than the usual.</summary>
+public sealed record ElsewhereSection
+{
+    public required Weekday Day { get; init; }
+    public required EquipmentSection Equipment { get; init; }
 }
 
 public sealed record OtherTrainingSection

@@ -19,6 +19,7 @@ public static class CaseMapping
         {
             Client = ToClient(document.Client),
             Equipment = ToEquipment(document.Equipment ?? new EquipmentSection()),
+            Elsewhere = (document.Elsewhere ?? []).ToDictionary(one => one.Day, one => ToEquipment(one.Equipment)),
             Schools = ToSchools(document.Schools ?? new SchoolsSection()),
             Screen = ToScreen(document.Screen ?? new ScreenSection()),
             ScreenedOn = document.ScreenedOn,

@@ -7,7 +7,24 @@ public static class CaseRules
 {
     /// <summary>The faults of a whole case.</summary>
     public static IEnumerable<Fault> Check(CaseDocument document) =>
-        [.. Check(document.Client, "client"), .. Check(document.Equipment, "equipment"), .. EarlierScreens(document)];
+        [
+            .. Check(document.Client, "client"),
+            .. Check(document.Equipment, "equipment"),
+            .. Elsewhere(document.Elsewhere ?? []),
+            .. EarlierScreens(document),
+        ];
+
+    private static IEnumerable<Fault> Elsewhere(IReadOnlyList<ElsewhereSection> days) =>
+        days.SelectMany((one, i) => Check(one.Equipment, $"elsewhere[{i}].equipment"))
+            .Concat(
+                days.Select((one, i) => (one.Day, i))
+                    .GroupBy(row => row.Day)
+                    .Where(rows => rows.Count() > 1)
+                    .Select(rows => new Fault(
+                        $"elsewhere[{rows.Last().i}].day",
+                        $"{Core.Measures.Codes.Of(rows.Key)} stands twice; each weekday once expected"
+                    ))
+            );
 
     private static IEnumerable<Fault> EarlierScreens(CaseDocument document)
     {

@@ -24,6 +24,9 @@ public sealed record IntakeView
     /// <summary>The room whose kit it is; null where it is the client's own.</summary>
     public required RoomName? Room { get; init; }
 
+    /// <summary>The rooms of days that are trained elsewhere.</summary>
+    public required IReadOnlyList<DayRoomName> Elsewhere { get; init; }
+
     /// <summary>The rooms of the practice.</summary>
     public required IReadOnlyList<RoomName> Rooms { get; init; }
 

@@ -87,6 +87,18 @@ public sealed record ChooseRoom
     /// <summary>Left out: kit of their own.</summary>
     [Length(36)]
     public string? Room { get; init; }
+
+    /// <summary>Days of the week that are trained in another room. Left out: as it is.</summary>
+    [Items(7)]
+    public IReadOnlyList<ChooseDayRoom>? Elsewhere { get; init; }
+}
+
+public sealed record ChooseDayRoom
+{
+    public required Weekday Day { get; init; }
+
+    [Length(36)]
+    public required string Room { get; init; }
 }
 
 /// <summary>What the link of an invitation carries.</summary>
@@ -143,6 +155,9 @@ public sealed record SharingView
 public sealed record ColleagueLine(Guid UserId, string Name);
 
 public sealed record RoomName(Guid Id, string Name);
+
+/// <summary>The room of one day of the week.</summary>
+public sealed record DayRoomName(Weekday Day, RoomName Room);
 
 public sealed record ShareLine(Guid UserId, string Name, ClientAccess Access, DateOnly? Until);
 

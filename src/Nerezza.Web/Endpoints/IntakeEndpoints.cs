@@ -52,6 +52,7 @@ public static class IntakeEndpoints
                 FactsVersion = file.Client.Version,
                 Equipment = file.Kit,
                 Room = file.Room is { } room ? new RoomName(room.Id, room.Name) : null,
+                Elsewhere = [.. file.Elsewhere.Select(one => new DayRoomName(one.Day, new RoomName(one.Room.Id, one.Room.Name)))],
                 Rooms = [.. (await rooms.Names(cancel)).Select(room => new RoomName(room.Id, room.Name))],
                 EquipmentVersion = file.Equipment.Version,
                 Entered = [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],

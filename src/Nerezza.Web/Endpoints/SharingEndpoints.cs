@@ -202,8 +202,17 @@ public static class SharingEndpoints
         RoomRow? room = Guid.TryParse(asked.Room, out Guid roomId) ? await rooms.Find(roomId, cancel) : null;
         if (asked.Room is not null && room is null)
             return Problems.Invalid("room", "is not one of the practice's; a room of the practice expected");
+        HashSet<Guid> known = [.. (await rooms.Names(cancel)).Select(one => one.Id)];
+        IReadOnlyList<ChooseDayRoom> elsewhere = asked.Elsewhere ?? [];
+        for (int i = 0; i < elsewhere.Count; i++)
+            if (!Guid.TryParse(elsewhere[i].Room, out Guid there) || !known.Contains(there))
+                return Problems.Invalid($"elsewhere[{i}].room", "is not one of the practice's; a room of the practice expected");
+        if (elsewhere.DistinctBy(one => one.Day).Count() < elsewhere.Count)
+            return Problems.Invalid("elsewhere", "names a day twice; each day of the week once expected");
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
+        if (asked.Elsewhere is not null)
+            file.Equipment.Elsewhere = [.. elsewhere.Select(one => new DayRoom(one.Day, Guid.Parse(one.Room)))];
         if (room is null)
             file.Equipment.Document = file.Kit;
         file.Equipment.RoomId = room?.Id;

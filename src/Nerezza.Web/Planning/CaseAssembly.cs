@@ -33,6 +33,10 @@ internal static class CaseAssembly
             Version = 1,
             Client = file.Client.Facts,
             Equipment = file.Kit,
+            Elsewhere =
+                file.Elsewhere.Count == 0
+                    ? null
+                    : [.. file.Elsewhere.Select(one => new ElsewhereSection { Day = one.Day, Equipment = one.Room.Document })],
             Schools = file.Client.Schools,
             Screen = file.Screen?.Screen,
             ScreenedOn = file.Screen?.Date,

@@ -21,7 +21,12 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
     private readonly PlanWords _words = new(catalogue);
     private readonly ShortWords _short = new(catalogue);
 
-    public ExercisesView View(ClientFile file, Plan plan, Func<Exercise, (Lifter Lifter, double LoadKg)> body, Substitution substitution)
+    public ExercisesView View(
+        ClientFile file,
+        Plan plan,
+        Func<Exercise, (Lifter Lifter, double LoadKg)> body,
+        Func<Weekday, Substitution> substitution
+    )
     {
         ExerciseChoice choice = plan.Selection;
         AccessorySchool school = Codes.Find<AccessorySchool>(choice.School) ?? AccessorySchool.Stimulus;
@@ -122,7 +127,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         AccessorySchool school,
         IReadOnlyList<Pick> picks,
         Func<Exercise, (Lifter, double)> body,
-        Substitution substitution
+        Func<Weekday, Substitution> substitution
     ) =>
         new()
         {
@@ -155,13 +160,15 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
         };
 
     /// <summary>The substitutes of an exercise with the sets that its first session would become.</summary>
-    private List<SubstituteLine> Substitutes(Chosen chosen, Plan plan, Substitution substitution)
+    private List<SubstituteLine> Substitutes(Chosen chosen, Plan plan, Func<Weekday, Substitution> substitutionOn)
     {
         if (
-            plan.Block?.Weeks[0].Sessions.SelectMany(session => session.Items).FirstOrDefault(item => item.Exercise == chosen.Exercise.Id)
-            is not { } item
+            plan.Block?.Weeks[0].Sessions.FirstOrDefault(one => one.Items.Any(item => item.Exercise == chosen.Exercise.Id))
+            is not { } session
         )
             return [];
+        PrescribedItem item = session.Items.First(one => one.Exercise == chosen.Exercise.Id);
+        Substitution substitution = substitutionOn(session.Day);
         return
         [
             .. chosen

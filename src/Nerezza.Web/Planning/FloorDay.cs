@@ -1,5 +1,6 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Floor;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Data.Rows;
@@ -52,8 +53,8 @@ public sealed record FloorDay
             Plan = desk.Current(row, file, before),
             Changes = new LoadChanges(row.Document, before.Days),
             Done = [.. log.Recent.Where(set => set.Date == date)],
-            Substitution = desk.Substitutes(@case),
-            Loader = new Loader(@case.Equipment),
+            Substitution = desk.Substitutes(@case)(Weekdays.Of(date)),
+            Loader = new Loader(@case.EquipmentOn(Weekdays.Of(date))),
         };
     }
 }

@@ -186,11 +186,11 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>What can stand in for the exercises of a proposal, with loads.</summary>
-    public Substitution Substitutes(ClientFile file, ClientLog log, PlanRow? newest) =>
+    public Func<Weekday, Substitution> Substitutes(ClientFile file, ClientLog log, PlanRow? newest) =>
         Substitutes(ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }));
 
-    /// <summary>What can stand in for the exercises of a plan, with loads.</summary>
-    public Substitution Substitutes(ClientCase @case) => _planner.Substitutes(@case);
+    /// <summary>What can stand in for the exercises of a plan on a day of the week, with loads.</summary>
+    public Func<Weekday, Substitution> Substitutes(ClientCase @case) => _planner.Substitutes(@case);
 
     /// <summary>The body and the own load of an exercise, for its figure.</summary>
     public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, ClientLog log)

@@ -264,7 +264,7 @@ public sealed class ReviewTests
             new CheckContext
             {
                 Client = @case.Client,
-                Equipment = @case.Equipment,
+                EquipmentOn = @case.EquipmentOn,
                 Catalogue = ExerciseCatalogue.Shipped,
                 Caps = new Screening.Safety.TrainingCaps(@case.Client, @case.Pain, @case.Block.Start),
                 Ladders = new LadderProgress(@case.Client, @case.Schools.Sides, ExerciseCatalogue.Shipped, [], @case.Strength, []),

@@ -14,6 +14,7 @@ export const limits = {
   blockSection: { weeks: { least: 1, most: 12, unit: 'weeks' } },
   changeEmail: { password: { length: 200 }, email: { length: 254 } },
   changePassword: { password: { length: 200 }, newPassword: { length: 200 } },
+  chooseDayRoom: { room: { length: 36 } },
   choosePractice: { practice: { length: 36 } },
   chooseRoom: { room: { length: 36 } },
   clearanceSection: { name: { length: 120 }, profession: { length: 120 } },

@@ -4530,6 +4530,7 @@ export interface components {
             version: number;
             client: components["schemas"]["ClientSection"];
             equipment?: null | components["schemas"]["EquipmentSection"];
+            elsewhere?: null | components["schemas"]["ElsewhereSection"][];
             schools?: null | components["schemas"]["SchoolsSection"];
             screen?: null | components["schemas"]["ScreenSection"];
             /** Format: date */
@@ -4624,11 +4625,16 @@ export interface components {
             fix: null | string;
             edits: components["schemas"]["EditSection"][];
         };
+        ChooseDayRoom: {
+            day: components["schemas"]["Weekday"];
+            room: string;
+        };
         ChoosePractice: {
             practice: string;
         };
         ChooseRoom: {
             room?: null | string;
+            elsewhere?: null | components["schemas"]["ChooseDayRoom"][];
         };
         ChosenLine: {
             face: components["schemas"]["ExerciseFace"];
@@ -4745,6 +4751,10 @@ export interface components {
         DailyWork: {
             exercise: string;
             because: string;
+        };
+        DayRoomName: {
+            day: components["schemas"]["Weekday"];
+            room: components["schemas"]["RoomName"];
         };
         DaySection: {
             day: components["schemas"]["Weekday"];
@@ -4893,6 +4903,10 @@ export interface components {
         };
         /** @enum {unknown} */
         EffortWord: "easy" | null;
+        ElsewhereSection: {
+            day: components["schemas"]["Weekday"];
+            equipment: components["schemas"]["EquipmentSection"];
+        };
         EnteredMax: {
             /** Format: uuid */
             id: string;
@@ -5360,6 +5374,7 @@ export interface components {
             /** Format: uint32 */
             equipmentVersion: number;
             room: null | components["schemas"]["RoomName"];
+            elsewhere: components["schemas"]["DayRoomName"][];
             rooms: components["schemas"]["RoomName"][];
             entered: components["schemas"]["EnteredMax"][];
             maxes: components["schemas"]["MaxPart"][];
@@ -6635,6 +6650,7 @@ export type CheckCode = components['schemas']['CheckCode'];
 export type CheckPart = components['schemas']['CheckPart'];
 export type CheckSeverity = components['schemas']['CheckSeverity'];
 export type CheckView = components['schemas']['CheckView'];
+export type ChooseDayRoom = components['schemas']['ChooseDayRoom'];
 export type ChoosePractice = components['schemas']['ChoosePractice'];
 export type ChooseRoom = components['schemas']['ChooseRoom'];
 export type ChosenLine = components['schemas']['ChosenLine'];
@@ -6650,6 +6666,7 @@ export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
 export type CopyResult = components['schemas']['CopyResult'];
 export type DailyWork = components['schemas']['DailyWork'];
+export type DayRoomName = components['schemas']['DayRoomName'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
 export type DaySlots = components['schemas']['DaySlots'];
@@ -6670,6 +6687,7 @@ export type EditKind = components['schemas']['EditKind'];
 export type EditSection = components['schemas']['EditSection'];
 export type EffectView = components['schemas']['EffectView'];
 export type EffortWord = components['schemas']['EffortWord'];
+export type ElsewhereSection = components['schemas']['ElsewhereSection'];
 export type EnteredMax = components['schemas']['EnteredMax'];
 export type EquipmentSection = components['schemas']['EquipmentSection'];
 export type Erasing = components['schemas']['Erasing'];

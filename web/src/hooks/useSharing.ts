@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { AheadView, AnswerOwn, ShareClient, SharingView, WriteNote } from '../api/schema'
+import type { AheadView, AnswerOwn, ChooseRoom, ShareClient, SharingView, WriteNote } from '../api/schema'
 import { keptForMs } from '../offline/kept'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
@@ -25,8 +25,9 @@ export const useShare = (id: string) =>
       : answer(api.DELETE('/api/clients/{id}/shares/{userId}', params))
   })
 
+/** Where the client trains: the usual room, and those of days elsewhere. */
 export const useRoom = (id: string) =>
-  useFileChange(id, (room: string | null) => answer(api.PUT('/api/clients/{id}/room', { ...at(id), body: { room } })))
+  useFileChange(id, (body: ChooseRoom) => answer(api.PUT('/api/clients/{id}/room', { ...at(id), body })))
 
 export function useInviteLifter(id: string) {
   const queries = useQueryClient()

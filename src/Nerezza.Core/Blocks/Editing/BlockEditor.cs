@@ -15,10 +15,7 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
 {
     private readonly SessionMaker _maker = new(input);
     private readonly BlockKindRule _rule = BlockKindRule.Of(kind);
-    private readonly Written _written = new(
-        input.Loader,
-        exercise => input.Maxes.FindOrGuess(exercise.Id)?.Curve ?? new RepCurve(exercise.Curve)
-    );
+    private readonly Written _written = new(exercise => input.Maxes.FindOrGuess(exercise.Id)?.Curve ?? new RepCurve(exercise.Curve));
 
     /// <summary>The block with the edits.</summary>
     public EditedBlock Apply(Block block, IReadOnlyList<BlockEdit> edits)
@@ -58,7 +55,8 @@ public sealed class BlockEditor(BlockInput input, BlockKind kind, TrainingCaps c
                 (at, item) =>
                     (
                         At: new CellPlace(at.week.Number, at.session.Day, item.Exercise),
-                        Missed: (IReadOnlyList<StandsInstead>)[.. _written.Missed(item, input.Catalogue[item.Exercise])]
+                        Missed: (IReadOnlyList<StandsInstead>)
+                            [.. _written.Missed(item, input.Catalogue[item.Exercise], input.LoaderOn(at.session.Day))]
                     )
             )
             .Where(row => row.Missed.Count > 0)

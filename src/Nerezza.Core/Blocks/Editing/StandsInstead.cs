@@ -56,10 +56,11 @@ public enum InsteadReason
 
 /// <summary>Compares what hands wrote with what was made of it.</summary>
 /// <param name="curveOf">The rep curve by which an exercise's loads were found.</param>
-internal sealed class Written(Loader loader, Func<Exercise, RepCurve> curveOf)
+internal sealed class Written(Func<Exercise, RepCurve> curveOf)
 {
     /// <summary>Whatever of an exercise does not stand as written.</summary>
-    public IEnumerable<StandsInstead> Missed(PrescribedItem item, Exercise exercise)
+    /// <param name="loader">Of the kit that is there.</param>
+    public IEnumerable<StandsInstead> Missed(PrescribedItem item, Exercise exercise, Loader loader)
     {
         WeekTarget asked = item.Ask.Target;
         InsteadReason cap = CapOf(asked, curveOf(exercise));

@@ -1,5 +1,5 @@
-import { Box } from '@chakra-ui/react'
-import type { IntakeView } from '../../api/schema'
+import { Box, Grid } from '@chakra-ui/react'
+import type { ChooseDayRoom, IntakeView, Weekday } from '../../api/schema'
 import { useDraft } from '../../hooks/useDraft'
 import { useSaveEquipment } from '../../hooks/useIntake'
 import { useRoom } from '../../hooks/useSharing'
@@ -8,6 +8,7 @@ import { equipmentDraftOf, equipmentOf } from '../../parts/kit/equipment'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors, SaveBar } from '../../parts/SaveBar'
 import { Section, SelectField } from '../../ui/form'
+import { weekdayNames, weekdays } from '../../text/codes'
 import { TextLink } from '../../ui/TextLink'
 
 const own = ''
@@ -18,13 +19,16 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
   return (
     <Section title="Equipment">
       {view.rooms.length > 0 && (
-        <Box maxW="340px" mb={5}>
-          <SelectField
-            label="Where they train"
-            value={view.room?.id ?? own}
-            options={[...view.rooms.map((room) => ({ value: room.id, label: room.name })), { value: own, label: 'With kit of their own' }]}
-            onValue={(room) => change.mutate(room === own ? null : room)}
-          />
+        <Box mb={5}>
+          <Box maxW="340px">
+            <SelectField
+              label="Where they train"
+              value={view.room?.id ?? own}
+              options={[...roomsOf(view), { value: own, label: 'With kit of their own' }]}
+              onValue={(room) => change.mutate({ room: room === own ? null : room })}
+            />
+          </Box>
+          <DaysElsewhere view={view} onChange={(elsewhere) => change.mutate({ room: view.room?.id ?? null, elsewhere })} />
           <ProblemLine problem={change.error} of={view.room} />
         </Box>
       )}
@@ -37,6 +41,35 @@ export function EquipmentPart({ view }: { view: IntakeView }) {
         <OwnKit view={view} />
       )}
     </Section>
+  )
+}
+
+const roomsOf = (view: IntakeView) => view.rooms.map((room) => ({ value: room.id, label: room.name }))
+
+/** Days of the week that are trained in another room. */
+function DaysElsewhere({ view, onChange }: { view: IntakeView; onChange: (elsewhere: ChooseDayRoom[]) => void }) {
+  const chosen = view.elsewhere.map((one) => ({ day: one.day, room: one.room.id }))
+  const days = weekdays.filter((day) => view.facts.days.some((one) => one.day === day))
+  const usual = view.room ? `As usual: ${view.room.name}` : 'As usual: kit of their own'
+  const set = (day: Weekday, room: string) =>
+    onChange([...chosen.filter((one) => one.day !== day), ...(room === own ? [] : [{ day, room }])])
+  return (
+    <Box role="group" aria-label="Days in another room" mt={4}>
+      <Box textStyle="note" color="quiet" mb={2}>
+        Days in another room: that day’s exercises and loads come from what is there.
+      </Box>
+      <Grid templateColumns={{ base: '1fr', sm: 'repeat(auto-fill, minmax(220px, 1fr))' }} gap={3}>
+        {days.map((day) => (
+          <SelectField
+            key={day}
+            label={weekdayNames[day] ?? day}
+            value={chosen.find((one) => one.day === day)?.room ?? own}
+            options={[{ value: own, label: usual }, ...roomsOf(view).filter((room) => room.value !== view.room?.id)]}
+            onValue={(room) => set(day, room)}
+          />
+        ))}
+      </Grid>
+    </Box>
   )
 }
 
