@@ -22,6 +22,7 @@ public static class DataServices
             .AddScoped<PlanStore>()
             .AddScoped<LogStore>()
             .AddScoped<ReadinessStore>()
+            .AddScoped<AnswerStore>()
             .AddScoped<PastTraining>()
             .AddScoped<OwnExerciseStore>()
             .AddScoped<OpenInvitations>()

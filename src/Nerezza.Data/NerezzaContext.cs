@@ -22,6 +22,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<PlanRow> Plans => Set<PlanRow>();
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
     public DbSet<ReadinessRow> Readiness => Set<ReadinessRow>();
+    public DbSet<AnswerRow> Answers => Set<AnswerRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
     public DbSet<RoomRow> Rooms => Set<RoomRow>();
     public DbSet<ShareRow> Shares => Set<ShareRow>();
@@ -63,6 +64,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         OfClients<PlanRow>(builder);
         OfClients<PastTrainingRow>(builder);
         OfClients<ReadinessRow>(builder);
+        OfClients<AnswerRow>(builder);
         OfClients<LoggedSetRow>(builder);
         OfClients<ShareRow>(builder);
         OfClients<NoteRow>(builder);

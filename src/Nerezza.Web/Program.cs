@@ -46,6 +46,9 @@ builder
     .AddScoped<EvidenceViews>()
     .AddScoped<LeverViews>()
     .AddScoped<ExerciseViews>()
+    .AddScoped<ReviewDesk>()
+    .AddScoped<ReviewViews>()
+    .AddScoped<AnswerDesk>()
     .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
 builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
@@ -107,6 +110,7 @@ api.MapLevers();
 api.MapExercises();
 api.MapCatalogue();
 api.MapBlocks();
+api.MapReview();
 api.MapFloor();
 api.MapReference();
 app.MapFrontEnd(builder.Configuration["NEREZZA_WEB"]);

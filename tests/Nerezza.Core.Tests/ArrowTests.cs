@@ -22,6 +22,7 @@ public sealed class ArrowTests
         "Blocks",
         "Checks",
         "Floor",
+        "Review",
         "Wording",
     ];
 

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening;
 
@@ -82,6 +83,7 @@ public static class FindingCourse
             Measure.MaxRatio => Rule.MaxRatioError,
             Measure.Fault { Part: FaultPart.FromPercent } => Rule.FaultFromPercentError,
             Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => double.PositiveInfinity,
+            _ => throw new UnreachableException(),
         };
 
     /// <summary>Whether a lesser number is the better one.</summary>
@@ -91,6 +93,7 @@ public static class FindingCourse
             Measure.Tested tested => Rule.LowerIsBetter.Contains(Codes.Of(tested.Test)),
             Measure.MaxRatio ratio => FindingRules.Shipped.Maxes.Any(pair => pair.Above is not null && pair.Exercise == ratio.Exercise),
             Measure.LimbSymmetry or Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => false,
+            _ => throw new UnreachableException(),
         };
 
     /// <summary>The numbers of a finding by what was measured: of both sides the lesser, as the rules judge them; a fault by its code,
@@ -99,8 +102,5 @@ public static class FindingCourse
         finding
             .Evidence.Where(piece => piece.Value is Reading.Number)
             .GroupBy(piece => piece.Measure.Lasting)
-            .ToDictionary(
-                same => same.Key,
-                same => (same.First().Measure, same.Min(piece => ((Reading.Number)piece.Value).Value))
-            );
+            .ToDictionary(same => same.Key, same => (same.First().Measure, same.Min(piece => ((Reading.Number)piece.Value).Value)));
 }

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Screening;
 
 namespace Nerezza.Core.Findings;
@@ -34,6 +35,7 @@ public static class Norms
                 FindingRules.Shipped.Symmetry.Norm
             ),
             Measure.MaxRatio or Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => null,
+            _ => throw new UnreachableException(),
         };
 
     /// <summary>The norm of a test; null when it has none.</summary>

@@ -53,7 +53,8 @@ public static class ReadyWords
         return string.Join(", ", parts.Where(text => text.Length > 0));
     }
 
-    private static string At(PainRegion region) =>
+    /// <summary>Where it hurts, to stand behind a word.</summary>
+    internal static string At(PainRegion region) =>
         region switch
         {
             PainRegion.LowBack => " at the low back",

@@ -10,6 +10,7 @@ internal sealed class PlanConfiguration
     : IEntityTypeConfiguration<PlanRow>,
         IEntityTypeConfiguration<LoggedSetRow>,
         IEntityTypeConfiguration<ReadinessRow>,
+        IEntityTypeConfiguration<AnswerRow>,
         IEntityTypeConfiguration<PastTrainingRow>
 {
     public void Configure(EntityTypeBuilder<PlanRow> plan)
@@ -80,6 +81,22 @@ internal sealed class PlanConfiguration
             });
         readiness.Property(row => row.Answers).AsJson();
         readiness.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
+    }
+
+    public void Configure(EntityTypeBuilder<AnswerRow> answer)
+    {
+        answer
+            .ToTable("answers")
+            .HasKey(row => new
+            {
+                row.PracticeId,
+                row.ClientId,
+                row.Key,
+            });
+        answer.Property(row => row.Key).HasMaxLength(400);
+        answer.Property(row => row.Done).AsJson();
+        answer.Property(row => row.Version).IsRowVersion();
+        answer.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 
     public void Configure(EntityTypeBuilder<PastTrainingRow> past)

@@ -261,6 +261,49 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("signed_in", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.AnswerRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<string>("Key")
+                        .HasMaxLength(400)
+                        .HasColumnType("character varying(400)")
+                        .HasColumnName("key");
+
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("at");
+
+                    b.Property<string>("Done")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("done");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("date")
+                        .HasColumnName("on");
+
+                    b.Property<DateOnly?>("Until")
+                        .HasColumnType("date")
+                        .HasColumnName("until");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.HasKey("PracticeId", "ClientId", "Key")
+                        .HasName("pk_answers");
+
+                    b.ToTable("answers", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -1138,6 +1181,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_signed_in_asp_net_users_user_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.AnswerRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_answers_clients_practice_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>

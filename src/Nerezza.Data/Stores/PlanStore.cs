@@ -80,6 +80,17 @@ public sealed class PlanStore(NerezzaContext context)
                 .ToListAsync(cancel)
         );
 
+    /// <summary>Every plan that stands and ends on a day or later, whole, first to last.</summary>
+    public async Task<IReadOnlyList<PlanRow>> StandingSince(Guid clientId, DateOnly from, CancellationToken cancel)
+    {
+        int[] numbers = [.. (await AllStanding(clientId, cancel)).Where(plan => plan.Ends >= from).Select(plan => plan.Number)];
+        return await context
+            .Plans.AsNoTracking()
+            .Where(row => row.ClientId == clientId && numbers.Contains(row.Number))
+            .OrderBy(row => row.Starts)
+            .ToListAsync(cancel);
+    }
+
     /// <summary>One version of a client's plan.</summary>
     public async Task<PlanRow?> Version(Guid clientId, int number, CancellationToken cancel) =>
         await context.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Number == number, cancel);

@@ -18,7 +18,8 @@ public sealed record StationsView(
     StationState Findings,
     StationState Exercises,
     StationState Block,
-    StationState Floor
+    StationState Floor,
+    StationState Review
 );
 
 /// <summary>How far a station is.</summary>

@@ -37,7 +37,8 @@ public static class StationEndpoints
                 Findings: file.Screen is null && file.Client.Observed.Pain is null or [] ? StationState.Empty : StationState.Done,
                 Exercises: block,
                 Block: block,
-                Floor: block is StationState.Empty ? StationState.Empty : StationState.Done
+                Floor: block is StationState.Empty ? StationState.Empty : StationState.Done,
+                Review: block is StationState.Empty ? StationState.Empty : StationState.Done
             )
         );
     }

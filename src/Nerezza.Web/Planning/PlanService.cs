@@ -24,7 +24,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "12";
+    public const string EngineVersion = "13";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);
@@ -184,6 +184,10 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         ClientCase now = ToCase(file, log, newest?.Inputs.Block ?? new BlockSection { Start = Today }) with { Picks = picks };
         return _planner.Make(school is { } tried ? now with { Schools = now.Schools with { Accessories = tried } } : now);
     }
+
+    /// <summary>The block that would follow one that ends on a day: four weeks of whatever kind is due.</summary>
+    public Plan NextAfter(ClientFile file, ClientLog log, DateOnly ends) =>
+        _planner.Make(ToCase(file, log, new BlockSection { Start = ends.AddDays(1) }));
 
     /// <summary>What can stand in for the exercises of a proposal, with loads.</summary>
     public Func<Weekday, Substitution> Substitutes(ClientFile file, ClientLog log, PlanRow? newest) =>

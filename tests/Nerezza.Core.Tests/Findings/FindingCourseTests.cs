@@ -21,9 +21,10 @@ public sealed class FindingCourseTests
     [Theory]
     [InlineData(6, 8, Course.Closing, "a third more")]
     [InlineData(8, 8, Course.Same, "no change")]
-    [InlineData(8, 8.3, Course.Same, "under a twentieth is how two tests differ")]
-    [InlineData(8, 8.4, Course.Closing, "a twentieth counts")]
-    [InlineData(8, 7, Course.Worse, "an eighth less")]
+    [InlineData(8, 9.4, Course.Same, "under 1.5 cm is how two tests differ")]
+    [InlineData(8, 9.5, Course.Closing, "1.5 cm counts")]
+    [InlineData(8, 6.6, Course.Same, "the same the other way")]
+    [InlineData(8, 6.5, Course.Worse, "1.5 cm less")]
     [InlineData(11, 8, Course.NotKnown, "nothing was found then: it is new")]
     public void The_shorter_ankle_is_held_against_the_shorter_one_then(double then, double now, Course expected, string because)
     {

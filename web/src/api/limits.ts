@@ -1,5 +1,6 @@
 // Made from the contract by scripts/codes.mjs; not to be changed by hand.
 export const limits = {
+  answerWaiting: { key: { length: 400 } },
   authenticatorCode: { code: { length: 40 } },
   bandPointSection: { cm: { least: 1, most: 1000, unit: 'centimetres' }, kg: { least: 0, most: 300, unit: 'kilograms' } },
   bandSection: { name: { length: 60 } },
@@ -167,6 +168,7 @@ export const limits = {
     reps: { least: 1, most: 100, unit: 'repetitions' },
     rpe: { least: 1, most: 10, unit: 'an RPE' },
   },
+  takeBackAnswer: { key: { length: 400 } },
   takeInvitation: { token: { length: 200 }, name: { length: 120 }, email: { length: 254 }, password: { length: 200 } },
   takeSchool: { version: { least: 0, most: 4294967295 } },
   withPassword: { password: { length: 200 } },

@@ -3988,6 +3988,217 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    on?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ReviewView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/review/next-block": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    on?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NextBlockView"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: {
+                    on?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnswerWaiting"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/decisions/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeBackAnswer"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/floor": {
         parameters: {
             query?: never;
@@ -4403,6 +4614,18 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        AnswerWaiting: {
+            key: string;
+            /** Format: date */
+            until?: null | string;
+        };
+        AnsweredLine: {
+            key: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            until: null | string;
+        };
         ArchivedClient: {
             /** Format: uuid */
             id: string;
@@ -4748,6 +4971,8 @@ export interface components {
             number: number;
             left: string[];
         };
+        /** @enum {unknown} */
+        Course: "not-known" | "closing" | "same" | "worse" | "closed" | "not-measured-since";
         DailyWork: {
             exercise: string;
             because: string;
@@ -4900,6 +5125,15 @@ export interface components {
             minutes: components["schemas"]["Moved"];
             axial: components["schemas"]["Moved"];
             soreness: components["schemas"]["Moved"];
+        };
+        EffortPoint: {
+            /** Format: date */
+            date: string;
+            exercise: string;
+            /** Format: double */
+            prescribed: number;
+            /** Format: double */
+            rated: number;
         };
         /** @enum {unknown} */
         EffortWord: "easy" | null;
@@ -5118,6 +5352,21 @@ export interface components {
         };
         /** @enum {unknown} */
         FindingCode: "ankle-range" | "hip-range" | "thoracic-range" | "shoulder-range" | "hamstring-range" | "spinal-control" | "squat-timing" | "hinge-timing" | "brace" | "quads-weak" | "glutes-weak" | "hamstrings-weak" | "upper-back-weak" | "lats-weak" | "abductors-weak" | "calves-weak" | "grip-weak" | "lockout-weak" | "floor-weak" | "bottom-weak" | "side-asymmetry" | "long-thighs" | "glutes-not-felt" | "carry-endurance" | "hip-power" | "pain-flexion" | "pain-extension" | "pain-knee" | "pain-other" | "refer";
+        FindingCourseLine: {
+            code: components["schemas"]["FindingCode"];
+            cause: null | components["schemas"]["Cause"];
+            title: string;
+            isOpen: boolean;
+            course: components["schemas"]["Course"];
+            courseName: string;
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            retestFrom: null | string;
+            /** Format: date */
+            retestUntil: null | string;
+            measures: components["schemas"]["MeasureLine"][];
+        };
         FindingDecision: {
             code: components["schemas"]["FindingCode"];
             cause: null | components["schemas"]["Cause"];
@@ -5558,6 +5807,20 @@ export interface components {
             caution: string;
             notes: components["schemas"]["ModelNote"][];
         };
+        LiftCourse: {
+            exercise: string;
+            name: string;
+            side: null | components["schemas"]["Side"];
+            isMain: boolean;
+            of: null | string;
+            /** Format: double */
+            ratio: null | number;
+            /** Format: double */
+            ownCurve: null | number;
+            /** Format: double */
+            change: null | number;
+            points: components["schemas"]["MaxOfDay"][];
+        };
         LifterLine: {
             /** Format: uuid */
             userId: string;
@@ -5650,12 +5913,30 @@ export interface components {
             kg: number;
             why: string;
         };
+        /** @enum {unknown} */
+        MarkKind: "block-end" | "deload" | "pain" | "lay-off" | "retest";
+        MarkLine: {
+            /** Format: date */
+            date: string;
+            kind: components["schemas"]["MarkKind"];
+            text: string;
+        };
         MaxMove: {
             /** Format: double */
             beforeKg: number;
             /** Format: double */
             afterKg: number;
             isClear: boolean;
+        };
+        MaxOfDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         MaxPart: {
             exercise: string;
@@ -5683,6 +5964,25 @@ export interface components {
             address: string;
             reachesPhones: boolean;
         };
+        MeasureLine: {
+            name: string;
+            unit: string;
+            side: null | components["schemas"]["Side"];
+            /** Format: double */
+            error: number;
+            /** Format: double */
+            norm: null | number;
+            /** Format: double */
+            normUpper: null | number;
+            lowerIsBetter: boolean;
+            points: components["schemas"]["MeasurePoint"][];
+        };
+        MeasurePoint: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            value: number;
+        };
         ModelNote: {
             text: string;
             source: string;
@@ -5708,6 +6008,13 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
+        };
+        MuscleDone: {
+            muscle: components["schemas"]["Muscle"];
+            /** Format: double */
+            planned: number;
+            /** Format: double */
+            done: number;
         };
         MuscleLedger: {
             muscle: components["schemas"]["Muscle"];
@@ -5758,6 +6065,11 @@ export interface components {
         NewLink: {
             link: string;
         };
+        NextBlockView: {
+            turns: components["schemas"]["TurnLine"][];
+        };
+        /** @enum {unknown} */
+        NextTurn: "keep" | "move-up" | "rotate" | "drop" | "add";
         Norm: {
             /** Format: double */
             adequate: number;
@@ -5817,6 +6129,14 @@ export interface components {
             flag: components["schemas"]["HealthFlag"];
             text: string;
             answered: boolean;
+        };
+        PainLine: {
+            /** Format: date */
+            date: string;
+            exercise: string;
+            region: null | components["schemas"]["PainRegion"];
+            /** Format: double */
+            score: number;
         };
         PainNowSection: {
             region: components["schemas"]["PainRegion"];
@@ -6063,6 +6383,44 @@ export interface components {
             password: string;
         };
         /** @enum {unknown} */
+        ReturnCriterion: "symmetry" | "load" | "pain" | "morning-after";
+        ReturnRow: {
+            criterion: components["schemas"]["ReturnCriterion"];
+            exercise: null | string;
+            region: null | components["schemas"]["PainRegion"];
+            /** Format: double */
+            value: null | number;
+            /** Format: double */
+            wanted: number;
+            /** Format: int32 */
+            testsMet: number;
+            /** Format: int32 */
+            testsWanted: number;
+            isMet?: boolean;
+        };
+        ReviewView: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            /** Format: date */
+            date: string;
+            weakPoint: string;
+            stronger: string;
+            done: string;
+            next: string;
+            findings: components["schemas"]["FindingCourseLine"][];
+            lifts: components["schemas"]["LiftCourse"][];
+            marks: components["schemas"]["MarkLine"][];
+            bias: null | string;
+            weeks: components["schemas"]["WeekLine"][];
+            effort: components["schemas"]["EffortPoint"][];
+            pain: components["schemas"]["PainLine"][];
+            return: components["schemas"]["ReturnRow"][];
+            waiting: components["schemas"]["WaitingLine"][];
+            answered: components["schemas"]["AnsweredLine"][];
+            message: string;
+        };
+        /** @enum {unknown} */
         Role: "priming" | "skill" | "main" | "second" | "accessory" | "single-joint" | "trunk" | "carry" | "capacity" | null;
         RoomLine: {
             /** Format: uuid */
@@ -6231,6 +6589,19 @@ export interface components {
             /** Format: double */
             foot?: null | number;
         };
+        SessionDone: {
+            /** Format: date */
+            date: string;
+            fate: components["schemas"]["SessionFate"];
+            /** Format: date */
+            on: null | string;
+            /** Format: int32 */
+            setsPlanned: number;
+            /** Format: int32 */
+            setsDone: number;
+        };
+        /** @enum {unknown} */
+        SessionFate: "kept" | "moved" | "missed" | "ahead";
         SessionPart: {
             day: components["schemas"]["Weekday"];
             /** Format: date */
@@ -6440,6 +6811,7 @@ export interface components {
             exercises: components["schemas"]["StationState"];
             block: components["schemas"]["StationState"];
             floor: components["schemas"]["StationState"];
+            review: components["schemas"]["StationState"];
         };
         StepView: {
             id: string;
@@ -6509,6 +6881,9 @@ export interface components {
             /** Format: double */
             lowBackNm: number;
         };
+        TakeBackAnswer: {
+            key: string;
+        };
         TakeInvitation: {
             token: string;
             name: string;
@@ -6524,6 +6899,12 @@ export interface components {
         TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
         TryPicks: {
             picks: components["schemas"]["PickLine"][];
+        };
+        TurnLine: {
+            exercise: string;
+            turn: components["schemas"]["NextTurn"];
+            to: null | string;
+            because: string;
         };
         /** @enum {unknown} */
         Units: "kg" | "lb";
@@ -6551,6 +6932,14 @@ export interface components {
             /** Format: int32 */
             edits: number;
         };
+        WaitingLine: {
+            key: string;
+            question: string;
+            evidence: string;
+            act: string;
+            does: boolean;
+            station: components["schemas"]["Station"];
+        };
         WarmUpPart: {
             /** Format: double */
             kg: number;
@@ -6564,6 +6953,25 @@ export interface components {
         };
         /** @enum {unknown} */
         WeekKind: "load" | "deload" | "test" | "peak" | "event";
+        WeekLine: {
+            /** Format: date */
+            monday: string;
+            kind: null | components["schemas"]["WeekKind"];
+            sessions: components["schemas"]["SessionDone"][];
+            /** Format: int32 */
+            setsPlanned: number;
+            /** Format: int32 */
+            setsDone: number;
+            muscles: components["schemas"]["MuscleDone"][];
+            /** Format: double */
+            effortOver: null | number;
+            /** Format: double */
+            tonnage: number;
+            /** Format: double */
+            meanPercent: null | number;
+            /** Format: double */
+            tensionMinutes: number;
+        };
         WeekPart: {
             /** Format: int32 */
             number: number;
@@ -6615,6 +7023,8 @@ export type AheadSession = components['schemas']['AheadSession'];
 export type AheadView = components['schemas']['AheadView'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type AnswerOwn = components['schemas']['AnswerOwn'];
+export type AnswerWaiting = components['schemas']['AnswerWaiting'];
+export type AnsweredLine = components['schemas']['AnsweredLine'];
 export type ArchivedClient = components['schemas']['ArchivedClient'];
 export type AskView = components['schemas']['AskView'];
 export type Asked = components['schemas']['Asked'];
@@ -6665,6 +7075,7 @@ export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
 export type CopyResult = components['schemas']['CopyResult'];
+export type Course = components['schemas']['Course'];
 export type DailyWork = components['schemas']['DailyWork'];
 export type DayRoomName = components['schemas']['DayRoomName'];
 export type DaySection = components['schemas']['DaySection'];
@@ -6686,6 +7097,7 @@ export type EditBlock = components['schemas']['EditBlock'];
 export type EditKind = components['schemas']['EditKind'];
 export type EditSection = components['schemas']['EditSection'];
 export type EffectView = components['schemas']['EffectView'];
+export type EffortPoint = components['schemas']['EffortPoint'];
 export type EffortWord = components['schemas']['EffortWord'];
 export type ElsewhereSection = components['schemas']['ElsewhereSection'];
 export type EnteredMax = components['schemas']['EnteredMax'];
@@ -6707,6 +7119,7 @@ export type FaultSign = components['schemas']['FaultSign'];
 export type FigurePart = components['schemas']['FigurePart'];
 export type FileVersion = components['schemas']['FileVersion'];
 export type FindingCode = components['schemas']['FindingCode'];
+export type FindingCourseLine = components['schemas']['FindingCourseLine'];
 export type FindingDecision = components['schemas']['FindingDecision'];
 export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
@@ -6763,6 +7176,7 @@ export type LeverFamily = components['schemas']['LeverFamily'];
 export type LeverReply = components['schemas']['LeverReply'];
 export type LeverRow = components['schemas']['LeverRow'];
 export type LeversView = components['schemas']['LeversView'];
+export type LiftCourse = components['schemas']['LiftCourse'];
 export type LifterLine = components['schemas']['LifterLine'];
 export type LoadChoice = components['schemas']['LoadChoice'];
 export type LoadSource = components['schemas']['LoadSource'];
@@ -6770,15 +7184,21 @@ export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
 export type MadeLoad = components['schemas']['MadeLoad'];
+export type MarkKind = components['schemas']['MarkKind'];
+export type MarkLine = components['schemas']['MarkLine'];
 export type MaxMove = components['schemas']['MaxMove'];
+export type MaxOfDay = components['schemas']['MaxOfDay'];
 export type MaxPart = components['schemas']['MaxPart'];
 export type MaxSource = components['schemas']['MaxSource'];
 export type Me = components['schemas']['Me'];
+export type MeasureLine = components['schemas']['MeasureLine'];
+export type MeasurePoint = components['schemas']['MeasurePoint'];
 export type ModelNote = components['schemas']['ModelNote'];
 export type MorningScore = components['schemas']['MorningScore'];
 export type Moved = components['schemas']['Moved'];
 export type Muscle = components['schemas']['Muscle'];
 export type MuscleBand = components['schemas']['MuscleBand'];
+export type MuscleDone = components['schemas']['MuscleDone'];
 export type MuscleLedger = components['schemas']['MuscleLedger'];
 export type MuscleLength = components['schemas']['MuscleLength'];
 export type MuscleShare = components['schemas']['MuscleShare'];
@@ -6787,6 +7207,8 @@ export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NewId = components['schemas']['NewId'];
 export type NewInvitation = components['schemas']['NewInvitation'];
 export type NewLink = components['schemas']['NewLink'];
+export type NextBlockView = components['schemas']['NextBlockView'];
+export type NextTurn = components['schemas']['NextTurn'];
 export type Norm = components['schemas']['Norm'];
 export type NoteLine = components['schemas']['NoteLine'];
 export type NoteReadiness = components['schemas']['NoteReadiness'];
@@ -6797,6 +7219,7 @@ export type OtherTrainingKind = components['schemas']['OtherTrainingKind'];
 export type OtherTrainingSection = components['schemas']['OtherTrainingSection'];
 export type OwnPain = components['schemas']['OwnPain'];
 export type OwnQuestion = components['schemas']['OwnQuestion'];
+export type PainLine = components['schemas']['PainLine'];
 export type PainNowSection = components['schemas']['PainNowSection'];
 export type PainRegion = components['schemas']['PainRegion'];
 export type PainSection = components['schemas']['PainSection'];
@@ -6838,6 +7261,9 @@ export type ReferralPart = components['schemas']['ReferralPart'];
 export type RepsPart = components['schemas']['RepsPart'];
 export type ReserveSaidSection = components['schemas']['ReserveSaidSection'];
 export type ResetPassword = components['schemas']['ResetPassword'];
+export type ReturnCriterion = components['schemas']['ReturnCriterion'];
+export type ReturnRow = components['schemas']['ReturnRow'];
+export type ReviewView = components['schemas']['ReviewView'];
 export type Role = components['schemas']['Role'];
 export type RoomLine = components['schemas']['RoomLine'];
 export type RoomName = components['schemas']['RoomName'];
@@ -6862,6 +7288,8 @@ export type ScreenSquatSection = components['schemas']['ScreenSquatSection'];
 export type ScreenTest = components['schemas']['ScreenTest'];
 export type ScreensView = components['schemas']['ScreensView'];
 export type SegmentsSection = components['schemas']['SegmentsSection'];
+export type SessionDone = components['schemas']['SessionDone'];
+export type SessionFate = components['schemas']['SessionFate'];
 export type SessionPart = components['schemas']['SessionPart'];
 export type SetCounting = components['schemas']['SetCounting'];
 export type SetKind = components['schemas']['SetKind'];
@@ -6897,18 +7325,22 @@ export type SummaryLine = components['schemas']['SummaryLine'];
 export type SummaryNext = components['schemas']['SummaryNext'];
 export type SummaryView = components['schemas']['SummaryView'];
 export type SweepPart = components['schemas']['SweepPart'];
+export type TakeBackAnswer = components['schemas']['TakeBackAnswer'];
 export type TakeInvitation = components['schemas']['TakeInvitation'];
 export type TakeSchool = components['schemas']['TakeSchool'];
 export type TargetKind = components['schemas']['TargetKind'];
 export type TryPicks = components['schemas']['TryPicks'];
+export type TurnLine = components['schemas']['TurnLine'];
 export type Units = components['schemas']['Units'];
 export type Urgency = components['schemas']['Urgency'];
 export type Verdict = components['schemas']['Verdict'];
 export type VersionDifference = components['schemas']['VersionDifference'];
 export type VersionLine = components['schemas']['VersionLine'];
+export type WaitingLine = components['schemas']['WaitingLine'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];
 export type WarningSign = components['schemas']['WarningSign'];
 export type WeekKind = components['schemas']['WeekKind'];
+export type WeekLine = components['schemas']['WeekLine'];
 export type WeekPart = components['schemas']['WeekPart'];
 export type WeekTotals = components['schemas']['WeekTotals'];
 export type Weekday = components['schemas']['Weekday'];

@@ -38,6 +38,7 @@ const Block = lazy(() => import('../views/block/Block').then((m) => ({ default: 
 const PrintBlock = lazy(() => import('../views/print/PrintBlock').then((m) => ({ default: m.PrintBlock })))
 const PrintSession = lazy(() => import('../views/print/PrintSession').then((m) => ({ default: m.PrintSession })))
 const Floor = lazy(() => import('../views/floor/Floor').then((m) => ({ default: m.Floor })))
+const Review = lazy(() => import('../views/review/Review').then((m) => ({ default: m.Review })))
 const Hour = lazy(() => import('../views/hour/Hour').then((m) => ({ default: m.Hour })))
 
 export function App() {
@@ -111,6 +112,7 @@ function SignedIn({ me, email, open }: { me: Me; email: string; open: NonNullabl
             <Route path="clients/:id/exercises" element={<Exercises />} />
             <Route path="catalogue" element={<Catalogue />} />
             <Route path="clients/:id/block" element={<Block />} />
+            <Route path="clients/:id/review" element={<Review />} />
           </Route>
           <Route path="clients/:id/floor" element={<Floor />} />
           <Route path="hour" element={<Hour />} />

@@ -13,6 +13,7 @@ export const stations = [
   { key: '5', path: 'exercises', name: 'Exercises' },
   { key: '6', path: 'block', name: 'Block' },
   { key: '7', path: 'floor', name: 'Floor' },
+  { key: '8', path: 'review', name: 'Review' },
 ] as const
 
 const stateWords: Record<StationState, string> = {

@@ -1,5 +1,5 @@
 /** Where a key holds. */
-export type Scope = 'everywhere' | 'lists' | 'findings' | 'exercises' | 'block' | 'floor'
+export type Scope = 'everywhere' | 'lists' | 'findings' | 'exercises' | 'block' | 'floor' | 'review'
 
 interface Key {
   scope: Scope
@@ -13,9 +13,9 @@ interface Key {
 const rows = {
   openStation: {
     scope: 'everywhere',
-    press: ['g 1', 'g 2', 'g 3', 'g 4', 'g 5', 'g 6', 'g 7'],
-    shown: 'g then 1 to 7',
-    what: 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor',
+    press: ['g 1', 'g 2', 'g 3', 'g 4', 'g 5', 'g 6', 'g 7', 'g 8'],
+    shown: 'g then 1 to 8',
+    what: 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor, Review',
   },
   openDay: { scope: 'everywhere', press: ['g h'], shown: 'g then h', what: 'the day' },
   search: { scope: 'everywhere', press: ['/'], shown: '/', what: 'find a client, a station or an exercise' },
@@ -78,6 +78,9 @@ const rows = {
   floorClock: { scope: 'floor', press: ['Space'], shown: 'space', what: 'start and stop the clock of a hold or a way' },
   floorNo: { scope: 'floor', press: ['n'], shown: 'n', what: 'not felt yet, or slowing down' },
   nextLifter: { scope: 'floor', press: ['.'], shown: '.', what: 'of several lifters, open who is next' },
+  answer: { scope: 'review', press: ['.'], shown: '.', what: 'do what is proposed, or open where it is done' },
+  putOff: { scope: 'review', press: ['x'], shown: 'x', what: 'put it off for a week' },
+  takeBackAnswer: { scope: 'review', press: ['u'], shown: 'u', what: 'take the last answer back' },
   undoSet: { scope: 'floor', press: ['u'], shown: 'u', what: 'undo the last set' },
 } as const satisfies Record<string, Key>
 
@@ -101,4 +104,5 @@ export const scopeNames: Readonly<Record<Scope, string>> = {
   exercises: 'In Exercises',
   block: 'In the block',
   floor: 'On the floor',
+  review: 'In Review, in what waits',
 }

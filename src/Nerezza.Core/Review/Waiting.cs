@@ -1,0 +1,57 @@
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
+
+namespace Nerezza.Core.Review;
+
+/// <summary>Something that waits for the coach (docs/handbook/14-review.md). Its key is the same on every device and day while it is the
+/// same question: answered once, it is answered.</summary>
+public abstract record Waiting(string Key)
+{
+    /// <summary>Somebody has to clear the client.</summary>
+    public sealed record Clearance(ReferralLevel Level) : Waiting($"clearance/{Level}");
+
+    /// <summary>Under 16, and no guardian's consent is recorded.</summary>
+    public sealed record Consent() : Waiting("consent");
+
+    /// <summary>Pain was logged that changes training.</summary>
+    public sealed record PainRose(PainRegion? Region, double Score, DateOnly On, string Exercise)
+        : Waiting($"pain/{Region}/{On:yyyy-MM-dd}");
+
+    /// <summary>No block was made yet.</summary>
+    public sealed record FirstBlock() : Waiting("first-block");
+
+    /// <summary>A fact changed since the block was made.</summary>
+    /// <param name="Inputs">Tells one state of the facts from another.</param>
+    public sealed record OutOfDate(int Number, string Inputs) : Waiting($"out-of-date/{Number}/{Inputs}");
+
+    /// <summary>A block ends, and none follows.</summary>
+    public sealed record BlockEnds(int Number, DateOnly On) : Waiting($"block-ends/{Number}");
+
+    /// <summary>A session was missed.</summary>
+    public sealed record Missed(DateOnly On, int InWeek) : Waiting($"missed/{On:yyyy-MM-dd}");
+
+    /// <summary>A lift stalls.</summary>
+    public sealed record Stalled(Stall Stall, int Block) : Waiting($"stall/{Stall.Exercise}/{Stall.Next}/{Block}");
+
+    /// <summary>Another rung.</summary>
+    public sealed record Rung(LadderMove Move) : Waiting($"rung/{(Move is LadderMove.Up ? "up" : "down")}/{Move.Exercise}/{Move.To}");
+
+    /// <summary>A max left its interval.</summary>
+    public sealed record Moved(MaxMoved Max, int Block)
+        : Waiting($"max/{Max.Now.Exercise}/{Max.Now.Side}/{(Max.Now.Kilograms > Max.Before.Kilograms ? "up" : "down")}/{Block}");
+
+    /// <summary>A test is due.</summary>
+    public sealed record Retest(FindingStory Story, RetestDue Due)
+        : Waiting($"retest/{Codes.Of(Story.Finding.Code)}/{Story.Finding.Cause}/{Due.From:yyyy-MM-dd}");
+
+    /// <summary>Findings that the coach has not judged.</summary>
+    public sealed record Unjudged(IReadOnlyList<Finding> Findings, DateOnly? Screened)
+        : Waiting($"findings/{Screened:yyyy-MM-dd}/{string.Join('+', Findings.Select(one => $"{Codes.Of(one.Code)}.{one.Cause}"))}");
+
+    /// <summary>An accessory that nobody does.</summary>
+    public sealed record Unused(UnusedWork Work, int Block) : Waiting($"unused/{Work.Exercise}/{Block}");
+}

@@ -1,0 +1,272 @@
+using CsCheck;
+using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
+using Nerezza.Core.Review;
+using Nerezza.Core.Screening;
+using Nerezza.Core.Selection;
+
+namespace Nerezza.Core.Tests.Review;
+
+/// <summary>Done against planned, stalls with their steps, ladders, returns and what waits (docs/handbook/14-review.md).</summary>
+public sealed class TrainingReviewTests
+{
+    private static readonly StoodItem Squat = Told.Planned("back-squat-high-bar", Role.Main, 5, 8, 3);
+    private static readonly StoodItem Row = Told.Planned("cable-row", Role.Accessory, 10, 8, 3);
+
+    [Fact]
+    public void A_week_says_what_was_kept_moved_and_missed_and_how_hard_it_was()
+    {
+        ClientCase @case = Told.Case(
+            Told.Done(0, ("back-squat-high-bar", 100, 5, 9, 3), ("cable-row", 50, 10, 8, 3)), // Monday, kept
+            Told.Done(4, ("back-squat-high-bar", 100, 5, 8, 3), ("cable-row", 50, 10, 8, 3)), // Thursday's, on Friday
+            Told.Done(10, ("back-squat-high-bar", 105, 5, 8.5, 3)) // Thursday, half of it
+        );
+        IReadOnlyList<WeekDone> weeks = Told.Reviewer.Of(Told.Input(@case, 12, Told.Block(1, 0, Squat, Row))).Weeks;
+        Assert.Equal(
+            [SessionFate.Kept, SessionFate.Moved, SessionFate.Missed, SessionFate.Kept],
+            weeks.SelectMany(week => week.Sessions).Where(one => one.Fate is not SessionFate.Ahead).Select(one => one.Fate)
+        );
+        Assert.Equal((12, 12), (weeks[0].SetsPlanned, weeks[0].SetsDone));
+        Assert.Equal((12, 3), (weeks[1].SetsPlanned, weeks[1].SetsDone));
+        // Three squats at 9 for 8 and three rows at 8 for 8; what was moved is held against no day's prescription.
+        Assert.Equal(0.5, weeks[0].EffortOver!.Value, 6);
+        Assert.Equal((6 * 5 * 100) + (6 * 10 * 50), weeks[0].Tonnage, 6);
+        Assert.Equal((6.0, 6.0), weeks[0].Muscles[Muscle.Vasti]);
+        Assert.Equal(6.0, weeks[1].Muscles[Muscle.Vasti].Planned);
+        Assert.Equal(3.0, weeks[1].Muscles[Muscle.Vasti].Done);
+    }
+
+    // Loads by session, twice a week on Monday and Thursday; the rating of each set of five.
+    [Theory]
+    [InlineData("100 100 100 100 100 100", "9 9 9 9.5 9.5 9.5", true, "flat, and harder than asked")]
+    [InlineData("100 102.5 105 107.5 110 112.5", "8 8 8 8 8 8", false, "it goes on")]
+    [InlineData("100 100 100 100 100 100", "8 8 8 8 8 8", false, "flat, as hard as asked")]
+    [InlineData("100 100", "9.5 9.5", false, "too few sessions")]
+    [InlineData("110 110 105 100 95 90", "8 8 8.5 9 9.5 10", true, "far under its best")]
+    public void A_stall_is_flat_and_hard_or_far_under_its_best(string loads, string ratings, bool stalls, string because)
+    {
+        IReadOnlyList<Stall> found = Told.Reviewer.Of(Stalling(loads, ratings)).Stalls;
+        Assert.True(stalls == found.Count > 0, because);
+        if (stalls)
+            Assert.Equal(StallStep.CheckRecovery, found[0].Next);
+    }
+
+    [Fact]
+    public void Steps_come_in_their_order_one_at_a_time_and_each_names_the_one_before()
+    {
+        const string loads = "100 100 100 100 100 100 100 100";
+        const string ratings = "9 9 9 9 9.5 9.5 9.5 9.5";
+        ReviewInput input = Stalling(loads, ratings);
+        Stall? After(params StepTaken[] steps) => Told.Reviewer.Of(input with { Steps = steps }).Stalls.SingleOrDefault();
+        StepTaken Took(StallStep step, int day) => new("back-squat-high-bar", step, Told.Monday.AddDays(day));
+        // Looking leaves the next step open at once; every other has two weeks and three sessions.
+        Assert.Equal(StallStep.Deload, After(Took(StallStep.CheckRecovery, 20))!.Next);
+        Assert.Null(After(Took(StallStep.Deload, 20))!.Next);
+        Assert.Equal(StallStep.RepRange, After(Took(StallStep.Deload, 4))!.Next);
+        Assert.Equal(StallStep.Variation, After(Took(StallStep.Deload, 1), Took(StallStep.RepRange, 4))!.Next);
+        Assert.Equal(StallStep.Accessory, After(Took(StallStep.Variation, 4))!.Next);
+        Assert.Equal(StallStep.CheckRecovery, After(Took(StallStep.Accessory, 4))!.Next);
+        StepOutcome before = After(Took(StallStep.Deload, 4))!.Before!;
+        Assert.Equal((StallStep.Deload, Told.Monday.AddDays(4)), (before.Step, before.On));
+        Assert.NotNull(before.Change);
+    }
+
+    [Fact]
+    public void A_lay_off_and_a_deload_are_no_stall()
+    {
+        // Four weeks away, then lighter: under its best, and not stalled.
+        ClientCase away = Told.Case(
+            Told.Squats(0, 110, 8),
+            Told.Squats(3, 110, 8),
+            Told.Squats(31, 90, 8),
+            Told.Squats(34, 90, 8),
+            Told.Squats(38, 92.5, 8)
+        );
+        Assert.Empty(Told.Reviewer.Of(Told.Input(away, 39, Told.Block(1, 0, Squat), Told.Block(2, 28, Squat))).Stalls);
+        // The week of rest is lighter and easier: it says nothing of the max.
+        ClientCase rest = Told.Case(
+            Told.Squats(0, 105, 8),
+            Told.Squats(7, 107.5, 8),
+            Told.Squats(14, 110, 8),
+            Told.Squats(21, 80, 9.5),
+            Told.Squats(24, 80, 9.5)
+        );
+        Assert.Empty(Told.Reviewer.Of(Told.Input(rest, 25, Told.Block(1, 0, Squat))).Stalls);
+    }
+
+    [Theory]
+    [InlineData("20 12 12", "up bodyweight-hip-thrust bridge-march")]
+    [InlineData("19 19 19", "")]
+    public void A_gate_that_is_passed_proposes_the_next_rung(string reps, string expected) =>
+        Assert.Equal(expected, MoveOf("bodyweight-hip-thrust", 12, [.. reps.Split(' ').Select(int.Parse)], days: 2));
+
+    [Theory]
+    [InlineData(1, "")]
+    [InlineData(2, "down single-leg-hip-thrust bridge-march")]
+    public void Missed_twice_in_a_row_proposes_the_rung_below(int days, string expected) =>
+        Assert.Equal(expected, MoveOf("single-leg-hip-thrust", 12, [6, 6, 5], days));
+
+    [Theory]
+    [InlineData(70, 0, 0, false, false)]
+    [InlineData(92, 1, 0, true, false)]
+    [InlineData(92, 1, 1, true, true)]
+    public void A_return_ends_by_its_criteria(double kg, double during, int calmDays, bool load, bool pain)
+    {
+        ClientCase @case = Told.Case([
+            Told.Squats(-20, 100, 8),
+            .. Enumerable
+                .Range(0, calmDays + 1)
+                .Select(i => Hurt(3 * i, kg, calmDays > 0 && i > 0 || during <= 2 && calmDays > 0 ? during : 4)),
+        ]) with
+        {
+            Pain =
+            [
+                new PainEntry
+                {
+                    Region = PainRegion.Knee,
+                    ScoreDuring = during,
+                    UsualScore = 1,
+                    ScoreNextMorning = 1,
+                },
+            ],
+        };
+        StoodBlock back = Told.Block(1, 0, Squat) with { Kind = BlockKind.Return };
+        IReadOnlyList<ReturnRow> rows = Told.Reviewer.Of(Told.Input(@case, 10, back)).Return;
+        ReturnRow Of(ReturnCriterion one) => rows.Single(row => row.Criterion == one);
+        Assert.Equal(load, Of(ReturnCriterion.Load).Value >= 0.9);
+        Assert.Equal(pain, Of(ReturnCriterion.Pain).IsMet);
+        Assert.True(Of(ReturnCriterion.MorningAfter).IsMet);
+    }
+
+    [Fact]
+    public void What_waits_is_asked_once_for_each_thing_and_what_cannot_wait_first()
+    {
+        ClientCase @case = Told.Case(
+            Told.Done(0, ("back-squat-high-bar", 100, 5, 8, 3)),
+            Told.Done(3, ("back-squat-high-bar", 100, 5, 8, 3)),
+            Told.Done(7, ("back-squat-high-bar", 100, 5, 8, 3)),
+            Hurt(14, 100, 4)
+        ) with
+        {
+            Screen = Told.Ankles(6, 6),
+            ScreenedOn = Told.Monday.AddDays(-30),
+        };
+        @case = @case with { Client = @case.Client with { BirthYear = 2012 } };
+        StoodBlock block = Told.Block(3, 0, Squat, Row);
+        ReviewInput input = Told.Input(@case, 15, block);
+        IReadOnlyList<Waiting> list = WaitingList.Of(input, Told.Reviewer.Of(input), new DeskFacts { OutOfDate = (3, "ab12") });
+        Assert.Equal(
+            [
+                "consent",
+                "pain/Knee/2026-09-21",
+                "out-of-date/3/ab12",
+                "missed/2026-09-17",
+                "unused/cable-row/3",
+                "retest/ankle-range/Range/2026-09-12",
+            ],
+            list.Select(one => one.Key)
+        );
+        // The same a day later, but for what the day brings.
+        ReviewInput later = input with
+        {
+            Today = input.Today.AddDays(1),
+        };
+        Assert.Equal(
+            list.Select(one => one.Key),
+            WaitingList.Of(later, Told.Reviewer.Of(later), new DeskFacts { OutOfDate = (3, "ab12") }).Select(one => one.Key)
+        );
+    }
+
+    [Fact]
+    public void The_end_of_a_block_says_what_stays_and_goes_with_its_reason()
+    {
+        StoodItem hold = Told.Planned("goblet-squat", Role.Accessory, 10, 8, 3, FindingCode.AnkleRange);
+        ClientCase @case = Told.Case(Told.Done(0, ("back-squat-high-bar", 100, 5, 8, 3), ("goblet-squat", 20, 10, 8, 3))) with
+        {
+            Screen = Told.Ankles(12, 12),
+            ScreenedOn = Told.Monday.AddDays(20),
+            EarlierScreens = [new EarlierScreen(Told.Monday.AddDays(-20), Told.Ankles(6, 6), [])],
+        };
+        ReviewInput input = Told.Input(@case, 21, Told.Block(1, -28, Squat, Row), Told.Block(2, 0, Squat, Row, hold));
+        Plan next = new Planner(Core.Catalogue.ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout()).Make(@case);
+        IReadOnlyList<TurnRow> rows = BlockEnd.Of(input, Told.Reviewer.Of(input), input.Blocks[^1], next.Selection);
+        Assert.Equal((NextTurn.Keep, new TurnReason.Target()), Turn("back-squat-high-bar"));
+        Assert.Equal(new TurnReason.Closed(FindingCode.AnkleRange), Turn("goblet-squat").Item2);
+        (NextTurn turn, TurnReason reason) = Turn("cable-row");
+        Assert.True(turn is NextTurn.Keep || reason is TurnReason.Stood { Blocks: 2 }, $"{turn} {reason}");
+        // Whatever comes stands for one thing at most.
+        string[] comes =
+        [
+            .. rows.Select(row => row.To).OfType<string>(),
+            .. rows.Where(row => row.Turn is NextTurn.Add).Select(row => row.Exercise),
+        ];
+        Assert.Equal(comes.Length, comes.Distinct().Count());
+        (NextTurn, TurnReason) Turn(string exercise)
+        {
+            TurnRow row = rows.Single(one => one.Exercise == exercise);
+            return (row.Turn, row.Reason);
+        }
+    }
+
+    [Fact]
+    public void The_same_log_in_another_order_of_writing_gives_the_same_review()
+    {
+        LogDay[] log = [.. Enumerable.Range(0, 8).Select(i => Told.Squats(i / 2 * 7 + i % 2 * 3, 100 + i, 8 + i % 3 * 0.5))];
+        string Text(ClientReview review) =>
+            string.Join(
+                '\n',
+                review.Lifts.SelectMany(lift => lift.Maxes.Select(max => $"{lift.Exercise} {max.Kilograms:0.000} {max.LogSd:0.0000}")),
+                review.Weeks.Select(week => $"{week.Monday} {week.SetsDone} {week.Tonnage:0.0} {week.EffortOver:0.000}"),
+                review.Stalls.Select(stall => $"{stall}")
+            );
+        string Of(LogDay[] days) => Text(Told.Reviewer.Of(Told.Input(Told.Case(days), 28, Told.Block(1, 0, Squat, Row))));
+        string inOrder = Of(log);
+        Gen.Shuffle(log).Sample(days => Assert.Equal(inOrder, Of(days)), iter: 50);
+    }
+
+    private static LogDay Hurt(int day, double kg, double pain)
+    {
+        LogDay plain = Told.Squats(day, kg, 8);
+        return new LogDay(plain.Date, null, [.. plain.Sets.Select(set => set with { Pain = pain, PainAt = PainRegion.Knee })]);
+    }
+
+    private static ReviewInput Stalling(string loads, string ratings)
+    {
+        double[] kg = [.. loads.Split(' ').Select(one => double.Parse(one, System.Globalization.CultureInfo.InvariantCulture))];
+        double[] rpe = [.. ratings.Split(' ').Select(one => double.Parse(one, System.Globalization.CultureInfo.InvariantCulture))];
+        LogDay[] log = [.. kg.Select((load, i) => Told.Squats(i / 2 * 7 + i % 2 * 3, load, rpe[i]))];
+        StoodBlock block = Told.Block(1, 0, Squat);
+        // Weeks of work throughout.
+        block = block with
+        {
+            Weeks = [.. block.Weeks.Select(week => week with { Kind = Core.Blocks.WeekKind.Load })],
+        };
+        return Told.Input(Told.Case(log), (kg.Length - 1) / 2 * 7 + 4, block);
+    }
+
+    private static string MoveOf(string exercise, int planned, int[] reps, int days)
+    {
+        LogDay[] log =
+        [
+            .. Enumerable
+                .Range(0, days)
+                .Select(i => new LogDay(
+                    Told.Monday.AddDays(i / 2 * 7 + i % 2 * 3),
+                    null,
+                    [
+                        .. reps.Select(count => new LogSet
+                        {
+                            Exercise = exercise,
+                            Reps = count,
+                            Rpe = Rpe.Of(7),
+                        }),
+                    ]
+                )),
+        ];
+        StoodItem item = Told.Planned(exercise, Role.Accessory, planned, 7, reps.Length);
+        return Told.Reviewer.Of(Told.Input(Told.Case(log), 7 * days, Told.Block(1, 0, item))).Ladders is [var move, ..]
+            ? $"{(move is LadderMove.Up ? "up" : "down")} {move.Exercise} {move.To}"
+            : "";
+    }
+}

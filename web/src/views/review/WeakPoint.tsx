@@ -1,0 +1,93 @@
+import { Chart, useChart } from '@chakra-ui/charts'
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, XAxis, YAxis } from 'recharts'
+import type { FindingCourseLine, MeasureLine } from '../../api/schema'
+import { shortDate } from '../../text/dates'
+import { plain } from '../../text/numbers'
+import { Toggle } from '../../ui/form'
+import { TableBehind } from '../../ui/TableBehind'
+import { axis, dayNumber, tick } from './time'
+
+/** Each finding on its own measure, over all screens: the norm as a band, a change within the error of the test is none. */
+export function WeakPoint({ findings }: { findings: readonly FindingCourseLine[] }) {
+  const [at, setAt] = useState(0)
+  const shown = findings[at]
+  if (!shown) return <Box color="quiet">No screen and no log found a weak point yet.</Box>
+  return (
+    <>
+      {findings.length > 1 && (
+        <Flex gap={2} wrap="wrap" mb={2} role="group" aria-label="Findings" data-print="no">
+          {findings.map((one, i) => (
+            <Toggle key={one.code + String(one.cause)} on={i === at} onClick={() => setAt(i)}>
+              {one.title}, {one.courseName}
+            </Toggle>
+          ))}
+        </Flex>
+      )}
+      <Box mb={1}>
+        <chakra.span fontWeight="semibold">{shown.title}</chakra.span>: {shown.courseName}, found {shortDate(shown.since)}
+        {shown.retestFrom && `, test again from ${shortDate(shown.retestFrom)}`}.
+      </Box>
+      {shown.measures.length === 0 && <Box color="quiet">It was seen, not measured: no number stands behind it.</Box>}
+      {shown.measures.slice(0, 2).map((measure) => (
+        <Measure key={measure.name + String(measure.side)} measure={measure} />
+      ))}
+    </>
+  )
+}
+
+function Measure({ measure }: { measure: MeasureLine }) {
+  const data: { at: number; value: number }[] = measure.points.map((point) => ({ at: dayNumber(point.date), value: point.value }))
+  const chart = useChart({ data, series: [{ name: 'value' }] })
+  const values = [...measure.points.map((point) => point.value), ...(measure.norm ? [measure.norm] : [])]
+  const [low, high] = [Math.min(...values) - measure.error, Math.max(...values) + measure.error]
+  const unit = measure.unit ? ` ${measure.unit}` : ''
+  return (
+    <Box mt={2}>
+      <Box textStyle="note" color="quiet">
+        {measure.name}
+        {unit && `,${unit}`}. {measure.norm ? `Norm ${plain(measure.norm)} and more. ` : ''}
+        {measure.lowerIsBetter ? 'Less is better. ' : ''}A change under {plain(measure.error)}
+        {unit} says nothing.
+      </Box>
+      {measure.points.length > 1 && (
+        <Chart.Root chart={chart} maxH="150px" aria-hidden>
+          <LineChart data={chart.data} accessibilityLayer={false} responsive margin={{ left: 0, right: 16, top: 6, bottom: 0 }}>
+            <CartesianGrid stroke="var(--nz-colors-hair)" vertical={false} />
+            {measure.norm && (
+              <ReferenceArea y1={measure.norm} y2={measure.normUpper ?? high} fill="var(--nz-colors-hair)" fillOpacity={0.6} />
+            )}
+            {measure.norm && <ReferenceLine y={measure.norm} stroke="var(--nz-colors-edge)" />}
+            <XAxis
+              dataKey="at"
+              type="number"
+              domain={['dataMin', 'dataMax']}
+              tickFormatter={tick}
+              ticks={data.map((row) => row.at)}
+              {...axis}
+            />
+            <YAxis domain={[low, high]} width={44} tickFormatter={(value: number) => plain(value, 1)} {...axis} />
+            <Line
+              dataKey="value"
+              stroke="var(--nz-colors-ink)"
+              strokeWidth={3}
+              dot={{ r: 5, fill: 'var(--nz-colors-ink)' }}
+              isAnimationActive={false}
+            />
+          </LineChart>
+        </Chart.Root>
+      )}
+      {measure.points.length === 1 && (
+        <Box>
+          Measured once: {plain(measure.points[0]?.value ?? 0)}
+          {unit}.
+        </Box>
+      )}
+      <TableBehind
+        heads={['Day', measure.name]}
+        rows={measure.points.map((point) => [shortDate(point.date), `${plain(point.value)}${unit}`])}
+      />
+    </Box>
+  )
+}
