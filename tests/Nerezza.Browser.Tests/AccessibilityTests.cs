@@ -58,6 +58,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
                 ("findings", "Ankle range is short"),
                 ("levers", "Moment against depth"),
                 ("exercises", "In place of"),
+                ("review", "Is the weak point closing?"),
                 ("floor", "Before the first set"),
             }
         )

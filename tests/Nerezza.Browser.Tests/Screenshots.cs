@@ -21,7 +21,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         using var browser = new Browser(site.Server.Address);
         browser.Open("/");
         browser.Find("input[type=email]");
-        Take(browser, "sign-in");
         browser.SignIn();
         browser.UntilText("Waiting for you");
         Take(browser, "day");
@@ -59,6 +58,10 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Brannoc", "Findings");
         browser.UntilText("The sides differ");
         Take(browser, "findings");
+        browser.OpenClient("Brannoc", "Review");
+        browser.UntilText("Is the weak point closing?");
+        Thread.Sleep(800);
+        Take(browser, "review");
         browser.OpenClient("Ilario", "Intake");
         browser.UntilText("Sets entered");
         browser.Size(390, 844);

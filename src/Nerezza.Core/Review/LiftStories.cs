@@ -23,6 +23,7 @@ internal sealed class LiftStories(ReviewInput input, ExerciseCatalogue catalogue
                 .Measured.Where(max => maxes.NewestSetOn(max.Exercise, max.Side) >= from || mains.Contains(max.Exercise))
                 .Select(max => Story(max, mains))
                 .OrderByDescending(story => story.IsMain)
+                .ThenByDescending(story => story.Days[^1] > input.Today.AddDays(-Rules.TrendDays))
                 .ThenBy(story => Place(story.Of?.Lift ?? story.Exercise))
                 .ThenBy(story => story.Of is not null)
                 .ThenByDescending(story => story.Exposures)

@@ -206,6 +206,10 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
     private string NameOf(LiftStory lift) =>
         lift.Side is { } side ? $"{catalogue[lift.Exercise].Name}, {Measures.Codes.Of(side)}" : catalogue[lift.Exercise].Name;
 
+    /// <summary>When a test is due.</summary>
+    internal static string Span(RetestDue due) =>
+        due.From == due.Until ? $"on {Day(due.From)}" : $"from {Day(due.From)} to {Day(due.Until)}";
+
     internal static string Day(DateOnly day) => day.ToString("d MMM", CultureInfo.InvariantCulture);
 
     internal static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];

@@ -69,8 +69,7 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             ),
             Waiting.Retest retest => new(
                 $"Test again: {ReviewWords.Lower(FindingWords.Title(retest.Story.Finding))}?",
-                $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; due from {ReviewWords.Day(retest.Due.From)} to "
-                    + $"{ReviewWords.Day(retest.Due.Until)}.",
+                $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; due {ReviewWords.Span(retest.Due)}.",
                 "Open the test"
             ),
             Waiting.Unjudged { Findings: [var one] } => new(

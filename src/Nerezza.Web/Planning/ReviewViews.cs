@@ -33,7 +33,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             WeakPoint = _words.WeakPoint(review),
             Stronger = _words.Stronger(review),
             Done = ReviewWords.Done(review),
-            Next = waiting is [var first, ..] ? $"{first.Question} {first.Evidence}" : ReviewWords.NothingWaits(reviewed.Input),
+            Next = waiting is [var first, ..] ? first.Question : ReviewWords.NothingWaits(reviewed.Input),
             Findings = [.. review.Findings.Select(Line)],
             Lifts = [.. review.Lifts.Select(Line)],
             Marks = [.. review.Marks.Select(Line)],

@@ -190,6 +190,25 @@ export function Primary(props: WithRef) {
   return <Keeping bg="ink" color="ground" _hover={{ bg: 'quiet' }} minH="40px" px={5} {...props} />
 }
 
+/** The same two on the panel. */
+export function PanelPrimary(props: WithRef) {
+  return <Keeping bg="panel.ink" color="panel" _hover={{ bg: 'panel.quiet' }} minH="38px" px={4} {...props} />
+}
+
+export function PanelPlain(props: WithRef) {
+  return (
+    <Keeping
+      variant="outline"
+      bg="transparent"
+      color="panel.ink"
+      borderColor="panel.quiet"
+      minH="38px"
+      _hover={{ bg: 'panel.lifted' }}
+      {...props}
+    />
+  )
+}
+
 export function Plain(props: WithRef) {
   return <Keeping variant="outline" bg="lifted" color="ink" borderColor="edge" minH="38px" _hover={{ bg: 'plate' }} {...props} />
 }

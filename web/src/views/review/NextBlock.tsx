@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { NextTurn, TurnLine } from '../../api/schema'
 import { useNextBlock } from '../../hooks/useReview'
-import { Plain } from '../../ui/form'
+import { PanelPlain } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 
 const turns: Readonly<Record<NextTurn, string>> = {
@@ -18,9 +18,9 @@ export function NextBlock({ clientId }: { clientId: string }) {
   const [asked, setAsked] = useState(false)
   if (!asked)
     return (
-      <Plain mt={3} onClick={() => setAsked(true)}>
+      <PanelPlain mt={3} onClick={() => setAsked(true)}>
         Look at the next block
-      </Plain>
+      </PanelPlain>
     )
   return <Turns clientId={clientId} />
 }

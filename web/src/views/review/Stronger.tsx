@@ -1,13 +1,13 @@
 import { Chart, useChart } from '@chakra-ui/charts'
-import { Box, Flex } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import { useState } from 'react'
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, XAxis, YAxis } from 'recharts'
 import type { LiftCourse, MarkLine, ReviewView } from '../../api/schema'
 import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
-import { Toggle } from '../../ui/form'
+import { SelectField } from '../../ui/form'
 import { TableBehind } from '../../ui/TableBehind'
-import { axis, dayNumber, tick } from './time'
+import { axis, dayNumber, places, tick } from './time'
 
 const mostForms = 2
 const dashes = ['7 5', '2 4']
@@ -23,13 +23,14 @@ export function Stronger({ view }: { view: ReviewView }) {
   return (
     <>
       {mains.length > 1 && (
-        <Flex gap={2} wrap="wrap" mb={2} role="group" aria-label="Lifts" data-print="no">
-          {mains.slice(0, 6).map((one, i) => (
-            <Toggle key={one.exercise + String(one.side)} on={i === at} onClick={() => setAt(i)}>
-              {one.name}
-            </Toggle>
-          ))}
-        </Flex>
+        <Box maxW="420px" mb={2} data-print="no">
+          <SelectField
+            label="Lift"
+            value={String(at)}
+            options={mains.map((one, i) => ({ value: String(i), label: one.name }))}
+            onValue={(value) => setAt(Number(value))}
+          />
+        </Box>
       )}
       <Course key={lift.exercise + String(lift.side)} lift={lift} forms={forms} marks={view.marks} />
       <Box textStyle="note" color="quiet" mt={1}>
@@ -70,7 +71,7 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
   const first = data[0]?.at ?? 0
   const seen = marks.filter((mark) => dayNumber(mark.date) >= first).slice(-letters.length)
   const numbers = data.flatMap((row) => [row.kg, row.form0, row.form1, ...(row.range ?? [])]).filter((kg) => kg !== undefined)
-  const room = (Math.max(...numbers) - Math.min(...numbers)) * 0.08 + 1
+  const ticks = places(numbers)
   return (
     <>
       <Box textStyle="note" color="quiet">
@@ -82,7 +83,8 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
           <CartesianGrid stroke="var(--nz-colors-hair)" vertical={false} />
           <XAxis dataKey="at" type="number" domain={['dataMin', 'dataMax']} tickFormatter={tick} {...axis} />
           <YAxis
-            domain={[Math.min(...numbers) - room, Math.max(...numbers) + room]}
+            domain={[ticks[0] ?? 0, ticks.at(-1) ?? 0]}
+            ticks={ticks}
             width={52}
             tickFormatter={(kg: number) => mass(kg, 0)}
             {...axis}

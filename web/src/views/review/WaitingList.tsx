@@ -7,7 +7,7 @@ import { keyHint } from '../../keys/registry'
 import { useListKeys } from '../../keys/useKeys'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { addDays, shortDate, today } from '../../text/dates'
-import { Plain, Primary } from '../../ui/form'
+import { PanelPlain, PanelPrimary } from '../../ui/form'
 
 const week = 7
 
@@ -49,12 +49,12 @@ export function WaitingList({ clientId, waiting, answered }: Props) {
             {line.evidence}
           </Box>
           <Flex gap={2} mt={2} wrap="wrap" data-print="no">
-            <Primary onClick={() => act(line)} loading={answer.isPending && answer.variables.key === line.key} {...keyHint('answer')}>
+            <PanelPrimary onClick={() => act(line)} loading={answer.isPending && answer.variables.key === line.key} {...keyHint('answer')}>
               {line.act}
-            </Primary>
-            <Plain onClick={() => putOff(line)} {...keyHint('putOff')}>
+            </PanelPrimary>
+            <PanelPlain onClick={() => putOff(line)} {...keyHint('putOff')}>
               In a week
-            </Plain>
+            </PanelPlain>
           </Flex>
         </Box>
       ))}
@@ -63,9 +63,9 @@ export function WaitingList({ clientId, waiting, answered }: Props) {
         <Flex mt={3} gap={3} align="center" wrap="wrap" textStyle="note" color="panel.quiet" data-print="no">
           Answered {shortDate(last.on)}
           {last.until && `, put off to ${shortDate(last.until)}`}.
-          <Plain onClick={undo} loading={takeBack.isPending} {...keyHint('takeBackAnswer')}>
+          <PanelPlain onClick={undo} loading={takeBack.isPending} {...keyHint('takeBackAnswer')}>
             Take back
-          </Plain>
+          </PanelPlain>
         </Flex>
       )}
     </Box>

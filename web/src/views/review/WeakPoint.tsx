@@ -1,13 +1,13 @@
 import { Chart, useChart } from '@chakra-ui/charts'
-import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Box, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, XAxis, YAxis } from 'recharts'
 import type { FindingCourseLine, MeasureLine } from '../../api/schema'
 import { shortDate } from '../../text/dates'
 import { plain } from '../../text/numbers'
-import { Toggle } from '../../ui/form'
+import { SelectField } from '../../ui/form'
 import { TableBehind } from '../../ui/TableBehind'
-import { axis, dayNumber, tick } from './time'
+import { axis, dayNumber, places, tick } from './time'
 
 /** Each finding on its own measure, over all screens: the norm as a band, a change within the error of the test is none. */
 export function WeakPoint({ findings }: { findings: readonly FindingCourseLine[] }) {
@@ -17,13 +17,14 @@ export function WeakPoint({ findings }: { findings: readonly FindingCourseLine[]
   return (
     <>
       {findings.length > 1 && (
-        <Flex gap={2} wrap="wrap" mb={2} role="group" aria-label="Findings" data-print="no">
-          {findings.map((one, i) => (
-            <Toggle key={one.code + String(one.cause)} on={i === at} onClick={() => setAt(i)}>
-              {one.title}, {one.courseName}
-            </Toggle>
-          ))}
-        </Flex>
+        <Box maxW="420px" mb={2} data-print="no">
+          <SelectField
+            label="Finding"
+            value={String(at)}
+            options={findings.map((one, i) => ({ value: String(i), label: `${one.title}: ${one.courseName}` }))}
+            onValue={(value) => setAt(Number(value))}
+          />
+        </Box>
       )}
       <Box mb={1}>
         <chakra.span fontWeight="semibold">{shown.title}</chakra.span>: {shown.courseName}, found {shortDate(shown.since)}
@@ -41,7 +42,8 @@ function Measure({ measure }: { measure: MeasureLine }) {
   const data: { at: number; value: number }[] = measure.points.map((point) => ({ at: dayNumber(point.date), value: point.value }))
   const chart = useChart({ data, series: [{ name: 'value' }] })
   const values = [...measure.points.map((point) => point.value), ...(measure.norm ? [measure.norm] : [])]
-  const [low, high] = [Math.min(...values) - measure.error, Math.max(...values) + measure.error]
+  const ticks = places([Math.min(...values) - measure.error, Math.max(...values) + measure.error])
+  const high = ticks.at(-1) ?? 0
   const unit = measure.unit ? ` ${measure.unit}` : ''
   return (
     <Box mt={2}>
@@ -67,7 +69,7 @@ function Measure({ measure }: { measure: MeasureLine }) {
               ticks={data.map((row) => row.at)}
               {...axis}
             />
-            <YAxis domain={[low, high]} width={44} tickFormatter={(value: number) => plain(value, 1)} {...axis} />
+            <YAxis domain={[ticks[0] ?? 0, high]} ticks={ticks} width={44} tickFormatter={(value: number) => plain(value, 1)} {...axis} />
             <Line
               dataKey="value"
               stroke="var(--nz-colors-ink)"

@@ -10,6 +10,17 @@ export const dayOf = (at: number): string => new Date(at * msADay).toISOString()
 
 export const tick = (at: number): string => shortDate(dayOf(at))
 
+const steps = [0.05, 0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50, 100, 200]
+
+/** Round places for an axis that holds all numbers, about four of them; its first and last are its ends. */
+export function places(numbers: readonly number[]): number[] {
+  const [low, high] = [Math.min(...numbers), Math.max(...numbers)]
+  const step = steps.find((one) => (high - low) / one <= 4) ?? 500
+  const first = Math.floor(low / step)
+  const last = Math.max(first + 1, Math.ceil(high / step))
+  return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toFixed(2)))
+}
+
 /** How axes are drawn. */
 export const axis = {
   tick: { fill: 'var(--nz-colors-quiet)', fontSize: 13 },
