@@ -8,7 +8,7 @@ namespace Nerezza.Browser.Tests;
 /// <summary>A headless Chromium on a running site; keeps a picture and the console of a test that fails.</summary>
 public sealed class Browser : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(45);
     private readonly string _profile = Directory.CreateTempSubdirectory("nerezza-chromium-").FullName;
     private readonly ChromeDriverService _service;
 

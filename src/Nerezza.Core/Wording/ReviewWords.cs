@@ -168,8 +168,8 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
     }
 
     /// <summary>Why an exercise stays, goes or comes.</summary>
-    public static string Because(TurnReason reason) =>
-        reason switch
+    public static string Because(TurnRow row) =>
+        row.Reason switch
         {
             TurnReason.Target => "a target lift",
             TurnReason.Answers answers => $"answers {Lower(FindingWords.Name(answers.Code))}, {Name(answers.Course)}",
@@ -177,8 +177,13 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
             TurnReason.Stood stood => $"stood in {stood.Blocks} blocks in a row",
             TurnReason.NotDone no => $"done in {no.Done} of {no.Of} sessions",
             TurnReason.Gate => "its gate is passed",
-            TurnReason.Composed => "the week is composed anew",
-            _ => throw new UnreachableException(reason.GetType().Name),
+            TurnReason.Composed => row.Turn switch
+            {
+                NextTurn.Keep => "still stands best in its place",
+                NextTurn.Add => "the week has room for it",
+                NextTurn.MoveUp or NextTurn.Rotate or NextTurn.Drop => "the week as it is now has something better in its place",
+            },
+            _ => throw new UnreachableException(row.Reason.GetType().Name),
         };
 
     private static string Came(StepOutcome? before) =>

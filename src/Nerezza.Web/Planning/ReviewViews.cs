@@ -59,7 +59,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
                     catalogue[row.Exercise].Name,
                     row.Turn,
                     row.To is { } to ? catalogue[to].Name : null,
-                    ReviewWords.Because(row.Reason)
+                    ReviewWords.Because(row)
                 )),
         ]);
 

@@ -41,7 +41,7 @@ export function StationLine({ clientId }: { clientId: string }) {
               <Flex
                 align="center"
                 gap={1.5}
-                px={{ base: 3, lg: 2, '2xl': 3 }}
+                px={{ base: 3, lg: 1.5, '2xl': 3 }}
                 borderRight="1px solid"
                 borderColor="hair"
                 borderBottom="3px solid"
@@ -62,7 +62,7 @@ export function StationLine({ clientId }: { clientId: string }) {
         {({ isActive }) => (
           <Flex
             align="center"
-            px={{ base: 3, lg: 2, '2xl': 3 }}
+            px={{ base: 3, lg: 1.5, '2xl': 3 }}
             borderBottom="3px solid"
             borderBottomColor={isActive ? 'ink' : 'transparent'}
             bg={isActive ? 'ground' : undefined}

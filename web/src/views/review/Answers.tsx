@@ -14,13 +14,14 @@ export function Answers({ view }: { view: ReviewView }) {
       as="dl"
       bg="panel"
       color="panel.ink"
+      _print={{ bg: 'transparent', color: 'ink' }}
       templateColumns={{ base: '1fr', sm: '1fr 1fr', xl: 'repeat(4, 1fr)' }}
       borderBottom="1px solid"
       borderColor="hair"
     >
       {rows.map((row) => (
         <Box key={row.question} px={5} py={3.5} borderLeft="1px solid" borderColor="panel.hair">
-          <chakra.dt color="panel.quiet" textStyle="note">
+          <chakra.dt color="panel.quiet" textStyle="note" _print={{ color: 'quiet' }}>
             {row.question}
           </chakra.dt>
           <chakra.dd fontWeight="semibold" mt={1}>

@@ -15,7 +15,7 @@ export function DoneWeeks({ view }: { view: ReviewView }) {
   const weeks = view.weeks.slice(-weeksShown)
   if (weeks.length === 0) return <Box color="quiet">Nothing was planned and nothing logged yet.</Box>
   return (
-    <Flex gap={6} direction={{ base: 'column', xl: 'row' }}>
+    <Flex gap={6} direction={{ base: 'column', '2xl': 'row' }}>
       <Box flex="1" minW={0} overflowX="auto" tabIndex={0} role="region" aria-label="Weeks, done against planned">
         <Weeks weeks={weeks} />
         <Muscles weeks={weeks.slice(-4)} />
@@ -100,7 +100,7 @@ function Sessions({ sessions }: { sessions: readonly SessionDone[] }) {
 function Sets({ week, most }: { week: WeekLine; most: number }) {
   return (
     <Flex align="center" gap={2}>
-      <Box position="relative" h="12px" flex="1" aria-hidden>
+      <Box position="relative" h="12px" flex="1" aria-hidden css={{ printColorAdjust: 'exact' }}>
         <Box position="absolute" insetY={0} left={0} border="1.5px solid" borderColor="edge" w={`${(week.setsPlanned / most) * 100}%`} />
         <Box position="absolute" insetY="3px" left={0} bg="ink" w={`${(week.setsDone / most) * 100}%`} />
       </Box>
@@ -138,7 +138,7 @@ function Cloud({ effort }: { effort: readonly EffortPoint[] }) {
   const chart = useChart({ data, series: [{ name: 'rated' }] })
   const most = Math.max(...data.map((spot) => spot.sets))
   return (
-    <Box w={{ base: '100%', xl: '300px' }} flexShrink={0}>
+    <Box w={{ base: '100%', md: '360px' }} flexShrink={0}>
       <Box textStyle="note" color="quiet">
         RPE rated (up) against prescribed (across); above the line was harder than asked.
       </Box>

@@ -61,7 +61,17 @@ function ReviewPage({ clientId, view }: { clientId: string; view: ReviewView }) 
             </Part>
           )}
         </Box>
-        <Box as="aside" aria-label="Next" bg="panel" color="panel.ink" w={{ base: '100%', lg: '320px' }} flexShrink={0} px={5} py={4}>
+        <Box
+          as="aside"
+          data-print="no"
+          aria-label="Next"
+          bg="panel"
+          color="panel.ink"
+          w={{ base: '100%', lg: '320px' }}
+          flexShrink={0}
+          px={5}
+          py={4}
+        >
           <chakra.h2 textStyle="title" fontWeight="strong" mb={2}>
             Next
           </chakra.h2>
@@ -91,8 +101,9 @@ function Part({ title, border = false, children }: { title: string; border?: boo
       minW={0}
       px={5}
       py={4}
-      borderRight={border ? { xl: '1px solid' } : undefined}
-      borderColor="hair"
+      borderRightWidth={border ? { xl: '1px' } : undefined}
+      borderRightStyle="solid"
+      borderRightColor="hair"
     >
       <chakra.h2 textStyle="lead" fontWeight="strong" mb={2}>
         {title}
