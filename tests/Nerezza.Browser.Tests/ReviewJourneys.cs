@@ -19,7 +19,7 @@ public sealed class ReviewJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.UntilTrue($"'{question}' is answered", () => !Asks(browser, question));
             browser.UntilText("Answered");
             browser.OpenStation("Findings");
-            browser.UntilText("accepted");
+            browser.UntilText("Accepted");
             browser.OpenStation("Review");
             browser.Find("//button[.='Take back']").Click();
             browser.UntilTrue($"'{question}' waits again", () => Asks(browser, question));

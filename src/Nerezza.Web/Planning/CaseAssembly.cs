@@ -61,7 +61,9 @@ internal static class CaseAssembly
     /// change only with the newest one's day.</summary>
     public static string InputsHash(CaseDocument document, ClientFile file)
     {
-        (IReadOnlyList<FindingDecision> decisions, IReadOnlyList<Pick> picks) = (Decisions(file), Picks(file));
+        // To agree with a finding changes no plan.
+        FindingDecision[] decisions = [.. Decisions(file).Where(one => one.Verdict is not Verdict.Accepted)];
+        IReadOnlyList<Pick> picks = Picks(file);
         CaseDocument inputs = document with
         {
             Client = document.Client with { Name = "-" },
