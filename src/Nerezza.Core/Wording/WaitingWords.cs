@@ -57,19 +57,20 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             ),
             Waiting.Rung { Move: LadderMove.Down down } => new(
                 $"Go back to {Name(down.To)}?",
-                $"{Upper(Name(down.Exercise))} fell short of its repetitions on {string.Join(" and ", down.Days.TakeLast(2).Select(ReviewWords.Day))}.",
+                $"{Upper(Name(down.Exercise))} fell short of its repetitions on "
+                    + $"{string.Join(" and ", down.Days.TakeLast(2).Select(ReviewWords.Day))}.",
                 "Put it in"
             ),
             Waiting.Moved { Max: var max } => new(
                 $"Trust the new max of {Name(max.Now.Exercise)}?",
-                Say(
-                    $"It was {max.Before.Kilograms:0.#} kg, likely {max.Before.Low:0} to {max.Before.High:0}, when the block began; the log says {max.Now.Kilograms:0.#} kg now."
-                ),
+                Say($"It was {max.Before.Kilograms:0.#} kg, likely {max.Before.Low:0} to {max.Before.High:0}, when the block began; ")
+                    + Say($"the log says {max.Now.Kilograms:0.#} kg now."),
                 "Keep it"
             ),
             Waiting.Retest retest => new(
                 $"Test again: {ReviewWords.Lower(FindingWords.Title(retest.Story.Finding))}?",
-                $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; due {ReviewWords.Span(retest.Due)}.",
+                $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; "
+                    + $"due {ReviewWords.Span(retest.Due)}.",
                 "Open the test"
             ),
             Waiting.Unjudged { Findings: [var one] } => new(
