@@ -30,7 +30,7 @@ public sealed record LiftStory
     /// <summary>The main lift whose variation it is, and the ratio to it: drawn on that lift's axis. Null where it is none.</summary>
     public (string Lift, double Ratio)? Of { get; init; }
 
-    /// <summary>Sets that speak of the lifter's own curve, and days that tell the max.</summary>
+    /// <summary>Days that tell the max.</summary>
     public int Exposures => Days.Count;
 }
 

@@ -15,6 +15,15 @@ internal sealed record ReviewRules
     /// <summary>How far back the pictures go, weeks.</summary>
     public required int LookBackWeeks { get; init; }
 
+    /// <summary>Of how many weeks the answer about the plan speaks.</summary>
+    public required int ToldWeeks { get; init; }
+
+    /// <summary>A max that changed by a lesser part is as it was.</summary>
+    public required double SteadyPart { get; init; }
+
+    /// <summary>Seconds of a repetition that no plan says.</summary>
+    public required double UsualTempoSeconds { get; init; }
+
     /// <summary>Over how many days the change of a max is told.</summary>
     public required int TrendDays { get; init; }
 

@@ -8,6 +8,10 @@ namespace Nerezza.Core.Review;
 /// <summary>Reviews a client: a function of case, plans and log. The same log in another order of writing gives the same review.</summary>
 public sealed class Reviewer(ExerciseCatalogue catalogue)
 {
+    /// <summary>A block that ended before this day says nothing in a review.</summary>
+    public static DateOnly LookBack(DateOnly today) =>
+        today.AddDays(-7 * ReviewRules.Shipped.LookBackWeeks - ReviewRules.Shipped.TrendDays);
+
     /// <summary>The review on a day.</summary>
     public ClientReview Of(ReviewInput input)
     {

@@ -23,7 +23,14 @@ public enum StallStep
 }
 
 /// <summary>A step that the coach took.</summary>
-public sealed record StepTaken(string Exercise, StallStep Step, DateOnly On);
+public sealed record StepTaken(string Exercise, StallStep Step, DateOnly On)
+{
+    /// <summary>The step that an answer to a <see cref="Waiting.Stalled"/> took, by its key; null of every other answer.</summary>
+    public static StepTaken? Of(string key, DateOnly on) =>
+        key.Split('/') is ["stall", var exercise, var step, _] && Enum.TryParse(step, out StallStep taken)
+            ? new StepTaken(exercise, taken, on)
+            : null;
+}
 
 /// <summary>A lift that does not go on.</summary>
 /// <param name="Exposures">Sessions that say so.</param>

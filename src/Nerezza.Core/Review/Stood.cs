@@ -38,5 +38,4 @@ public sealed record StoodItem(
 /// <summary>A work set as it was asked for.</summary>
 /// <param name="Rpe">Null where none was asked: easy, or to the last repetition.</param>
 /// <param name="Load">Null where effort led.</param>
-/// <param name="RestSeconds">That follow it.</param>
-public sealed record StoodSet(int? Reps, Rpe? Rpe, Load? Load, double? Seconds, double? Metres, Side? Side, int RestSeconds);
+public sealed record StoodSet(int? Reps, Rpe? Rpe, Load? Load, Side? Side);

@@ -208,10 +208,7 @@ internal sealed class TrainingDone(ReviewInput input, ExerciseCatalogue catalogu
             .LastOrDefault(row => row.Session.Date <= day && row.Session.Items.Any(item => item.Exercise == exercise))
             .Session?.Items.First(item => item.Exercise == exercise)
             .TempoSeconds
-        ?? UsualTempo;
-
-    /// <summary>Seconds of a repetition where no plan says (assumption).</summary>
-    private const double UsualTempo = 3;
+        ?? Rules.UsualTempoSeconds;
 
     /// <summary>The rated sets of an item beside what was asked of them, in their order, side by side.</summary>
     private IEnumerable<EffortPoint> PointsOf(DateOnly day, StoodItem item) =>

@@ -75,7 +75,11 @@ public static class WaitingList
         int block = input.Running?.Number ?? 0;
         DateOnly from = input.Today.AddDays(-Rules.MissedWithinDays);
         foreach (WeekDone week in review.Weeks)
-        foreach (SessionDone missed in week.Sessions.Where(one => one.Fate is SessionFate.Missed && one.Date >= from))
+        foreach (
+            SessionDone missed in week.Sessions.Where(one =>
+                one.Fate is SessionFate.Missed && one.Date >= from && input.Running?.IsOn(one.Date) is true
+            )
+        )
             yield return new Waiting.Missed(missed.Date, week.Sessions.Count(one => one.Fate is SessionFate.Missed));
         foreach (Stall stall in review.Stalls.Where(stall => stall.Next is not null))
             yield return new Waiting.Stalled(stall, block);

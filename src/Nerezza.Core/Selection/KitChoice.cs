@@ -62,7 +62,7 @@ internal sealed class KitChoice
         );
         var frame = new WeekFrame(_input, mains, new UpperLeads(_input, FirstAble, ToMain));
         IReadOnlyList<DayFrame> frames = frame.Of([.. drills.Where(drill => _able.Contains(drill.Exercise))], events, isHere);
-        Displaced = frame.Leads.Displaced;
+        Displaced = frame.Displaced;
         return frames;
     }
 
@@ -72,7 +72,7 @@ internal sealed class KitChoice
 
     /// <summary>What the coach picked, as it stands; null where this kit or caution keeps it out.</summary>
     public Chosen? Picked(Exercise exercise) =>
-        _out.ContainsKey(exercise.Id) || (exercise.VariantOf is not null && Eligibility.Judge(exercise) is not null)
+        Eligibility.Judge(exercise) is not null
             ? null
             : With(exercise, PickedWork.PurposeOf(exercise), AccessoryRole.Of(exercise), ChosenReason.Picked);
 

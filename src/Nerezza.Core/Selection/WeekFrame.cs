@@ -10,8 +10,8 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
 {
     private static readonly SlotRules Rules = SlotRules.Shipped;
 
-    /// <summary>The lifts that lead, and the one that event work took the day of.</summary>
-    public WeekLeads Leads { get; private set; } = new([], null);
+    /// <summary>The lift whose only day the event took; null where none was.</summary>
+    public Chosen? Displaced { get; private set; }
 
     /// <summary>The days in their order.</summary>
     /// <param name="drills">Drills of the leg days.</param>
@@ -49,12 +49,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
             );
         }
         IReadOnlyList<Chosen> standingLeads = [.. frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main)];
-        Leads = new WeekLeads(
-            standingLeads,
-            eventDay < 0 || leads.Count == 0
-                ? null
-                : leads.FirstOrDefault(lead => !standingLeads.Any(one => one.Exercise.Id == lead.Exercise.Id))
-        );
+        Displaced = eventDay < 0 ? null : leads.FirstOrDefault(lead => !standingLeads.Any(one => one.Exercise.Id == lead.Exercise.Id));
         return frames;
     }
 

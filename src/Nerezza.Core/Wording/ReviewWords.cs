@@ -43,7 +43,7 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
         string change = lift.Change switch
         {
             null => ", not known four weeks ago",
-            { } part when Math.Abs(part) < 0.005 => ", as four weeks ago",
+            { } part when Math.Abs(part) < ReviewRules.Shipped.SteadyPart => ", as four weeks ago",
             { } part => string.Create(
                 CultureInfo.InvariantCulture,
                 $", {Math.Abs(part):0.0 %} {(part > 0 ? "more" : "less")} than four weeks ago"
@@ -59,18 +59,13 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
     /// <summary>Was the plan done?</summary>
     public static string Done(ClientReview review)
     {
-        List<SessionDone> past =
-        [
-            .. review.Weeks.TakeLast(4).SelectMany(week => week.Sessions).Where(session => session.Fate is not SessionFate.Ahead),
-        ];
+        List<WeekDone> weeks = [.. review.Weeks.TakeLast(ReviewRules.Shipped.ToldWeeks)];
+        List<SessionDone> past = [.. weeks.SelectMany(week => week.Sessions).Where(session => session.Fate is not SessionFate.Ahead)];
         if (past.Count == 0)
-            return "No session was planned in the last four weeks. Make a block.";
+            return "No session was planned in these weeks. Make a block.";
         int done = past.Count(session => session.Fate is SessionFate.Kept or SessionFate.Moved);
-        (int planned, int sets) = (
-            review.Weeks.TakeLast(4).Sum(week => week.SetsPlanned),
-            review.Weeks.TakeLast(4).Sum(week => week.SetsDone)
-        );
-        string effort = review.Weeks.TakeLast(4).Select(week => week.EffortOver).OfType<double>().ToList() is { Count: > 0 } over
+        (int planned, int sets) = (weeks.Sum(week => week.SetsPlanned), weeks.Sum(week => week.SetsDone));
+        string effort = weeks.Select(week => week.EffortOver).OfType<double>().ToList() is { Count: > 0 } over
             ? string.Create(
                 CultureInfo.InvariantCulture,
                 $" Effort came {Math.Abs(over.Average()):0.0} RPE {(over.Average() >= 0 ? "over" : "under")} what was asked."
@@ -220,5 +215,5 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
 
     internal static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 
-    private static string Upper(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+    internal static string Upper(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

@@ -46,18 +46,20 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                 missed.InWeek > 1 ? "Repeat it" : "Move the main lift"
             ),
             Waiting.Stalled stalled => new(
-                $"{Upper(Name(stalled.Stall.Exercise))} stalls: {ReviewWords.Lower(ReviewWords.Step(stalled.Stall.Next!.Value))}?",
-                ReviewWords.Evidence(stalled.Stall),
-                "Take the step"
+                $"{ReviewWords.Upper(Name(stalled.Stall.Exercise))} stalls: {ReviewWords.Lower(ReviewWords.Step(stalled.Stall.Next!.Value))}?",
+                stalled.Stall.Next is StallStep.CheckRecovery
+                    ? ReviewWords.Evidence(stalled.Stall)
+                    : $"{ReviewWords.Evidence(stalled.Stall)} Change it in Block, then say here that it is done.",
+                stalled.Stall.Next is StallStep.CheckRecovery ? "Looked at" : "It is done"
             ),
             Waiting.Rung { Move: LadderMove.Up up } => new(
                 $"Open {Name(up.To)}?",
-                $"{Upper(Name(up.Exercise))} passed its gate on {ReviewWords.Day(up.PassedOn)}.",
+                $"{ReviewWords.Upper(Name(up.Exercise))} passed its gate on {ReviewWords.Day(up.PassedOn)}.",
                 "Put it in"
             ),
             Waiting.Rung { Move: LadderMove.Down down } => new(
                 $"Go back to {Name(down.To)}?",
-                $"{Upper(Name(down.Exercise))} fell short of its repetitions on "
+                $"{ReviewWords.Upper(Name(down.Exercise))} fell short of its repetitions on "
                     + $"{string.Join(" and ", down.Days.TakeLast(2).Select(ReviewWords.Day))}.",
                 "Put it in"
             ),
@@ -71,11 +73,11 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                 $"Test again: {ReviewWords.Lower(FindingWords.Title(retest.Story.Finding))}?",
                 $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; "
                     + $"due {ReviewWords.Span(retest.Due)}.",
-                "Open the test"
+                "Open Screen"
             ),
             Waiting.Unjudged { Findings: [var one] } => new(
                 $"Is it so: {ReviewWords.Lower(FindingWords.Title(one))}?",
-                Upper(_findings.First(one)) + ".",
+                ReviewWords.Upper(_findings.First(one)) + ".",
                 "Accept it"
             ),
             Waiting.Unjudged many => new(
@@ -94,6 +96,4 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
     private string Name(string exercise) => ReviewWords.Lower(catalogue[exercise].Name);
 
     private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
-
-    private static string Upper(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

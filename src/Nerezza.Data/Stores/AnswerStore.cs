@@ -1,6 +1,5 @@
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Rows;
-using Npgsql;
 
 namespace Nerezza.Data.Stores;
 
@@ -34,22 +33,5 @@ public sealed class AnswerStore(NerezzaContext context)
     /// <summary>Adds a plan to what is saved with the answer.</summary>
     public void With(PlanRow plan) => context.Add(plan);
 
-    private async Task<bool> Save(CancellationToken cancel)
-    {
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
-        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
-    }
+    private async Task<bool> Save(CancellationToken cancel) => await context.TrySave(cancel) is Saved.Done;
 }

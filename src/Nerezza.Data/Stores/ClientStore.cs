@@ -166,17 +166,8 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
         if (await context.Maxes.SingleOrDefaultAsync(row => row.ClientId == clientId && row.Id == id, cancel) is not { } max)
             return false;
         context.Remove(max);
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            // Somebody else took it away in the same moment.
-            context.ChangeTracker.Clear();
-            return false;
-        }
+        // Somebody else may take it away in the same moment.
+        return await context.TrySave(cancel) is Saved.Done;
     }
 
     /// <summary>Saves changes of a row that must still be at this version.</summary>
@@ -184,16 +175,7 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
     public async Task<bool> Save(object row, uint version, CancellationToken cancel)
     {
         context.Entry(row).Property("Version").OriginalValue = version;
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
+        return await context.TrySave(cancel) is Saved.Done;
     }
 
     public Guid PracticeId => scope.PracticeId;

@@ -3,7 +3,6 @@ using Nerezza.Core.Blocks;
 using Nerezza.Data.Rows;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
-using Npgsql;
 
 namespace Nerezza.Data.Stores;
 
@@ -123,15 +122,6 @@ public sealed class PlanStore(NerezzaContext context)
     public async Task<bool> Add(PlanRow plan, CancellationToken cancel)
     {
         context.Add(plan);
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
+        return await context.TrySave(cancel) is Saved.Done;
     }
 }

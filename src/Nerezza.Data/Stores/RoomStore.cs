@@ -1,6 +1,5 @@
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Rows;
-using Npgsql;
 
 namespace Nerezza.Data.Stores;
 
@@ -50,21 +49,12 @@ public sealed class RoomStore(NerezzaContext context)
             context.Add(room);
         else
             context.Entry(room).Property(row => row.Version).OriginalValue = version.Value;
-        try
+        return await context.TrySave(cancel) switch
         {
-            await context.SaveChangesAsync(cancel);
-            return RoomSaving.Done;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            context.ChangeTracker.Clear();
-            return RoomSaving.LostRace;
-        }
-        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            context.ChangeTracker.Clear();
-            return RoomSaving.NameTaken;
-        }
+            Saved.Done => RoomSaving.Done,
+            Saved.LostRace => RoomSaving.LostRace,
+            Saved.Taken => RoomSaving.NameTaken,
+        };
     }
 
     /// <summary>Takes a room away; its clients keep its kit as their own.</summary>

@@ -1,6 +1,5 @@
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Rows;
-using Npgsql;
 
 namespace Nerezza.Data.Stores;
 
@@ -29,21 +28,7 @@ public sealed class ScreenStore(NerezzaContext context)
             (kept.Screen, kept.Faults) = (screen.Screen, screen.Faults);
             context.Entry(kept).Property(row => row.Version).OriginalValue = version!.Value;
         }
-        try
-        {
-            await context.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
-        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            context.ChangeTracker.Clear();
-            return false;
-        }
+        return await context.TrySave(cancel) is Saved.Done;
     }
 
     /// <summary>Removes the screen of a day as it was last seen.</summary>
@@ -54,18 +39,11 @@ public sealed class ScreenStore(NerezzaContext context)
             return Removal.NotThere;
         context.Remove(kept);
         context.Entry(kept).Property(row => row.Version).OriginalValue = version;
-        try
-        {
-            await context.SaveChangesAsync(cancel);
+        if (await context.TrySave(cancel) is Saved.Done)
             return Removal.Done;
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            context.ChangeTracker.Clear();
-            return await context.Screens.AnyAsync(row => row.ClientId == clientId && row.Date == date, cancel)
-                ? Removal.ChangedMeanwhile
-                : Removal.NotThere;
-        }
+        return await context.Screens.AnyAsync(row => row.ClientId == clientId && row.Date == date, cancel)
+            ? Removal.ChangedMeanwhile
+            : Removal.NotThere;
     }
 }
 

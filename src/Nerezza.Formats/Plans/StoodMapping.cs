@@ -48,10 +48,7 @@ public static class StoodMapping
                     set.Reps,
                     set.Amrap || set.Rpe is not { } rpe ? null : Rpe.Of(rpe),
                     set.Kg is { } kg ? Load.FromKilograms(kg) : null,
-                    set.Seconds,
-                    set.Metres,
-                    set.Side,
-                    set.RestSeconds
+                    set.Side
                 )),
             ]
         );

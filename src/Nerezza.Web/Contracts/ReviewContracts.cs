@@ -116,8 +116,9 @@ public sealed record MuscleDone(Muscle Muscle, double Planned, double Done);
 public sealed record PainLine(DateOnly Date, string Exercise, PainRegion? Region, double Score);
 
 /// <summary>Something that waits, as a question with its evidence, and what the one key does.</summary>
-/// <param name="Does">Whether the key does it here; else it opens the station.</param>
-public sealed record WaitingLine(string Key, string Question, string Evidence, string Act, bool Does, Station Station);
+/// <param name="Does">Whether the key does it here; else it is done where it opens.</param>
+/// <param name="Opens">The place below the client's address.</param>
+public sealed record WaitingLine(string Key, string Question, string Evidence, string Act, bool Does, string Opens);
 
 /// <summary>A decision that was answered.</summary>
 public sealed record AnsweredLine(string Key, DateOnly On, DateOnly? Until);

@@ -52,9 +52,9 @@ public static class ReviewEndpoints
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
         Reviewed reviewed = await reviews.Of(file, on ?? desk.Today, cancel);
-        if (reviewed.Input.Blocks is not [.., var ending])
+        if (reviewed is not { Last: { } last, Input.Blocks: [.., var ending] })
             return TypedResults.NoContent();
-        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed.Log, ending.Ends).Selection));
+        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed.Log, last).Selection));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Answer(

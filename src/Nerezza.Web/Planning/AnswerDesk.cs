@@ -50,8 +50,14 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
                 await plans.On(file.Client.Id, plan.Starts.AddDays(-1), cancel),
                 await plans.NextNumber(file.Client.Id, cancel)
             ),
-            Waiting.Unused or Waiting.Rung or Waiting.Missed when EditsOf(waiting, plan, reviewed.Input.Today) is { Count: > 0 } edits =>
-                desk.Edited(plan, file, reviewed.Log, [.. plan.Edits, .. edits], await plans.NextNumber(file.Client.Id, cancel)),
+            _ when reviewed.Input.Running is { } block && WaitingEdits.Of(waiting, block, reviewed.Input.Today) is { Count: > 0 } edits =>
+                desk.Edited(
+                    plan,
+                    file,
+                    reviewed.Log,
+                    [.. plan.Edits, .. edits.Select(EditMapping.ToSection)],
+                    await plans.NextNumber(file.Client.Id, cancel)
+                ),
             _ => null,
         };
         if (next is null)
@@ -86,52 +92,4 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
                 .. found.Select(one => new FindingDecision(one.Code, one.Cause, Verdict.Accepted, "", null, null)),
             ],
         };
-
-    /// <summary>The edits of every session from today on that holds the exercise; of a missed session, that it was missed.</summary>
-    private static IReadOnlyList<EditSection> EditsOf(Waiting waiting, PlanRow plan, DateOnly today)
-    {
-        IEnumerable<(WeekPart Week, SessionPart Session)> sessions = plan.Document.Block!.Weeks.SelectMany(week =>
-            week.Sessions.Select(session => (week, session))
-        );
-        IEnumerable<(WeekPart Week, SessionPart Session)> Holding(string exercise) =>
-            sessions.Where(row => row.Session.Date >= today && row.Session.Items.Any(item => item.Exercise == exercise));
-        return waiting switch
-        {
-            Waiting.Missed missed =>
-            [
-                .. sessions
-                    .Where(row => row.Session.Date == missed.On)
-                    .Select(row => new EditSection
-                    {
-                        Kind = EditKind.Missed,
-                        Week = row.Week.Number,
-                        Day = row.Session.Day,
-                    }),
-            ],
-            Waiting.Unused { Work.Exercise: var id } =>
-            [
-                .. Holding(id)
-                    .Select(row => new EditSection
-                    {
-                        Kind = EditKind.Remove,
-                        Week = row.Week.Number,
-                        Day = row.Session.Day,
-                        Exercise = id,
-                    }),
-            ],
-            Waiting.Rung { Move: var move } =>
-            [
-                .. Holding(move.Exercise)
-                    .Select(row => new EditSection
-                    {
-                        Kind = EditKind.Replace,
-                        Week = row.Week.Number,
-                        Day = row.Session.Day,
-                        Exercise = move.Exercise,
-                        With = move.To,
-                    }),
-            ],
-            _ => [],
-        };
-    }
 }

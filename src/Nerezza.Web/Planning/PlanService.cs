@@ -68,10 +68,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     )
     {
         CaseDocument facts = CaseAssembly.Facts(file, block);
-        DateOnly? follows =
-            last is { } before && before.Starts < block.Start && before.Ends >= Today
-                ? Earlier(before.Ends, block.Start.AddDays(-1))
-                : null;
+        DateOnly? follows = Followed(last, block.Start);
         Plan plan = _planner.Make(
             ToCase(file, log, block) with
             {
@@ -185,9 +182,22 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         return _planner.Make(school is { } tried ? now with { Schools = now.Schools with { Accessories = tried } } : now);
     }
 
-    /// <summary>The block that would follow one that ends on a day: four weeks of whatever kind is due.</summary>
-    public Plan NextAfter(ClientFile file, ClientLog log, DateOnly ends) =>
-        _planner.Make(ToCase(file, log, new BlockSection { Start = ends.AddDays(1) }));
+    /// <summary>The block that would follow a plan: as many weeks as are usual, of whatever kind is due after it.</summary>
+    public Plan NextAfter(ClientFile file, ClientLog log, PlanRow last)
+    {
+        DateOnly start = last.Ends.AddDays(1);
+        return _planner.Make(
+            ToCase(file, log, new BlockSection { Start = start }) with
+            {
+                LastKind = LastKindOf(last, start),
+                TrainsUntil = Followed(last, start),
+            }
+        );
+    }
+
+    /// <summary>Until when training is taken to go on before a block begins; null where none runs.</summary>
+    private DateOnly? Followed(PlanRow? last, DateOnly start) =>
+        last is { } before && before.Starts < start && before.Ends >= Today ? Earlier(before.Ends, start.AddDays(-1)) : null;
 
     /// <summary>What can stand in for the exercises of a proposal, with loads.</summary>
     public Func<Weekday, Substitution> Substitutes(ClientFile file, ClientLog log, PlanRow? newest) =>

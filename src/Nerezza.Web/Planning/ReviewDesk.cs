@@ -17,6 +17,9 @@ public sealed record Reviewed(ReviewInput Input, ClientReview Review, ClientLog 
     /// <summary>The answers given, the first first.</summary>
     public required IReadOnlyList<AnswerRow> Answers { get; init; }
 
+    /// <summary>The last plan that stands; null before the first.</summary>
+    public required PlanRow? Last { get; init; }
+
     /// <summary>What nobody answered, or what was put off until today.</summary>
     public IEnumerable<Waiting> Open =>
         All.Where(waiting => !Answers.Any(answer => answer.Key == waiting.Key && (answer.Until is not { } day || day > Input.Today)));
@@ -25,12 +28,10 @@ public sealed record Reviewed(ReviewInput Input, ClientReview Review, ClientLog 
 /// <summary>Puts a client's review together from rows.</summary>
 public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, AnswerStore answers, PlanService desk)
 {
-    private const int LookBackDays = 7 * 12 + 28;
-
     /// <summary>The review on a day.</summary>
     public async Task<Reviewed> Of(ClientFile file, DateOnly today, CancellationToken cancel)
     {
-        IReadOnlyList<PlanRow> stood = await plans.StandingSince(file.Client.Id, today.AddDays(-LookBackDays), cancel);
+        IReadOnlyList<PlanRow> stood = await plans.StandingSince(file.Client.Id, Reviewer.LookBack(today), cancel);
         ClientLog done = await log.Of(file.Client.Id, cancel);
         IReadOnlyList<AnswerRow> given = await answers.Of(file.Client.Id, cancel);
         var input = new ReviewInput
@@ -43,7 +44,10 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
                     .OfType<StoodBlock>(),
             ],
             Today = today,
-            Steps = [.. given.Select(StepOf).OfType<StepTaken>()],
+            Steps =
+            [
+                .. given.Where(answer => answer.Until is null).Select(answer => StepTaken.Of(answer.Key, answer.On)).OfType<StepTaken>(),
+            ],
         };
         ClientReview review = new Reviewer(own.All).Of(input);
         Referral? referral = PlanService.Referral(file);
@@ -57,14 +61,12 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
                     : null,
             Reviewed = desk.Review(file, done),
         };
-        return new Reviewed(input, review, done, referral, WaitingList.Of(input, review, facts)) { Answers = given };
+        return new Reviewed(input, review, done, referral, WaitingList.Of(input, review, facts))
+        {
+            Answers = given,
+            Last = stood.Count > 0 ? stood[^1] : null,
+        };
     }
 
     private static PlanSpan SpanOf(PlanRow row) => new(row.Number, row.Starts, row.Ends);
-
-    /// <summary>A step against a stall that was taken; null of every other answer.</summary>
-    private static StepTaken? StepOf(AnswerRow answer) =>
-        answer.Until is null && answer.Key.Split('/') is ["stall", var exercise, var step, _] && Enum.TryParse(step, out StallStep taken)
-            ? new StepTaken(exercise, taken, answer.On)
-            : null;
 }

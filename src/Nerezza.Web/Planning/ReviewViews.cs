@@ -66,18 +66,19 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
     private WaitingLine Line(Waiting waiting, Reviewed reviewed)
     {
         WaitingText text = _waiting.Of(waiting, reviewed.Referral is { } referral ? ReferralWords.Text(referral) : null);
-        return new WaitingLine(waiting.Key, text.Question, text.Evidence, text.Act, AnswerDesk.Does(waiting), StationOf(waiting));
+        return new WaitingLine(waiting.Key, text.Question, text.Evidence, text.Act, AnswerDesk.Does(waiting), PlaceOf(waiting));
     }
 
     /// <summary>Where the answer is given, or what it changed is seen.</summary>
-    private static Station StationOf(Waiting waiting) =>
+    private static string PlaceOf(Waiting waiting) =>
         waiting switch
         {
-            Waiting.Clearance or Waiting.PainRose => Station.Health,
-            Waiting.Consent => Station.Intake,
-            Waiting.Retest => Station.Screen,
-            Waiting.Unjudged => Station.Findings,
-            _ => Station.Block,
+            Waiting.Clearance or Waiting.PainRose => "health",
+            Waiting.Consent => "intake",
+            Waiting.Retest => "screen",
+            Waiting.Unjudged => "findings",
+            Waiting.BlockEnds => "block?plan=again",
+            _ => "block",
         };
 
     private FindingCourseLine Line(FindingStory story) =>

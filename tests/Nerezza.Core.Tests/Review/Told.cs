@@ -64,7 +64,7 @@ internal static class Told
             role is Role.Main ? Purpose.Main : Purpose.Palette,
             answers,
             4,
-            [.. Enumerable.Repeat(new StoodSet(reps, Rpe.Of(rpe), null, null, null, null, 120), sets)]
+            [.. Enumerable.Repeat(new StoodSet(reps, Rpe.Of(rpe), null, null), sets)]
         );
 
     /// <summary>A block of four weeks from a day on: sessions on Monday and Thursday, the same items on each.</summary>

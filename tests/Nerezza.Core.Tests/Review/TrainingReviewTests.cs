@@ -1,4 +1,6 @@
 using CsCheck;
+using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
@@ -175,6 +177,45 @@ public sealed class TrainingReviewTests
         Assert.Equal(
             list.Select(one => one.Key),
             WaitingList.Of(later, Told.Reviewer.Of(later), new DeskFacts { OutOfDate = (3, "ab12") }).Select(one => one.Key)
+        );
+    }
+
+    [Fact]
+    public void An_answer_edits_what_is_still_to_come_and_a_step_is_known_by_its_key()
+    {
+        StoodBlock block = Told.Block(3, 0, Squat, Row);
+        DateOnly today = Told.Monday.AddDays(8);
+        IReadOnlyList<BlockEdit> Of(Waiting waiting) => WaitingEdits.Of(waiting, block, today);
+        // Second Thursday on: five of the eight sessions are ahead.
+        CellPlace[] ahead =
+        [
+            new(2, Weekday.Thu, "cable-row"),
+            new(3, Weekday.Mon, "cable-row"),
+            new(3, Weekday.Thu, "cable-row"),
+            new(4, Weekday.Mon, "cable-row"),
+            new(4, Weekday.Thu, "cable-row"),
+        ];
+        Assert.Equal(ahead.Select(at => new BlockEdit.Remove(at)), Of(new Waiting.Unused(new UnusedWork("cable-row", 0, 3), 3)));
+        LadderMove up = new LadderMove.Up(LadderId.HipThrust, "cable-row", "chin-up", new RungGate(1, 20, null, null, 1), Told.Monday);
+        Assert.Equal(ahead.Select(at => new BlockEdit.Replace(at, "chin-up")), Of(new Waiting.Rung(up)));
+        Assert.Equal([new BlockEdit.Missed(2, Weekday.Mon)], Of(new Waiting.Missed(Told.Monday.AddDays(7), 1)));
+        Assert.Empty(Of(new Waiting.Missed(Told.Monday.AddDays(9), 1)));
+        Assert.Empty(Of(new Waiting.FirstBlock()));
+        foreach (StallStep step in Enum.GetValues<StallStep>())
+        {
+            var stalled = new Waiting.Stalled(new Stall("front-squat", 4, 20, 0, 1, 0, step, null), 3);
+            Assert.Equal(new StepTaken("front-squat", step, today), StepTaken.Of(stalled.Key, today));
+        }
+        Assert.Null(StepTaken.Of(new Waiting.Consent().Key, today));
+    }
+
+    [Fact]
+    public void A_session_of_a_block_that_is_over_is_asked_about_no_more()
+    {
+        ReviewInput input = Told.Input(Told.Case(), 29, Told.Block(1, 0, Squat), Told.Block(2, 28, Squat));
+        Assert.DoesNotContain(
+            WaitingList.Of(input, Told.Reviewer.Of(input), new DeskFacts()),
+            one => one is Waiting.Missed { On: var day } && day < Told.Monday.AddDays(28)
         );
     }
 

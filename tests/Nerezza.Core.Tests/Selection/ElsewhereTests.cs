@@ -5,6 +5,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
+using Nerezza.Core.Tests.Blocks;
 using Nerezza.Tests.Shared;
 using Check = Nerezza.Core.Checks.Check;
 
@@ -66,48 +67,5 @@ public sealed class ElsewhereTests
         Assert.Contains(home.Lifts, lift => lift.Exercise.Load is LoadSource.Kettlebell or LoadSource.TwoKettlebells or LoadSource.Goblet);
     }
 
-    private static ClientCase Gym =>
-        new()
-        {
-            Client = new Client
-            {
-                Name = "deckhand",
-                HeightCm = 175,
-                MassKg = 80,
-                Level = Level.Intermediate,
-                Goal = Goal.Strength,
-                TargetLifts = ["back-squat-high-bar", "conventional-deadlift"],
-                Days = [new(Weekday.Mon, 75), new(Weekday.Wed, 60), new(Weekday.Fri, 75)],
-            },
-            Equipment = new Equipment
-            {
-                Items = new HashSet<Implement>
-                {
-                    Implement.Barbell,
-                    Implement.Rack,
-                    Implement.Bench,
-                    Implement.Plates,
-                    Implement.Dumbbells,
-                    Implement.Cable,
-                },
-                Bars = [new Bar("bar", Load.FromKilograms(20), Implement.Barbell)],
-                Plates = [.. new[] { 25.0, 20, 10, 5, 2.5, 1.25 }.Select(kg => new PlatePairs(Load.FromKilograms(kg), 3, kg >= 20))],
-                Dumbbells = [.. Enumerable.Range(2, 14).Select(i => Load.FromKilograms(i * 2.5))],
-                StackStep = Load.FromKilograms(5),
-            },
-            Strength =
-            [
-                .. new[] { ("back-squat-high-bar", 110.0), ("conventional-deadlift", 145) }.Select(row => new StrengthEntry
-                {
-                    Exercise = row.Item1,
-                    Load = Load.FromKilograms(row.Item2),
-                    Reps = 1,
-                    Rpe = Rpe.Ten,
-                    Side = null,
-                    Date = new DateOnly(2026, 11, 20),
-                    Amrap = false,
-                }),
-            ],
-            Block = new BlockRequest(new DateOnly(2026, 11, 30), BlockKind.Strength, 4, BlockFocus.Whole),
-        };
+    private static ClientCase Gym => PlainCase.With(75, [Weekday.Mon, Weekday.Wed, Weekday.Fri], [Implement.Cable]);
 }

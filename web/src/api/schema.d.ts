@@ -6938,7 +6938,7 @@ export interface components {
             evidence: string;
             act: string;
             does: boolean;
-            station: components["schemas"]["Station"];
+            opens: string;
         };
         WarmUpPart: {
             /** Format: double */

@@ -12,12 +12,11 @@ export function useReview(id: string): Fetched<ReviewView> {
   return fetched(useQuery({ queryKey: ['client', id, 'review'], queryFn: () => answer(api.GET('/api/clients/{id}/review', at(id))) }))
 }
 
-/** The next block as it would be made now, beside the last one; null before the first. Fetched only when asked for. */
-export function useNextBlock(id: string, asked: boolean): Fetched<NextBlockView | null> {
+/** The next block as it would be made now, beside the last one; null before the first. */
+export function useNextBlock(id: string): Fetched<NextBlockView | null> {
   return fetched(
     useQuery({
       queryKey: ['client', id, 'review', 'next'],
-      enabled: asked,
       queryFn: async () => (await answer(api.GET('/api/clients/{id}/review/next-block', at(id)))) ?? null,
     }),
   )

@@ -1,8 +1,9 @@
 import { Chart, useChart } from '@chakra-ui/charts'
 import { Box, chakra } from '@chakra-ui/react'
-import { memo, useState } from 'react'
+import { memo } from 'react'
 import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts'
 import { plain } from '../../text/numbers'
+import { TableBehind } from '../../ui/TableBehind'
 import type { Shown } from './moves'
 
 /** Moment against depth for those chosen, with the table behind it. */
@@ -27,7 +28,6 @@ export const Curve = memo(function Curve({ shown, family }: { shown: readonly Sh
     ),
   }))
   const chart = useChart({ data, series: curves.flatMap((_, i) => [{ name: `hip${i}` }, { name: `knee${i}` }]) })
-  const [opened, setOpened] = useState(false)
   if (curves.length === 0) return null
   return (
     <Box px={4} py={4} borderTop="1px solid" borderColor="hair">
@@ -66,50 +66,16 @@ export const Curve = memo(function Curve({ shown, family }: { shown: readonly Sh
           ])}
         </LineChart>
       </Chart.Root>
-      <chakra.details mt={2} textStyle="note" onToggle={(event) => setOpened(event.currentTarget.open)}>
-        <chakra.summary cursor="pointer" minH="chip">
-          The same as a table
-        </chakra.summary>
-        {opened && (
-          <Box overflowX="auto">
-            <chakra.table mt={2} borderCollapse="collapse">
-              <thead>
-                <tr>
-                  <Th>{axis}</Th>
-                  {curves.flatMap((one) => [
-                    <Th key={`h${one.row.exercise}`}>{`${one.row.name}, hip`}</Th>,
-                    <Th key={`k${one.row.exercise}`}>{`${one.row.name}, knee`}</Th>,
-                  ])}
-                </tr>
-              </thead>
-              <tbody>
-                {places.map((at) => (
-                  <tr key={at}>
-                    <Th>{plain(at, 0)}</Th>
-                    {curves.flatMap((one) => {
-                      const point = one.reply.sweep.find((candidate) => candidate.at === at)
-                      return [
-                        <chakra.td key={`h${one.row.exercise}`} textAlign="right" pr={4}>
-                          {point ? plain(point.hipNm, 0) : ''}
-                        </chakra.td>,
-                        <chakra.td key={`k${one.row.exercise}`} textAlign="right" pr={4}>
-                          {point ? plain(point.kneeNm, 0) : ''}
-                        </chakra.td>,
-                      ]
-                    })}
-                  </tr>
-                ))}
-              </tbody>
-            </chakra.table>
-          </Box>
-        )}
-      </chakra.details>
+      <TableBehind
+        heads={[axis, ...curves.flatMap((one) => [`${one.row.name}, hip`, `${one.row.name}, knee`])]}
+        rows={places.map((at) => [
+          plain(at, 0),
+          ...curves.flatMap((one) => {
+            const point = one.reply.sweep.find((candidate) => candidate.at === at)
+            return point ? [plain(point.hipNm, 0), plain(point.kneeNm, 0)] : ['', '']
+          }),
+        ])}
+      />
     </Box>
   )
 })
-
-const Th = ({ children }: { children: string }) => (
-  <chakra.th textAlign="left" fontWeight="medium" pr={4} py={0.5}>
-    {children}
-  </chakra.th>
-)

@@ -26,7 +26,7 @@ export function NextBlock({ clientId }: { clientId: string }) {
 }
 
 function Turns({ clientId }: { clientId: string }) {
-  const next = useNextBlock(clientId, true)
+  const next = useNextBlock(clientId)
   if (next.state === 'loading') return <Loading label="Working out the next block" />
   if (next.state === 'failed') return <Failed message={next.message} retry={next.retry} />
   return (

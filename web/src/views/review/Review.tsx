@@ -3,7 +3,7 @@ import { useParams } from 'react-router'
 import type { ReviewView } from '../../api/schema'
 import { say } from '../../hooks/said'
 import { useReview } from '../../hooks/useReview'
-import { paperDate } from '../../text/dates'
+import { paperDate, shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { Answers } from './Answers'
@@ -118,7 +118,7 @@ function PainLine({ view }: { view: ReviewView }) {
   const last = view.pain.slice(-6).reverse()
   return (
     <Box mt={3} textStyle="note">
-      Pain logged: {last.map((one) => `${one.date.slice(5)} ${one.exercise} ${String(one.score)} of 10`).join('; ')}.
+      Pain logged: {last.map((one) => `${shortDate(one.date)} ${one.exercise} ${String(one.score)} of 10`).join('; ')}.
     </Box>
   )
 }

@@ -20,7 +20,7 @@ export function WaitingList({ clientId, waiting, answered }: Props) {
   const act = (line: WaitingLine) =>
     line.does
       ? answer.mutate({ key: line.key }, { onSuccess: () => say(`${line.act}: done.`) })
-      : void navigate(`/clients/${clientId}/${line.station}${line.key.startsWith('block-ends') ? '?plan=again' : ''}`)
+      : void navigate(`/clients/${clientId}/${line.opens}`)
   const putOff = (line: WaitingLine) =>
     answer.mutate({ key: line.key, until: addDays(today(), week) }, { onSuccess: () => say('Put off for a week.') })
   const undo = () => last && takeBack.mutate(last.key, { onSuccess: () => say('Taken back.') })
