@@ -23,6 +23,8 @@ public static class DataServices
             .AddScoped<LogStore>()
             .AddScoped<ReadinessStore>()
             .AddScoped<AnswerStore>()
+            .AddScoped<BoardStore>()
+            .AddScoped<BoardWork>()
             .AddScoped<PastTraining>()
             .AddScoped<OwnExerciseStore>()
             .AddScoped<OpenInvitations>()

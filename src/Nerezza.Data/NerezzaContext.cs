@@ -23,6 +23,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<LoggedSetRow> LoggedSets => Set<LoggedSetRow>();
     public DbSet<ReadinessRow> Readiness => Set<ReadinessRow>();
     public DbSet<AnswerRow> Answers => Set<AnswerRow>();
+    public DbSet<BoardRow> Boards => Set<BoardRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
     public DbSet<RoomRow> Rooms => Set<RoomRow>();
     public DbSet<ShareRow> Shares => Set<ShareRow>();
@@ -65,6 +66,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         OfClients<PastTrainingRow>(builder);
         OfClients<ReadinessRow>(builder);
         OfClients<AnswerRow>(builder);
+        OfClients<BoardRow>(builder);
         OfClients<LoggedSetRow>(builder);
         OfClients<ShareRow>(builder);
         OfClients<NoteRow>(builder);

@@ -49,8 +49,10 @@ builder
     .AddScoped<ReviewDesk>()
     .AddScoped<ReviewViews>()
     .AddScoped<AnswerDesk>()
+    .AddScoped<BoardDesk>()
     .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
+builder.Services.AddSingleton<BoardWorker>().AddHostedService(services => services.GetRequiredService<BoardWorker>());
 builder.Services.AddHealthChecks().AddCheck<WarmUp>("warm-up");
 
 // Behind TLS too: no answer holds both a secret and what a stranger typed.

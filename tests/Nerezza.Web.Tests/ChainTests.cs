@@ -162,7 +162,7 @@ public sealed class ChainTests(Site site) : IClassFixture<Site>
         Assert.Empty(locked.Made);
         Assert.Empty((await coach.Get<FloorView>($"/api/clients/{id}/floor?date=2026-11-30")).Items);
         Assert.Equal(HttpStatusCode.Locked, (await coach.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
-        Assert.DoesNotContain((await coach.Get<DayView>("/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);
+        Assert.DoesNotContain((await site.Caught<DayView>(coach, "/api/day?date=2026-11-30")).Sessions, session => session.ClientId == id);
         Assert.Equal(
             ["No program until the referral is cleared."],
             (await coach.Get<PlanPreview>($"/api/clients/{id}/plans/preview")).Changes.Where(line =>

@@ -17,6 +17,7 @@ using Nerezza.Formats;
 using Nerezza.Tests.Shared;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Demo;
+using Nerezza.Web.Hosting;
 using Serilog.Core;
 using Serilog.Events;
 
@@ -89,6 +90,17 @@ public sealed class Site : WebApplicationFactory<Program>
     /// <summary>What the server's log said, one line an event.</summary>
     internal LogLines Log { get; } = new();
 
+    /// <summary>Makes every board that is behind.</summary>
+    public Task CatchUp() => Services.GetRequiredService<BoardWorker>().CatchUp(CancellationToken.None);
+
+    /// <summary>What a path shows of boards of its day once they are made.</summary>
+    public async Task<T> Caught<T>(Caller caller, string path)
+    {
+        await caller.Get<T>(path);
+        await CatchUp();
+        return await caller.Get<T>(path);
+    }
+
     /// <summary>Does something to the rows behind the server's back.</summary>
     internal async Task Sql(string sql)
     {
@@ -114,6 +126,8 @@ public sealed class Site : WebApplicationFactory<Program>
             .UseSetting("Serilog:MinimumLevel:Override:Nerezza", "Information")
             // The warm-up has a test of its own; here it would only take the time of the others.
             .UseSetting("NEREZZA_WARM_UP", "no")
+            // Boards are made when a test asks for them, or by a server of its own.
+            .UseSetting("NEREZZA_BOARDS", "no")
             .ConfigureTestServices(services =>
                 services.AddSingleton<ILogEventSink>(Log).AddSingleton<IPasswordHasher<IdentityUser<Guid>>>(Hasher)
             );

@@ -45,8 +45,11 @@ public sealed class StandingBlocksTests(Site site) : IClassFixture<Site>
         FloorView floor = await Samples.Floor(coach, id, first);
         Assert.Equal(1, floor.Session!.Week);
         Assert.Contains(first, (await Samples.Floor(coach, id, Samples.Start)).Dates);
-        Assert.Contains((await coach.Get<DayView>($"/api/day?date={first:yyyy-MM-dd}")).Sessions, session => session.ClientId == id);
-        List<ClientLine> list = await coach.Get<List<ClientLine>>($"/api/clients?today={next:yyyy-MM-dd}");
+        Assert.Contains(
+            (await site.Caught<DayView>(coach, $"/api/day?date={first:yyyy-MM-dd}")).Sessions,
+            session => session.ClientId == id
+        );
+        List<ClientLine> list = await site.Caught<List<ClientLine>>(coach, $"/api/clients?today={next:yyyy-MM-dd}");
         Assert.Equal(first, list.Single(line => line.Id == id).NextSession);
     }
 

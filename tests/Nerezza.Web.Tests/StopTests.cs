@@ -26,8 +26,8 @@ public sealed class StopTests(Site site) : IClassFixture<Site>
         Assert.Empty((await Samples.Floor(caller, id, Samples.Start)).Items);
         Assert.Equal(HttpStatusCode.Locked, (await caller.Send(HttpMethod.Post, $"/api/clients/{id}/plans", Samples.Block)).StatusCode);
         Assert.Contains(
-            (await caller.Get<DayView>("/api/day?date=2026-11-30")).Decisions,
-            decision => decision.ClientId == id && decision.Station is Station.Health
+            (await site.Caught<DayView>(caller, "/api/day?date=2026-11-30")).Decisions,
+            decision => decision.ClientId == id && decision.Line.Opens == "health"
         );
         await SaveHealth(
             caller,

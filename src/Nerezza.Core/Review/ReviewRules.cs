@@ -27,6 +27,12 @@ internal sealed record ReviewRules
     /// <summary>Over how many days the change of a max is told.</summary>
     public required int TrendDays { get; init; }
 
+    /// <summary>Percent of the max from which a session is heavy.</summary>
+    public required double HeavyPercent { get; init; }
+
+    /// <summary>For so many days pain is told beside the next session.</summary>
+    public required int AfterPainDays { get; init; }
+
     /// <summary>A gap of so many days is a lay-off.</summary>
     public required int LayOffDays { get; init; }
 

@@ -38,4 +38,6 @@ public sealed record StoodItem(
 /// <summary>A work set as it was asked for.</summary>
 /// <param name="Rpe">Null where none was asked: easy, or to the last repetition.</param>
 /// <param name="Load">Null where effort led.</param>
-public sealed record StoodSet(int? Reps, Rpe? Rpe, Load? Load, Side? Side);
+/// <param name="Percent">Of the max; null without one.</param>
+/// <param name="Amrap">Whether it went to the last repetition.</param>
+public sealed record StoodSet(int? Reps, Rpe? Rpe, Load? Load, Side? Side, double? Percent = null, bool Amrap = false);

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
@@ -11,6 +12,19 @@ namespace Nerezza.Core.Review;
 /// same question: answered once, it is answered.</summary>
 public abstract record Waiting(string Key)
 {
+    /// <summary>What cannot wait comes first, whoever's it is: 0 before 1.</summary>
+    public int Rank =>
+        this switch
+        {
+            Clearance or Consent or PainRose => 0,
+            Notes => 1,
+            FirstBlock or OutOfDate or BlockEnds => 2,
+            Missed or Stalled or Rung or Moved or Unused => 3,
+            Retest => 4,
+            Unjudged => 5,
+            _ => throw new UnreachableException(GetType().Name),
+        };
+
     /// <summary>Somebody has to clear the client.</summary>
     public sealed record Clearance(ReferralLevel Level) : Waiting($"clearance/{Level}");
 
@@ -20,6 +34,10 @@ public abstract record Waiting(string Key)
     /// <summary>Pain was logged that changes training.</summary>
     public sealed record PainRose(PainRegion? Region, double Score, DateOnly On, string Exercise)
         : Waiting($"pain/{Region}/{On:yyyy-MM-dd}");
+
+    /// <summary>The lifter wrote something that nobody has read.</summary>
+    /// <param name="Newest">The last of them.</param>
+    public sealed record Notes(int Count, string Newest, DateTimeOffset At) : Waiting($"notes/{At.UtcTicks}");
 
     /// <summary>No block was made yet.</summary>
     public sealed record FirstBlock() : Waiting("first-block");

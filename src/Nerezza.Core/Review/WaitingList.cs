@@ -13,6 +13,9 @@ public sealed record DeskFacts
     /// <summary>Number and fingerprint of the facts where the plan in force rests on older ones; null where it is up to date.</summary>
     public (int Number, string Inputs)? OutOfDate { get; init; }
 
+    /// <summary>What the lifter wrote and nobody has read; null where nothing is.</summary>
+    public Waiting.Notes? Notes { get; init; }
+
     /// <summary>Findings with the coach's word on them.</summary>
     public IReadOnlyList<ReviewedFinding> Reviewed { get; init; } = [];
 }
@@ -26,10 +29,11 @@ public static class WaitingList
     public static IReadOnlyList<Waiting> Of(ReviewInput input, ClientReview review, DeskFacts desk)
     {
         if (desk.Referral is { Level: ReferralLevel.Stop })
-            return [new Waiting.Clearance(ReferralLevel.Stop)];
+            return [new Waiting.Clearance(ReferralLevel.Stop), .. Written(desk)];
         return
         [
             .. Safety(input, review, desk),
+            .. Written(desk),
             .. Plans(input, desk),
             .. Training(input, review),
             .. review
@@ -54,6 +58,8 @@ public static class WaitingList
         )
             yield return new Waiting.PainRose(worst.Region, worst.Score, worst.Date, worst.Exercise);
     }
+
+    private static IEnumerable<Waiting> Written(DeskFacts desk) => desk.Notes is { } notes ? [notes] : [];
 
     private static IEnumerable<Waiting> Plans(ReviewInput input, DeskFacts desk)
     {

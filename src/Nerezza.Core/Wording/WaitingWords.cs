@@ -13,6 +13,8 @@ public sealed record WaitingText(string Question, string Evidence, string Act);
 /// <summary>Words what waits for the coach.</summary>
 public sealed class WaitingWords(ExerciseCatalogue catalogue)
 {
+    // So much of a note stands beside its question; the whole is one step away.
+    private const int NoteShown = 160;
     private readonly FindingWords _findings = new(catalogue);
 
     /// <summary>The question, its evidence, and the act.</summary>
@@ -30,6 +32,11 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                 $"Change training for the pain{(pain.Region is { } region ? ReadyWords.At(region) : "")}?",
                 Say($"{pain.Score:0.#} of 10 with {Name(pain.Exercise)} on {ReviewWords.Day(pain.On)}."),
                 "Open the answers"
+            ),
+            Waiting.Notes notes => new(
+                notes.Count == 1 ? "Read the lifter's note?" : $"Read the lifter's {notes.Count} notes?",
+                notes.Newest.Length > NoteShown ? notes.Newest[..NoteShown] + "..." : notes.Newest,
+                "Open People"
             ),
             Waiting.FirstBlock => new("Shall a first block be made?", "No plan yet.", "Open Block"),
             Waiting.OutOfDate old => new("Plan again with what changed?", $"Plan {old.Number} was made from older answers.", "Plan again"),

@@ -304,6 +304,51 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("answers", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.BoardRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<long>("Asked")
+                        .HasColumnType("bigint")
+                        .HasColumnName("asked");
+
+                    b.Property<DateOnly?>("Day")
+                        .HasColumnType("date")
+                        .HasColumnName("day");
+
+                    b.Property<string>("Document")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<DateTimeOffset?>("Due")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("due");
+
+                    b.Property<string>("Engine")
+                        .HasMaxLength(20)
+                        .HasColumnType("character varying(20)")
+                        .HasColumnName("engine");
+
+                    b.Property<DateOnly?>("Wanted")
+                        .HasColumnType("date")
+                        .HasColumnName("wanted");
+
+                    b.HasKey("PracticeId", "ClientId")
+                        .HasName("pk_boards");
+
+                    b.HasIndex("Due")
+                        .HasDatabaseName("ix_boards_due")
+                        .HasFilter("due IS NOT NULL");
+
+                    b.ToTable("boards", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -1191,6 +1236,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_answers_clients_practice_id_client_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.BoardRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithOne()
+                        .HasForeignKey("Nerezza.Data.Rows.BoardRow", "PracticeId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_boards_clients_practice_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>

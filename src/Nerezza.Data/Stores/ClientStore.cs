@@ -65,31 +65,6 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
     /// <summary>Screens before the newest that a file holds.</summary>
     private const int EarlierHeld = 60;
 
-    /// <summary>Every file of the practice, without entered maxes and earlier screens, in four queries.</summary>
-    public async Task<IReadOnlyList<ClientFile>> AllFiles(CancellationToken cancel)
-    {
-        IReadOnlyList<ClientRow> clients = await All(cancel);
-        IQueryable<Guid> here = context.Clients.Where(row => row.ArchivedAt == null).Select(row => row.Id);
-        Dictionary<Guid, EquipmentRow> equipment = await context
-            .Equipment.AsNoTracking()
-            .Where(row => here.Contains(row.ClientId))
-            .ToDictionaryAsync(row => row.ClientId, cancel);
-        Dictionary<Guid, ScreenRow> screens = await context
-            .Screens.AsNoTracking()
-            .Where(row =>
-                here.Contains(row.ClientId)
-                && row.Date == context.Screens.Where(other => other.ClientId == row.ClientId).Max(other => other.Date)
-            )
-            .ToDictionaryAsync(row => row.ClientId, cancel);
-        Dictionary<Guid, RoomRow> rooms = await context.Rooms.AsNoTracking().ToDictionaryAsync(row => row.Id, cancel);
-        return
-        [
-            .. clients.Select(client =>
-                In(new ClientFile(client, equipment[client.Id], [], screens.GetValueOrDefault(client.Id), []), rooms)
-            ),
-        ];
-    }
-
     private static ClientFile In(ClientFile file, Dictionary<Guid, RoomRow> rooms) =>
         file with
         {

@@ -20,6 +20,9 @@ public enum Recording
     Followed,
 }
 
+/// <summary>A set of a day, as the day shows it.</summary>
+public sealed record SetOfDay(Guid ClientId, string Exercise, decimal? LoadKg, int? Reps, decimal? Rpe, DateTimeOffset LoggedAt);
+
 /// <summary>Sets done, of the scope's coach. Facts are added, never changed.</summary>
 public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProvider clock)
 {
@@ -70,17 +73,20 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
         return (stamp?.Count ?? 0, stamp?.Newest);
     }
 
-    /// <summary>How many sets each client has done on a day.</summary>
-    public async Task<IReadOnlyDictionary<Guid, int>> SetsOn(DateOnly date, CancellationToken cancel) =>
-        await context
-            .LoggedSets.Where(row =>
-                row.Date == date
-                && !row.Withdrawn
-                && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == row.ClientId)
-            )
-            .GroupBy(row => row.ClientId)
-            .Select(sets => new { sets.Key, Count = sets.Count() })
-            .ToDictionaryAsync(row => row.Key, row => row.Count, cancel);
+    /// <summary>What each client has done on a day, the first first.</summary>
+    public async Task<ILookup<Guid, SetOfDay>> SetsOn(DateOnly date, CancellationToken cancel) =>
+        (
+            await context
+                .LoggedSets.Where(row =>
+                    row.Date == date
+                    && !row.Withdrawn
+                    && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == row.ClientId)
+                )
+                .OrderBy(row => row.LoggedAt)
+                .ThenBy(row => row.Id)
+                .Select(row => new SetOfDay(row.ClientId, row.Exercise, row.LoadKg, row.Reps, row.Rpe, row.LoggedAt))
+                .ToListAsync(cancel)
+        ).ToLookup(row => row.ClientId);
 
     public async Task<LoggedSetRow?> Find(Guid clientId, Guid id, CancellationToken cancel) =>
         await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.ClientId == clientId && row.Id == id, cancel);

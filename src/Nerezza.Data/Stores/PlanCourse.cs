@@ -2,25 +2,14 @@ using Nerezza.Core.Blocks;
 
 namespace Nerezza.Data.Stores;
 
-/// <summary>A plan that stands, with what the day and the lists ask of it, without its document.</summary>
+/// <summary>A plan that stands, with what a page asks of it, without its document.</summary>
 /// <param name="Span">Its number, first and last day.</param>
-/// <param name="InputsHash">Of what it was made from.</param>
 /// <param name="Dates">The days of its sessions, first to last; empty where no block could be made.</param>
-public sealed record PlanHead(
-    Guid ClientId,
-    Guid Id,
-    PlanSpan Span,
-    string EngineVersion,
-    string InputsHash,
-    IReadOnlyList<DateOnly> Dates
-);
+public sealed record PlanHead(Guid Id, PlanSpan Span, IReadOnlyList<DateOnly> Dates);
 
 /// <summary>The plans of a client that stand, first to last: each is in force until the next begins.</summary>
 public sealed class PlanCourse(IEnumerable<PlanHead> plans)
 {
-    /// <summary>None.</summary>
-    public static PlanCourse Empty { get; } = new([]);
-
     /// <summary>First to last.</summary>
     public IReadOnlyList<PlanHead> Plans { get; } = [.. plans.OrderBy(plan => plan.Span.Starts)];
 
@@ -33,7 +22,4 @@ public sealed class PlanCourse(IEnumerable<PlanHead> plans)
         Plans.SelectMany(
             (plan, i) => plan.Dates.Where(date => i + 1 == Plans.Count || date < Plans[i + 1].Span.Starts).Select(date => (plan, date))
         );
-
-    /// <summary>The first session on or after a day; null when the last block is over.</summary>
-    public DateOnly? NextSession(DateOnly from) => Sessions.Select(row => (DateOnly?)row.Date).Where(date => date >= from).Min();
 }

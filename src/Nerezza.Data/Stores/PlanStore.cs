@@ -16,54 +16,17 @@ public sealed class PlanStore(NerezzaContext context)
     public async Task<PlanRow?> On(Guid clientId, DateOnly date, CancellationToken cancel) =>
         PlanSpan.InForce(await AllStanding(clientId, cancel), date) is { } plan ? await Version(clientId, plan.Number, cancel) : null;
 
-    /// <summary>The plan in force on a day and those that follow it.</summary>
-    public async Task<PlanCourse> From(Guid clientId, DateOnly date, CancellationToken cancel) =>
-        (await Ahead(context.Plans.Where(row => row.ClientId == clientId), date, cancel)).GetValueOrDefault(clientId) ?? PlanCourse.Empty;
-
-    /// <summary>The same of each client that is not put away.</summary>
-    public Task<Dictionary<Guid, PlanCourse>> FromOfAll(DateOnly date, CancellationToken cancel) =>
-        Ahead(
-            context.Plans.Where(row => context.Clients.Any(client => client.Id == row.ClientId && client.ArchivedAt == null)),
-            date,
-            cancel
-        );
-
-    /// <summary>First the spans of every version, which are small, then the heads of what is in force or ahead.</summary>
-    private async Task<Dictionary<Guid, PlanCourse>> Ahead(IQueryable<PlanRow> plans, DateOnly date, CancellationToken cancel)
+    /// <summary>The plan in force on a day and those that follow it: first the spans of every version, which are small, then the heads of
+    /// what is in force or ahead.</summary>
+    public async Task<PlanCourse> From(Guid clientId, DateOnly date, CancellationToken cancel)
     {
-        var spans = await plans
-            .Select(row => new
-            {
-                row.ClientId,
-                row.Id,
-                Span = new PlanSpan(row.Number, row.Starts, row.Ends),
-            })
-            .ToListAsync(cancel);
-        Guid[] ahead =
-        [
-            .. spans
-                .GroupBy(row => row.ClientId)
-                .SelectMany(rows =>
-                {
-                    Dictionary<PlanSpan, Guid> ids = rows.ToDictionary(row => row.Span, row => row.Id);
-                    return PlanSpan.Ahead(PlanSpan.Standing(ids.Keys), date).Select(plan => ids[plan]);
-                }),
-        ];
-        return (
+        int[] ahead = [.. PlanSpan.Ahead(await AllStanding(clientId, cancel), date).Select(plan => plan.Number)];
+        return new PlanCourse(
             await context
-                .Plans.Where(row => ahead.Contains(row.Id))
-                .Select(row => new PlanHead(
-                    row.ClientId,
-                    row.Id,
-                    new PlanSpan(row.Number, row.Starts, row.Ends),
-                    row.EngineVersion,
-                    row.InputsHash,
-                    row.Dates
-                ))
+                .Plans.Where(row => row.ClientId == clientId && ahead.Contains(row.Number))
+                .Select(row => new PlanHead(row.Id, new PlanSpan(row.Number, row.Starts, row.Ends), row.Dates))
                 .ToListAsync(cancel)
-        )
-            .GroupBy(plan => plan.ClientId)
-            .ToDictionary(heads => heads.Key, heads => new PlanCourse(heads));
+        );
     }
 
     /// <summary>Some plans, whole.</summary>

@@ -46,17 +46,16 @@ public sealed class SharingStore(NerezzaContext context, TimeProvider clock)
             .Take(most)
             .ToListAsync(cancel);
 
-    /// <summary>The newest note of each client that nobody has read, with how many there are.</summary>
-    public async Task<IReadOnlyDictionary<Guid, (int Count, string Newest)>> Unread(CancellationToken cancel) =>
-        (
-            await context
-                .Notes.Where(row => row.ReadAt == null)
-                .OrderBy(row => row.Id)
-                .Select(row => new { row.ClientId, row.Text })
-                .ToListAsync(cancel)
-        )
-            .GroupBy(row => row.ClientId)
-            .ToDictionary(notes => notes.Key, notes => (notes.Count(), notes.Last().Text));
+    /// <summary>How many notes of a client nobody has read, with the newest; null where none is.</summary>
+    public async Task<(int Count, NoteRow Newest)?> Unread(Guid clientId, CancellationToken cancel)
+    {
+        List<NoteRow> notes = await context
+            .Notes.AsNoTracking()
+            .Where(row => row.ClientId == clientId && row.ReadAt == null)
+            .OrderBy(row => row.Id)
+            .ToListAsync(cancel);
+        return notes.Count == 0 ? null : (notes.Count, notes[^1]);
+    }
 
     /// <summary>Keeps a note; the same one sent twice is one.</summary>
     public async Task Note(Guid clientId, Guid id, string text, CancellationToken cancel)

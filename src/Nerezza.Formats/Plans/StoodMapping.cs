@@ -48,7 +48,9 @@ public static class StoodMapping
                     set.Reps,
                     set.Amrap || set.Rpe is not { } rpe ? null : Rpe.Of(rpe),
                     set.Kg is { } kg ? Load.FromKilograms(kg) : null,
-                    set.Side
+                    set.Side,
+                    set.Percent,
+                    set.Amrap
                 )),
             ]
         );

@@ -25,20 +25,8 @@ public static class ClientEndpoints
         group.MapPost("/{id:guid}/restore", Restore).For(Who.HomeCoach).WithMetadata(new AlsoWhenPutAway());
     }
 
-    private static async Task<Ok<List<ClientLine>>> List(DateOnly today, ClientStore clients, PlanStore plans, CancellationToken cancel)
-    {
-        IReadOnlyDictionary<Guid, PlanCourse> courses = await plans.FromOfAll(today, cancel);
-        List<ClientLine> lines =
-        [
-            .. (await clients.All(cancel)).Select(client => new ClientLine(
-                client.Id,
-                client.Name,
-                courses.GetValueOrDefault(client.Id)?.NextSession(today),
-                courses.GetValueOrDefault(client.Id)?.On(today)?.Dates is not { Count: > 0 }
-            )),
-        ];
-        return TypedResults.Ok(lines);
-    }
+    private static async Task<Ok<List<ClientLine>>> List(DateOnly today, BoardStore boards, CancellationToken cancel) =>
+        TypedResults.Ok((await boards.All(today, cancel)).Select(client => GlanceViews.Line(client, today)).ToList());
 
     private static async Task<Results<Created<NewId>, ValidationProblem, ProblemHttpResult>> Add(
         Checked<ClientSection> body,

@@ -66,6 +66,7 @@ public static class ReviewEndpoints
         AnswerDesk acts,
         AnswerStore answers,
         PlanService desk,
+        BoardDesk boards,
         TimeProvider clock,
         CancellationToken cancel
     )
@@ -93,7 +94,10 @@ public static class ReviewEndpoints
             };
         answer.Done = asked.Until is null ? await acts.Do(waiting, file, reviewed, cancel) : null;
         (answer.Until, answer.On, answer.At) = (asked.Until, today, clock.GetUtcNow());
-        return await answers.Keep(answer, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+        if (!await answers.Keep(answer, cancel))
+            return Problems.LostRace();
+        await boards.MakeNow(id, cancel);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Undo(
@@ -103,6 +107,7 @@ public static class ReviewEndpoints
         AnswerDesk acts,
         AnswerStore answers,
         LogStore log,
+        BoardDesk boards,
         CancellationToken cancel
     )
     {
@@ -114,6 +119,9 @@ public static class ReviewEndpoints
             return TypedResults.NoContent();
         if (answer.Done is { } done)
             await acts.Undo(done, file, await log.Of(id, cancel), cancel);
-        return await answers.Remove(answer, cancel) ? TypedResults.NoContent() : Problems.LostRace();
+        if (!await answers.Remove(answer, cancel))
+            return Problems.LostRace();
+        await boards.MakeNow(id, cancel);
+        return TypedResults.NoContent();
     }
 }

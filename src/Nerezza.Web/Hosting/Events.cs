@@ -50,6 +50,9 @@ internal static partial class Events
 
     [LoggerMessage(16, LogLevel.Information, "erased clients={Count}")]
     public static partial void Erased(this ILogger log, int count);
+
+    [LoggerMessage(17, LogLevel.Error, "board-not-made client={ClientId} practice={PracticeId}")]
+    public static partial void BoardNotMade(this ILogger log, Guid clientId, Guid practiceId, Exception fault);
 }
 
 /// <summary>The name under which <see cref="Events"/> stand in the log.</summary>

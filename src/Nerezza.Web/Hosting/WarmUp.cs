@@ -97,8 +97,7 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
         (Guid coach, Guid client) = await services.GetRequiredService<AnyClient>().WithPlan(cancel) ?? (Guid.Empty, Guid.Empty);
         services.GetRequiredService<AccessScope>().Enter(coach);
         DateOnly today = services.GetRequiredService<PlanService>().Today;
-        await services.GetRequiredService<ClientStore>().AllFiles(cancel);
-        await services.GetRequiredService<PlanStore>().FromOfAll(today, cancel);
+        await services.GetRequiredService<BoardStore>().All(today, cancel);
         await services.GetRequiredService<OwnExerciseStore>().All(cancel);
         await services.GetRequiredService<LogStore>().Stamp(client, cancel);
         ClientLog log = await services.GetRequiredService<LogStore>().Of(client, cancel);

@@ -32,7 +32,8 @@ public sealed class OwnCatalogue
         await next(http);
     }
 
-    private async Task Load(OwnExerciseStore store, CancellationToken cancel)
+    /// <summary>Reads the practice's own.</summary>
+    public async Task Load(OwnExerciseStore store, CancellationToken cancel)
     {
         IReadOnlyList<Data.Rows.OwnExerciseRow> rows = await store.All(cancel);
         Own = [.. rows.Select(row => ExerciseMapping.ToOwn(row.Document))];

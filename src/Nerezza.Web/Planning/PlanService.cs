@@ -275,13 +275,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>Whether an answer or fact changed since the plan was made.</summary>
-    public static bool IsOutOfDate(PlanRow row, ClientFile file) => IsOutOfDate(row.EngineVersion, row.InputsHash, file);
-
-    /// <summary>The same of a plan without its document.</summary>
-    public static bool IsOutOfDate(PlanHead plan, ClientFile file) => IsOutOfDate(plan.EngineVersion, plan.InputsHash, file);
-
-    private static bool IsOutOfDate(string engineVersion, string inputsHash, ClientFile file) =>
-        engineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != inputsHash;
+    public static bool IsOutOfDate(PlanRow row, ClientFile file) =>
+        row.EngineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
 
     /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
     public static string? Stop(ClientFile file)

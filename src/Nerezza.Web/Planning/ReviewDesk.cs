@@ -17,8 +17,11 @@ public sealed record Reviewed(ReviewInput Input, ClientReview Review, ClientLog 
     /// <summary>The answers given, the first first.</summary>
     public required IReadOnlyList<AnswerRow> Answers { get; init; }
 
+    /// <summary>The plans that stand, first to last.</summary>
+    public required IReadOnlyList<PlanRow> Plans { get; init; }
+
     /// <summary>The last plan that stands; null before the first.</summary>
-    public required PlanRow? Last { get; init; }
+    public PlanRow? Last => Plans.Count > 0 ? Plans[^1] : null;
 
     /// <summary>What nobody answered, or what was put off until today.</summary>
     public IEnumerable<Waiting> Open =>
@@ -26,7 +29,7 @@ public sealed record Reviewed(ReviewInput Input, ClientReview Review, ClientLog 
 }
 
 /// <summary>Puts a client's review together from rows.</summary>
-public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, AnswerStore answers, PlanService desk)
+public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, AnswerStore answers, SharingStore sharing, PlanService desk)
 {
     /// <summary>The review on a day.</summary>
     public async Task<Reviewed> Of(ClientFile file, DateOnly today, CancellationToken cancel)
@@ -59,13 +62,12 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
                 running is not null && PlanService.IsOutOfDate(running, file)
                     ? (running.Number, CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file)[..8])
                     : null,
+            Notes = await sharing.Unread(file.Client.Id, cancel) is { } unread
+                ? new Waiting.Notes(unread.Count, unread.Newest.Text, unread.Newest.At)
+                : null,
             Reviewed = desk.Review(file, done),
         };
-        return new Reviewed(input, review, done, referral, WaitingList.Of(input, review, facts))
-        {
-            Answers = given,
-            Last = stood.Count > 0 ? stood[^1] : null,
-        };
+        return new Reviewed(input, review, done, referral, WaitingList.Of(input, review, facts)) { Answers = given, Plans = stood };
     }
 
     private static PlanSpan SpanOf(PlanRow row) => new(row.Number, row.Starts, row.Ends);

@@ -63,7 +63,8 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
                 )),
         ]);
 
-    private WaitingLine Line(Waiting waiting, Reviewed reviewed)
+    /// <summary>What waits, in words.</summary>
+    public WaitingLine Line(Waiting waiting, Reviewed reviewed)
     {
         WaitingText text = _waiting.Of(waiting, reviewed.Referral is { } referral ? ReferralWords.Text(referral) : null);
         return new WaitingLine(waiting.Key, text.Question, text.Evidence, text.Act, AnswerDesk.Does(waiting), PlaceOf(waiting));
@@ -75,6 +76,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
         {
             Waiting.Clearance or Waiting.PainRose => "health",
             Waiting.Consent => "intake",
+            Waiting.Notes => "people",
             Waiting.Retest => "screen",
             Waiting.Unjudged => "findings",
             Waiting.BlockEnds => "block?plan=again",

@@ -363,7 +363,6 @@ export const codes = {
   sideSchool: ['unilateral-first', 'barbell-first'],
   sides: ['both', 'one', 'offset'],
   squatDepth: ['above', 'at', 'below'],
-  station: ['intake', 'health', 'screen', 'findings', 'block', 'floor', 'people'],
   stationState: ['empty', 'begun', 'done', 'out-of-date'],
   strengthReps: ['moderate', 'low'],
   targetKind: ['straight', 'ramp', 'ascending', 'top-and-back-off', 'calibration'],

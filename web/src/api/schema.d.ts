@@ -238,6 +238,7 @@ export interface paths {
             parameters: {
                 query: {
                     date: string;
+                    shown?: string;
                 };
                 header?: never;
                 path?: never;
@@ -4917,7 +4918,13 @@ export interface components {
             name: string;
             /** Format: date */
             nextSession: null | string;
-            waiting: boolean;
+            /** Format: int32 */
+            waiting: number;
+            week: null | components["schemas"]["WeekOfBlock"];
+            weakPoint: null | components["schemas"]["WeakPointLine"];
+            /** Format: date */
+            lastSeen: null | string;
+            isBehind: boolean;
         };
         ClientSection: {
             name: string;
@@ -4977,6 +4984,12 @@ export interface components {
             exercise: string;
             because: string;
         };
+        DayAnswered: {
+            /** Format: uuid */
+            clientId: string;
+            client: string;
+            line: components["schemas"]["AnsweredLine"];
+        };
         DayRoomName: {
             day: components["schemas"]["Weekday"];
             room: components["schemas"]["RoomName"];
@@ -4997,6 +5010,8 @@ export interface components {
             setsDone: number;
             /** Format: int32 */
             setsPlanned: number;
+            notes: string[];
+            atHand: null | components["schemas"]["SetAtHand"];
         };
         DaySlots: {
             day: components["schemas"]["Weekday"];
@@ -5009,6 +5024,9 @@ export interface components {
             date: string;
             sessions: components["schemas"]["DaySession"][];
             decisions: components["schemas"]["Decision"][];
+            answered: null | components["schemas"]["DayAnswered"];
+            /** Format: int32 */
+            behind: number;
         };
         DecideFinding: {
             verdict: components["schemas"]["Verdict"];
@@ -5021,9 +5039,7 @@ export interface components {
             /** Format: uuid */
             clientId: string;
             client: string;
-            question: string;
-            evidence: string;
-            station: components["schemas"]["Station"];
+            line: components["schemas"]["WaitingLine"];
         };
         DeviceLine: {
             /** Format: uuid */
@@ -5904,6 +5920,17 @@ export interface components {
             band?: null | string;
             implements?: null | components["schemas"]["ImplementSection"][];
         };
+        LoggedBefore: {
+            exercise: string;
+            /** Format: double */
+            kg: null | number;
+            /** Format: int32 */
+            reps: null | number;
+            /** Format: double */
+            rpe: null | number;
+            /** Format: date-time */
+            at: string;
+        };
         MadeLoad: {
             /** Format: int32 */
             week: number;
@@ -6610,6 +6637,14 @@ export interface components {
             minutes: number;
             items: components["schemas"]["ItemPart"][];
         };
+        SetAtHand: {
+            exercise: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            last: components["schemas"]["LoggedBefore"];
+        };
         /** @enum {unknown} */
         SetCounting: "fractional" | "direct" | null;
         /** @enum {unknown} */
@@ -6801,8 +6836,6 @@ export interface components {
             limit: null | number;
         };
         /** @enum {unknown} */
-        Station: "intake" | "health" | "screen" | "findings" | "block" | "floor" | "people";
-        /** @enum {unknown} */
         StationState: "empty" | "begun" | "done" | "out-of-date";
         StationsView: {
             intake: components["schemas"]["StationState"];
@@ -6951,6 +6984,11 @@ export interface components {
             words: string;
             stop: string;
         };
+        WeakPointLine: {
+            title: string;
+            course: components["schemas"]["Course"];
+            courseName: string;
+        };
         /** @enum {unknown} */
         WeekKind: "load" | "deload" | "test" | "peak" | "event";
         WeekLine: {
@@ -6971,6 +7009,13 @@ export interface components {
             meanPercent: null | number;
             /** Format: double */
             tensionMinutes: number;
+        };
+        WeekOfBlock: {
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            kind: components["schemas"]["BlockKind"];
         };
         WeekPart: {
             /** Format: int32 */
@@ -7077,6 +7122,7 @@ export type CopyBlock = components['schemas']['CopyBlock'];
 export type CopyResult = components['schemas']['CopyResult'];
 export type Course = components['schemas']['Course'];
 export type DailyWork = components['schemas']['DailyWork'];
+export type DayAnswered = components['schemas']['DayAnswered'];
 export type DayRoomName = components['schemas']['DayRoomName'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
@@ -7183,6 +7229,7 @@ export type LoadSource = components['schemas']['LoadSource'];
 export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
+export type LoggedBefore = components['schemas']['LoggedBefore'];
 export type MadeLoad = components['schemas']['MadeLoad'];
 export type MarkKind = components['schemas']['MarkKind'];
 export type MarkLine = components['schemas']['MarkLine'];
@@ -7291,6 +7338,7 @@ export type SegmentsSection = components['schemas']['SegmentsSection'];
 export type SessionDone = components['schemas']['SessionDone'];
 export type SessionFate = components['schemas']['SessionFate'];
 export type SessionPart = components['schemas']['SessionPart'];
+export type SetAtHand = components['schemas']['SetAtHand'];
 export type SetCounting = components['schemas']['SetCounting'];
 export type SetKind = components['schemas']['SetKind'];
 export type SetPart = components['schemas']['SetPart'];
@@ -7314,7 +7362,6 @@ export type SpotPart = components['schemas']['SpotPart'];
 export type SquatDepth = components['schemas']['SquatDepth'];
 export type SquatPart = components['schemas']['SquatPart'];
 export type StandsInstead = components['schemas']['StandsInstead'];
-export type Station = components['schemas']['Station'];
 export type StationState = components['schemas']['StationState'];
 export type StationsView = components['schemas']['StationsView'];
 export type StepView = components['schemas']['StepView'];
@@ -7339,8 +7386,10 @@ export type VersionLine = components['schemas']['VersionLine'];
 export type WaitingLine = components['schemas']['WaitingLine'];
 export type WarmUpPart = components['schemas']['WarmUpPart'];
 export type WarningSign = components['schemas']['WarningSign'];
+export type WeakPointLine = components['schemas']['WeakPointLine'];
 export type WeekKind = components['schemas']['WeekKind'];
 export type WeekLine = components['schemas']['WeekLine'];
+export type WeekOfBlock = components['schemas']['WeekOfBlock'];
 export type WeekPart = components['schemas']['WeekPart'];
 export type WeekTotals = components['schemas']['WeekTotals'];
 export type Weekday = components['schemas']['Weekday'];

@@ -25,6 +25,7 @@ const Practice = lazy(() => import('../views/practice/Practice').then((m) => ({ 
 const ClientPeople = lazy(() => import('../views/people/ClientPeople').then((m) => ({ default: m.ClientPeople })))
 const Mine = lazy(() => import('../views/mine/Mine').then((m) => ({ default: m.Mine })))
 const Day = lazy(() => import('../views/day/Day').then((m) => ({ default: m.Day })))
+const Roster = lazy(() => import('../views/roster/Roster').then((m) => ({ default: m.Roster })))
 const NewClient = lazy(() => import('../views/day/NewClient').then((m) => ({ default: m.NewClient })))
 const PutAway = lazy(() => import('../views/day/PutAway').then((m) => ({ default: m.PutAway })))
 const Intake = lazy(() => import('../views/intake/Intake').then((m) => ({ default: m.Intake })))
@@ -100,6 +101,7 @@ function SignedIn({ me, email, open }: { me: Me; email: string; open: NonNullabl
             <Route index element={<Day />} />
             <Route path="practice" element={<Practice />} />
             <Route path="account" element={<Account />} />
+            <Route path="clients" element={<Roster />} />
             <Route path="clients/new" element={<NewClient />} />
             <Route path="clients/put-away" element={<PutAway />} />
             <Route path="clients/:id" element={<Navigate to="block" replace />} />

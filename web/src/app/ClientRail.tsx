@@ -7,17 +7,17 @@ import { dayName } from '../text/dates'
 import { WordMark } from './WordMark'
 import { useListKeys } from '../keys/useKeys'
 import { BlockLink, TextLink } from '../ui/TextLink'
+import { Waits } from '../ui/Waits'
 
 interface Props {
   current?: string
-  /** Away from the day; on a phone the list then gives its room to the work. */
-  away: boolean
   folded: boolean
   onFold: () => void
 }
 
-/** All clients, always there: name, next session, and one mark where a decision waits. */
-export function ClientRail({ current, away, folded, onFold }: Props) {
+/** All clients, always there: name, next session, and one mark where a decision waits. A phone gives the room to the work, and the list
+ * is one tap away. */
+export function ClientRail({ current, folded, onFold }: Props) {
   const onKey = useListKeys('a[data-client]')
   const clients = useClients()
   const navigate = useNavigate()
@@ -28,7 +28,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       aria-label="Clients"
       direction="column"
       w={{ base: '100%', md: folded ? '48px' : '188px' }}
-      maxH={{ base: away ? '46px' : '40%', md: 'none' }}
+      maxH={{ base: '46px', md: 'none' }}
       flexShrink={0}
       bg="rail"
       borderRight={{ md: '1px solid' }}
@@ -46,10 +46,13 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       >
         {!folded && <WordMark />}
         {name && (
-          <Box display={{ base: 'block', md: 'none' }} ml={4} fontWeight="semibold" truncate>
+          <Box display={{ base: 'block', md: 'none' }} ml={4} flex="1" fontWeight="semibold" truncate>
             {name}
           </Box>
         )}
+        <TextLink to="/clients" display={{ base: 'block', md: 'none' }} ml={4} flexShrink={0}>
+          Clients
+        </TextLink>
         <chakra.button
           type="button"
           onClick={onFold}
@@ -62,7 +65,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
           {folded ? '›' : '‹'}
         </chakra.button>
       </Flex>
-      <Box overflow="auto" flex="1" onKeyDown={onKey} display={{ base: away ? 'none' : 'block', md: 'block' }}>
+      <Box overflow="auto" flex="1" onKeyDown={onKey} display={{ base: 'none', md: 'block' }}>
         {clients.state === 'failed' && (
           <chakra.button type="button" onClick={clients.retry} p={3} textAlign="left">
             The list could not be fetched. Try again.
@@ -78,7 +81,7 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
       </Box>
       <chakra.button
         type="button"
-        display={{ base: away ? 'none' : 'block', md: 'block' }}
+        display={{ base: 'none', md: 'block' }}
         onClick={() => navigate('/clients/new')}
         textAlign="left"
         px={3.5}
@@ -91,7 +94,10 @@ export function ClientRail({ current, away, folded, onFold }: Props) {
         {folded ? '+' : 'Add a client'}
       </chakra.button>
       {!folded && (
-        <Box display={{ base: away ? 'none' : 'block', md: 'block' }} px={3.5} pb={2} textStyle="note" color="quiet">
+        <Box display={{ base: 'none', md: 'block' }} px={3.5} pb={2} textStyle="note" color="quiet">
+          <TextLink to="/clients" display="block" py={2}>
+            All clients
+          </TextLink>
           <TextLink to="/clients/put-away" display="block" py={2}>
             Clients put away
           </TextLink>
@@ -145,17 +151,7 @@ function Row({ client, current, folded }: { client: ClientLine; current: boolean
             </Box>
           </Box>
         )}
-        {client.waiting && (
-          <Box
-            w="11px"
-            h="11px"
-            flexShrink={0}
-            bg={current ? 'panel.stop' : 'stop'}
-            transform="rotate(45deg)"
-            role="img"
-            aria-label="a decision waits"
-          />
-        )}
+        {client.waiting > 0 && <Waits onPanel={current} />}
       </Flex>
     </BlockLink>
   )

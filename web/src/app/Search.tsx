@@ -14,6 +14,7 @@ interface Hit {
 const most = 10
 const pages: readonly Hit[] = [
   { kind: 'Page', name: 'The day', to: '/' },
+  { kind: 'Page', name: 'All clients', to: '/clients' },
   { kind: 'Page', name: 'Catalogue', to: '/catalogue' },
   { kind: 'Page', name: 'Practice', to: '/practice' },
   { kind: 'Page', name: 'Account', to: '/account' },

@@ -22,9 +22,6 @@ export function Shell(frame: Frame) {
   const { practice } = frame.open
   const match = useMatch('/clients/:id/:station')
   const clientId = match?.params.id
-  const onClient = useMatch('/clients/*') !== null
-  const onPage = [useMatch('/catalogue'), useMatch('/practice'), useMatch('/account')].some((match) => match !== null)
-  const away = onClient || onPage
   const [folded, setFolded] = useState(false)
   const [listOpen, setListOpen] = useState(false)
   const [searching, setSearching] = useState(false)
@@ -44,7 +41,7 @@ export function Shell(frame: Frame) {
   return (
     <Flex h="100%" direction={{ base: 'column', md: 'row' }}>
       <SkipToWork />
-      <ClientRail current={clientId} away={away} folded={folded} onFold={() => setFolded(!folded)} />
+      <ClientRail current={clientId} folded={folded} onFold={() => setFolded(!folded)} />
       <Flex direction="column" flex="1" minW={0} minH={0}>
         <Flex
           as="header"

@@ -11,7 +11,13 @@ export function useShortcuts(clientId: string | undefined, onList: () => void, o
       if (station && clientId) void navigate(`/clients/${clientId}/${station.path}`)
     },
     openDay: () => void navigate('/'),
-    search: onSearch,
+    openClients: () => void navigate('/clients'),
+    // A page with a field of its own to find in is searched there.
+    search: () => {
+      const field = document.querySelector<HTMLInputElement>('[data-find]')
+      if (field) field.focus()
+      else onSearch()
+    },
     listKeys: onList,
   })
 }

@@ -5,6 +5,10 @@ import { keptForMs } from '../offline/kept'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
 
+/** What changed in the last moments is shown a moment later; else the lists look again at leisure. */
+const behindMs = 1000
+const restMs = 20_000
+
 /** The coach's clients, by name. */
 export function useClients(): Fetched<readonly ClientLine[]> {
   return fetched(
@@ -12,6 +16,7 @@ export function useClients(): Fetched<readonly ClientLine[]> {
       queryKey: ['clients'],
       queryFn: () => answer(api.GET('/api/clients', { params: { query: { today: today() } } })),
       gcTime: keptForMs,
+      refetchInterval: (query) => (query.state.data?.some((client) => client.isBehind) ? behindMs : restMs),
     }),
   )
 }
@@ -43,13 +48,15 @@ export function useArchive() {
   })
 }
 
-/** Today's sessions and decisions. */
-export function useDay(): Fetched<DayView> {
+/** Sessions of a day, and today's decisions. */
+export function useDay(shown: string): Fetched<DayView> {
   return fetched(
     useQuery({
-      queryKey: ['day'],
-      queryFn: () => answer(api.GET('/api/day', { params: { query: { date: today() } } })),
+      queryKey: ['day', shown],
+      queryFn: () => answer(api.GET('/api/day', { params: { query: { date: today(), shown } } })),
+      placeholderData: (before) => before,
       gcTime: keptForMs,
+      refetchInterval: (query) => (query.state.data?.behind ? behindMs : restMs),
     }),
   )
 }

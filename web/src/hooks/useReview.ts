@@ -1,9 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import type { NextBlockView, ReviewView } from '../api/schema'
 import { today } from '../text/dates'
 import { type Fetched, fetched } from './fetched'
-import { useFileChange } from './useFileChange'
+import { changeRefused, fileChanged } from './useFileChange'
 
 const at = (id: string) => ({ params: { path: { id }, query: { on: today() } } })
 
@@ -22,10 +22,27 @@ export function useNextBlock(id: string): Fetched<NextBlockView | null> {
   )
 }
 
+/** Of one client. */
+type Of<T> = T & { clientId: string }
+
+function useAnswering<T>(does: (asked: Of<T>) => Promise<unknown>) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: does,
+    scope: { id: 'answers' },
+    onSuccess: (_, asked) => fileChanged(queries, asked.clientId),
+    onError: (problem, asked) => changeRefused(queries, asked.clientId, problem),
+  })
+}
+
 /** Answers what waits: does it, or puts it off to a day. */
-export const useAnswerWaiting = (id: string) =>
-  useFileChange(id, (body: { key: string; until?: string }) => answer(api.PUT('/api/clients/{id}/decisions', { ...at(id), body })))
+export const useAnswerWaiting = () =>
+  useAnswering(({ clientId, ...body }: Of<{ key: string; until?: string }>) =>
+    answer(api.PUT('/api/clients/{id}/decisions', { ...at(clientId), body })),
+  )
 
 /** Takes an answer back, with what it did. */
-export const useTakeBackAnswer = (id: string) =>
-  useFileChange(id, (key: string) => answer(api.POST('/api/clients/{id}/decisions/undo', { params: { path: { id } }, body: { key } })))
+export const useTakeBackAnswer = () =>
+  useAnswering(({ clientId, key }: Of<{ key: string }>) =>
+    answer(api.POST('/api/clients/{id}/decisions/undo', { params: { path: { id: clientId } }, body: { key } })),
+  )

@@ -1,5 +1,5 @@
 /** Where a key holds. */
-export type Scope = 'everywhere' | 'lists' | 'findings' | 'exercises' | 'block' | 'floor' | 'review'
+export type Scope = 'everywhere' | 'lists' | 'day' | 'findings' | 'exercises' | 'block' | 'floor' | 'review'
 
 interface Key {
   scope: Scope
@@ -17,11 +17,14 @@ const rows = {
     shown: 'g then 1 to 8',
     what: 'open Intake, Screen, Findings, Levers, Exercises, Block, Floor, Review',
   },
+  openClients: { scope: 'everywhere', press: ['g c'], shown: 'g then c', what: 'all clients at a glance' },
   openDay: { scope: 'everywhere', press: ['g h'], shown: 'g then h', what: 'the day' },
   search: { scope: 'everywhere', press: ['/'], shown: '/', what: 'find a client, a station or an exercise' },
   listKeys: { scope: 'everywhere', press: ['?', 'Shift+?'], shown: '?', what: 'this list' },
   next: { scope: 'lists', press: ['j', 'ArrowDown'], shown: 'j or down', what: 'to the next row' },
   previous: { scope: 'lists', press: ['k', 'ArrowUp'], shown: 'k or up', what: 'to the row before' },
+  shownBefore: { scope: 'day', press: ['['], shown: '[', what: 'the day before' },
+  shownAfter: { scope: 'day', press: [']'], shown: ']', what: 'the day after' },
   accept: { scope: 'findings', press: ['.'], shown: '.', what: 'accept the finding' },
   reject: { scope: 'findings', press: ['x'], shown: 'x', what: 'reject it, with a reason' },
   unsay: { scope: 'findings', press: ['u'], shown: 'u', what: 'undo what you said of it' },
@@ -100,9 +103,10 @@ export function keyHint(id: KeyId): { title: string; 'aria-keyshortcuts': string
 export const scopeNames: Readonly<Record<Scope, string>> = {
   everywhere: 'Everywhere',
   lists: 'In a list that has the focus',
+  day: 'On the day',
   findings: 'In Findings',
   exercises: 'In Exercises',
   block: 'In the block',
   floor: 'On the floor',
-  review: 'In Review, in what waits',
+  review: 'In what waits, on the day and in Review',
 }

@@ -3,6 +3,7 @@ import { useParams } from 'react-router'
 import type { ReviewView } from '../../api/schema'
 import { say } from '../../hooks/said'
 import { useReview } from '../../hooks/useReview'
+import { WaitingList } from '../../parts/WaitingList'
 import { paperDate, shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
@@ -11,7 +12,6 @@ import { DoneWeeks } from './DoneWeeks'
 import { NextBlock } from './NextBlock'
 import { Returning } from './Returning'
 import { Stronger } from './Stronger'
-import { WaitingList } from './WaitingList'
 import { WeakPoint } from './WeakPoint'
 
 /** The client's story, read from top to bottom: four answers, under each the picture that shows it. */
@@ -75,7 +75,10 @@ function ReviewPage({ clientId, view }: { clientId: string; view: ReviewView }) 
           <chakra.h2 textStyle="title" fontWeight="strong" mb={2}>
             Next
           </chakra.h2>
-          <WaitingList clientId={clientId} waiting={view.waiting} answered={view.answered} />
+          <WaitingList
+            waiting={view.waiting.map((line) => ({ clientId, line }))}
+            answered={view.answered[0] && { clientId, line: view.answered[0] }}
+          />
           <NextBlock clientId={clientId} />
         </Box>
       </Flex>
