@@ -9,6 +9,7 @@ using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Cases;
+using Nerezza.Web.Demo;
 
 namespace Nerezza.Benchmarks;
 
@@ -18,8 +19,7 @@ internal static class ClosedLoop
 {
     private const int BlockWeeks = 4,
         Blocks = 3,
-        EntryReps = 5,
-        LeastKey = 5;
+        EntryReps = 5;
 
     public static void Print(string root, int lifters)
     {
@@ -36,6 +36,8 @@ internal static class ClosedLoop
         private readonly SimulatedLifter _lifter = new(seed);
         private readonly Planner _planner = new(ExerciseCatalogue.Shipped, new GreedyChooser(), new GreedyWeekLayout());
         private readonly Loader _loader = new(example.Equipment);
+        private SimulatedSession Simulated =>
+            field ??= new SimulatedSession(_lifter, example.Equipment, example.Client.MassKg, example.Block.Start);
         private readonly List<LogDay> _log = [];
         private readonly List<LoopSet> _sets = [];
         private readonly List<LoopEstimate> _estimates = [];
@@ -85,98 +87,28 @@ internal static class ClosedLoop
         private IEnumerable<LogSet> Do(PrescribedItem item, Plan plan, DateOnly date)
         {
             Exercise exercise = ExerciseCatalogue.Shipped[item.Exercise];
-            LoadMeans means = _loader.MeansOn(item.Sets[0].Bar, exercise);
-            var lifting = Lifting.Of(plan, exercise, example.Client.MassKg, means, ExerciseCatalogue.Shipped);
-            List<(SetDone Done, Side? Side)> today = [];
-            List<LogSet> logged = [];
-            foreach (PrescribedSet set in item.Sets)
+            foreach (SimulatedSet set in Simulated.Do(item, plan, date))
             {
-                SetKind kind = SetKinds.Of(set, item.Role, exercise);
-                if (kind is not SetKind.Lift || set.Load is null)
-                    continue;
-                SetAhead? ahead = Proposed([.. today.Where(row => row.Side == set.Side).Select(row => row.Done)], set, lifting);
-                if (ahead is null)
-                    break;
-                SetDone done = Lift(exercise, ahead, set, today.Count(row => row.Side == set.Side), plan, date, logged);
-                today.Add((done, set.Side));
-            }
-            return logged;
-        }
-
-        /// <summary>What the floor asks next; null where the exercise ends.</summary>
-        private static SetAhead? Proposed(List<SetDone> done, PrescribedSet set, Lifting lifting)
-        {
-            var planned = new SetAhead(set.Load, set.Reps, set.Rpe);
-            if (done.Count == 0)
-                return planned;
-            return NextSet.After(done, planned, 2, lifting) switch
-            {
-                NextSet.Adjusted adjusted => adjusted.Ahead,
-                NextSet.EndExercise => null,
-                _ => planned,
-            };
-        }
-
-        private SetDone Lift(
-            Exercise exercise,
-            SetAhead ahead,
-            PrescribedSet set,
-            int before,
-            Plan plan,
-            DateOnly date,
-            List<LogSet> logged
-        )
-        {
-            double kilograms = ahead.Load!.Value.Kilograms + BodyKg(exercise);
-            double truth = TruthOf(exercise, date, plan, set);
-            double toFailure = _lifter.ToFailure(exercise, date, kilograms, truth, before);
-            int reps = set.Amrap ? (int)Math.Floor(toFailure + 1e-9) : Math.Min(ahead.Reps, (int)Math.Floor(toFailure + 1e-9));
-            double left = Math.Max(0, toFailure - reps);
-            bool missed = reps < ahead.Reps;
-            Rpe? rated =
-                set.Amrap ? null
-                : missed ? Rpe.Ten
-                : Rpe.NearestHalf(Math.Clamp(10 - _lifter.Says(left), LeastKey, 10));
-            logged.Add(
-                new LogSet
+                if (IsMeasured(exercise) && !set.Asked.IsEasy && !set.Asked.Amrap)
+                    Keep(exercise, set, date);
+                yield return new LogSet
                 {
                     Exercise = exercise.Id,
-                    Side = set.Side,
-                    Load = ahead.Load,
-                    Reps = reps,
-                    Rpe = rated,
-                    Amrap = set.Amrap,
-                    ReserveSaid =
-                        set.Amrap && reps >= set.Reps ? new ReserveSaid(set.Reps, Math.Round(_lifter.Says(toFailure - set.Reps))) : null,
-                }
-            );
-            if (IsMeasured(exercise) && !set.IsEasy && !set.Amrap)
-                Keep(exercise, ahead, set, before, date, truth, toFailure, missed);
-            return new SetDone
-            {
-                Load = ahead.Load,
-                Reps = reps,
-                Rpe = rated,
-                TechniqueHeldTo = null,
-                Pain = null,
-                Planned = ahead,
-            };
+                    Side = set.Asked.Side,
+                    Load = set.Ahead.Load,
+                    Reps = set.Reps,
+                    Rpe = set.Rated,
+                    Amrap = set.Asked.Amrap,
+                    ReserveSaid = set.Said is { } said ? new ReserveSaid(set.Asked.Reps, said) : null,
+                };
+            }
         }
 
-        private void Keep(
-            Exercise exercise,
-            SetAhead ahead,
-            PrescribedSet set,
-            int before,
-            DateOnly date,
-            double truth,
-            double toFailure,
-            bool missed
-        )
+        private void Keep(Exercise exercise, SimulatedSet set, DateOnly date)
         {
-            double oracle = OracleGap(exercise, set, before, date, truth);
-            double gap = 10 - (toFailure - ahead.Reps) - set.Rpe.Value;
-            _sets.Add(new LoopSet(gap, oracle, missed, oracle + set.Rpe.Value > 10));
+            double oracle = OracleGap(exercise, set.Asked, set.Before, date, set.TrueMax);
+            double gap = 10 - (set.ToFailure - set.Ahead.Reps) - set.Asked.Rpe.Value;
+            _sets.Add(new LoopSet(gap, oracle, set.IsMissed, oracle + set.Asked.Rpe.Value > 10));
         }
 
         /// <summary>How far off a coach is who knows the max and the curve, and takes the nearest load that there is.</summary>
@@ -209,15 +141,6 @@ internal static class ClosedLoop
                     new LoopEstimate(exposure, Math.Abs(max.Kilograms / truth - 1), naive is { } found ? Math.Abs(found / truth - 1) : null)
                 );
             }
-        }
-
-        private double TruthOf(Exercise exercise, DateOnly date, Plan plan, PrescribedSet set)
-        {
-            double guess =
-                plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id && max.Side == set.Side)?.Kilograms
-                ?? plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Kilograms
-                ?? (set.Load!.Value.Kilograms + BodyKg(exercise)) / RepCurve.Standard.Fraction(set.Reps, set.Rpe);
-            return _lifter.True(exercise, date.DayNumber - _start.DayNumber, guess);
         }
 
         /// <summary>A main lift or a form of one: its truth is tied to what was entered.</summary>

@@ -15,8 +15,8 @@ public abstract record SessionNote
     /// <summary>The session before was missed.</summary>
     public sealed record AfterMiss(DateOnly On) : SessionNote;
 
-    /// <summary>A test is due.</summary>
-    public sealed record Retest(FindingStory Story) : SessionNote;
+    /// <summary>Tests are due.</summary>
+    public sealed record Retest(IReadOnlyList<FindingStory> Stories) : SessionNote;
 
     /// <summary>The first of its block.</summary>
     public sealed record FirstOfBlock(BlockKind Kind) : SessionNote;

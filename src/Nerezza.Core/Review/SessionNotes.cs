@@ -36,7 +36,8 @@ public sealed class SessionNotes(ReviewInput input, ClientReview review)
     /// <summary>A test that is due is said of the next session alone.</summary>
     private IEnumerable<SessionNote> Due(StoodSession session) =>
         input.Blocks.SelectMany(block => block.Sessions).FirstOrDefault(one => one.Date >= input.Today)?.Date == session.Date
-            ? review.Findings.Where(story => story.Retest?.IsDue(session.Date) is true).Select(story => new SessionNote.Retest(story))
+        && review.Findings.Where(story => story.Retest?.IsDue(session.Date) is true).ToList() is { Count: > 0 } due
+            ? [new SessionNote.Retest(due)]
             : [];
 
     private static IEnumerable<SessionNote> InBlock(StoodBlock block, StoodWeek week, StoodSession session)

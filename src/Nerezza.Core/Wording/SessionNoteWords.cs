@@ -21,7 +21,8 @@ public sealed class SessionNoteWords(ExerciseCatalogue catalogue)
             ),
             SessionNote.AfterLayOff away => $"Back after {away.Days} days",
             SessionNote.AfterMiss miss => $"Missed {ReviewWords.Day(miss.On)}",
-            SessionNote.Retest retest => $"Test again: {ReviewWords.Lower(FindingWords.Title(retest.Story.Finding))}",
+            SessionNote.Retest retest =>
+                $"Test again: {string.Join("; ", retest.Stories.Select(story => ReviewWords.Lower(FindingWords.Title(story.Finding))))}",
             SessionNote.FirstOfBlock first => $"First of the {Codes.Of(first.Kind)} block",
             SessionNote.LastOfBlock => "Last of the block",
             SessionNote.InWeek week => week.Kind switch

@@ -5,7 +5,11 @@ using Nerezza.Formats.Cases;
 namespace Nerezza.Web.Demo;
 
 /// <summary>A made-up client: how they stood on the first day of their history, and the screens taken later.</summary>
-internal sealed record DemoClient(CaseDocument Case, params DemoScreen[] Later);
+internal sealed record DemoClient(CaseDocument Case, params DemoScreen[] Later)
+{
+    /// <summary>How they trained.</summary>
+    public DemoStory Story { get; init; } = new(0);
+}
 
 /// <summary>A screen some days after the first.</summary>
 internal sealed record DemoScreen(int DaysLater, ScreenSection Screen, params FaultSection[] Faults);
@@ -16,14 +20,38 @@ internal static partial class DemoClients
     /// <summary>Every client with a history that began on this day.</summary>
     public static IReadOnlyList<DemoClient> On(DateOnly first) =>
         [
-            Deckhand(first),
-            Archivist(first),
-            Masters(first),
-            Sailmaker(first),
-            Student(first),
-            BellRinger(first),
-            TrailRunner(first),
-            CraneDriver(first),
+            Deckhand(first) with
+            {
+                Story = new DemoStory(1),
+            },
+            Archivist(first) with
+            {
+                Story = new DemoStory(2) { LeavesTheLast = true },
+            },
+            Masters(first) with
+            {
+                Story = new DemoStory(3) { GrowthADay = -0.0006 },
+            },
+            Sailmaker(first) with
+            {
+                Story = new DemoStory(4),
+            },
+            Student(first) with
+            {
+                Story = new DemoStory(5) { GrowthADay = 0.0012 },
+            },
+            BellRinger(first) with
+            {
+                Story = new DemoStory(6) { Away = (30, 47) },
+            },
+            TrailRunner(first) with
+            {
+                Story = new DemoStory(7) { MissesEvery = 3 },
+            },
+            CraneDriver(first) with
+            {
+                Story = new DemoStory(8) { Pain = (PainRegion.LowBack, 4) },
+            },
         ];
 
     /// <summary>Stiff ankles and a leaning squat; the ankles have gained a little since.</summary>
@@ -77,7 +105,8 @@ internal static partial class DemoClients
                 Screen = Ankles(3, 4, 60),
                 Faults = [lean],
             },
-            new DemoScreen(42, Ankles(4, 5, 58), lean)
+            new DemoScreen(28, Ankles(4, 5, 58), lean),
+            new DemoScreen(49, Ankles(5.5, 6.5, 54), lean)
         );
     }
 

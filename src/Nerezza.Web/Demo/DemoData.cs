@@ -11,7 +11,7 @@ using Nerezza.Web.Planning;
 
 namespace Nerezza.Web.Demo;
 
-/// <summary>Fills an empty database with the demo practice: eight weeks of history and a block that runs now.</summary>
+/// <summary>Fills an empty database with the demo practice: two blocks of history and a third that runs now.</summary>
 internal static class DemoData
 {
     public const string Email = "coach@calagrigia.example";
@@ -73,7 +73,7 @@ internal static class DemoData
         }
         await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
-        var history = new DemoHistory(file, services.GetRequiredService<PlanService>());
+        var history = new DemoHistory(file, services.GetRequiredService<PlanService>(), demo.Story, first);
         for (int back = HistoryDays; back > 0; back -= 28)
             history.Train(Block(monday.AddDays(-back)), monday);
         history.Train(Block(monday), today);

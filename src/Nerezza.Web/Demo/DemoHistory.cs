@@ -14,19 +14,34 @@ using Nerezza.Web.Planning;
 
 namespace Nerezza.Web.Demo;
 
-/// <summary>Makes up what a demo client did, by one fixed rule: the plan was followed, strength grew a little each week,
-/// and the rating is what that strength makes of the load, with fatigue over the sets. Nothing is random.</summary>
-internal sealed class DemoHistory(ClientFile file, PlanService desk)
+/// <summary>What a demo client did: a simulated lifter trains what was planned, week by week on the newest maxes, taking what the floor
+/// proposes. The same story is the same history.</summary>
+internal sealed class DemoHistory
 {
-    private const double GrowthAWeek = 0.004;
-    private const double FatiguePerSet = 0.3;
     private const double MiddlingLoad = 0.35;
-
-    // The lowest rating that the floor asks for.
-    private const double LeastKey = 5;
-    private readonly Loader _loader = new(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment);
+    private const int PainDays = 3;
+    private readonly ClientFile _file;
+    private readonly PlanService _desk;
+    private readonly DemoStory _story;
+    private readonly DateOnly _first;
+    private readonly Equipment _equipment;
+    private readonly SimulatedSession _lifter;
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
+    private int _session;
+    private DateOnly _until;
+
+    /// <param name="first">The first day of the history.</param>
+    public DemoHistory(ClientFile file, PlanService desk, DemoStory story, DateOnly first)
+    {
+        (_file, _desk, _story, _first) = (file, desk, story, first);
+        ClientCase known = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
+        _equipment = known.Equipment;
+        var lifter = new SimulatedLifter(story.Seed, story.GrowthADay);
+        foreach (OneRepMax max in desk.Maxes(file, ClientLog.None).Where(max => max.Side is null))
+            lifter.Begin(max.Exercise, max.Kilograms * Math.Exp(lifter.Normal(0, SimulatedLifter.StartErrorSd)));
+        _lifter = new SimulatedSession(lifter, _equipment, known.Client.MassKg, first);
+    }
 
     public IReadOnlyList<LoggedSetRow> Log => _log;
 
@@ -35,59 +50,85 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
     /// <summary>Trains one block from its start up to, and not on, a day.</summary>
     public void Train(BlockSection block, DateOnly until)
     {
-        PlanRow plan = desk.New(file, new ClientLog([], [.. _log]), block, [], Nerezza.Core.BlockBase.Made, _plans.Count + 1);
+        PlanRow plan = _desk.New(_file, Done, block, [], Nerezza.Core.BlockBase.Made, _plans.Count + 1);
         _plans.Add(plan);
-        Plan made = desk.Current(plan, file, new ClientLog([], [.. _log]));
-        foreach (Session session in made.Block!.Weeks.SelectMany(week => week.Sessions).Where(session => session.Date < until))
-        foreach (PrescribedItem item in session.Items)
-            for (int place = 0; place < item.Sets.Count; place++)
-                _log.Add(item.Sets[place].Load is { } load ? ByLoad(made, session, item, place, load) : ByEffort(session, item, place));
+        _until = until;
+        for (int week = 0; week < (plan.Document.Block?.Weeks.Count ?? 0); week++)
+        {
+            Plan now = _desk.Current(plan, _file, Done);
+            foreach (Session session in now.Block!.Weeks[week].Sessions.Where(session => session.Date < until))
+                if (_story.Trains(session.Date.DayNumber - _first.DayNumber, _session++))
+                    Train(now, session);
+        }
     }
 
-    /// <summary>Work by effort: rated as it was asked for; what can be loaded after all takes about a third of body mass.</summary>
+    private ClientLog Done => new([], [.. _log]);
+
+    private void Train(Plan plan, Session session)
+    {
+        IEnumerable<PrescribedItem> items = _story.LeavesTheLast ? session.Items.SkipLast(1) : session.Items;
+        foreach (PrescribedItem item in items)
+        {
+            Dictionary<int, SimulatedSet> lifted = _lifter.Do(item, plan, session.Date).ToDictionary(set => set.Place);
+            for (int place = 0; place < item.Sets.Count; place++)
+                if (lifted.TryGetValue(place, out SimulatedSet? set))
+                    _log.Add(Lifted(session, item, set));
+                else if (!IsLifted(item, place))
+                    _log.Add(ByEffort(session, item, place));
+        }
+    }
+
+    private static bool IsLifted(PrescribedItem item, int place) =>
+        SetKinds.Of(item.Sets[place], item.Role, ExerciseCatalogue.Shipped[item.Exercise]) is SetKind.Lift
+        && item.Sets[place].Load is not null;
+
+    private LoggedSetRow Lifted(Session session, PrescribedItem item, SimulatedSet set) =>
+        new()
+        {
+            PracticeId = _file.Client.PracticeId,
+            Id = Guid.CreateVersion7(),
+            ClientId = _file.Client.Id,
+            Date = session.Date,
+            Exercise = item.Exercise,
+            Place = set.Place,
+            LoadKg = set.Ahead.Load is { Kilograms: > 0 } load ? (decimal)load.Kilograms : null,
+            Reps = set.Reps,
+            Side = set.Asked.Side,
+            Rpe = (decimal?)set.Rated?.Value,
+            Amrap = set.Asked.Amrap,
+            SaidAtRep = set.Said is null ? null : set.Asked.Reps,
+            RirSaid = (decimal?)set.Said,
+            Pain = Hurts(session, item, set.Place) ? _story.Pain!.Value.Score : null,
+            PainAt = Hurts(session, item, set.Place) ? _story.Pain!.Value.Region : null,
+            LoggedAt = At(session.Date),
+        };
+
+    /// <summary>Pain comes with the first set of the newest session.</summary>
+    private bool Hurts(Session session, PrescribedItem item, int place) =>
+        _story.Pain is not null && place == 0 && session.Date >= _until.AddDays(-PainDays) && item == session.Items[0];
+
+    /// <summary>Work by effort: done as it was asked for; what can be loaded after all takes about a third of body mass.</summary>
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
     {
-        IEnumerable<Load> steps = _loader
-            .MeansFor(ExerciseCatalogue.Shipped[item.Exercise])[0]
-            .Steps.Where(step => step.Kilograms <= MiddlingLoad * file.Client.Facts.MassKg);
-        return Row(session, item, place, steps.Any() ? steps.Max() : null, item.Sets[place].Rpe.InReserve);
-    }
-
-    private LoggedSetRow ByLoad(Plan plan, Session session, PrescribedItem item, int place, Load load)
-    {
-        double weeks = (session.Date.DayNumber - plan.Block!.Start.DayNumber) / 7.0;
-        // A carry has no max: it is rated as it was asked for.
-        if (plan.Maxes.FirstOrDefault(max => max.Exercise == item.Exercise) is not { } max)
-            return Row(session, item, place, load, item.Sets[place].Rpe.InReserve);
-        double strength = max.Kilograms * (1 + GrowthAWeek * (weeks + 1));
-        RepCurve curve = new(ExerciseCatalogue.Shipped[item.Exercise].Curve);
-        double body = ExerciseCatalogue.Shipped[item.Exercise].BodyFraction * file.Client.Facts.MassKg;
-        double left = curve.RepsToFailure((load.Kilograms + body) / strength) - item.Sets[place].Reps - FatiguePerSet * place;
-        return Row(session, item, place, load, left);
-    }
-
-    /// <param name="left">Repetitions that were left; an AMRAP does them, and says so before.</param>
-    private LoggedSetRow Row(Session session, PrescribedItem item, int place, Load? load, double left)
-    {
         PrescribedSet set = item.Sets[place];
-        SetKind kind = SetKinds.Of(set, item.Role, ExerciseCatalogue.Shipped[item.Exercise]);
+        Exercise exercise = ExerciseCatalogue.Shipped[item.Exercise];
+        SetKind kind = SetKinds.Of(set, item.Role, exercise);
         IReadOnlyList<Asked> asks = SetKinds.Asks(kind, set);
-        int more = Math.Max(0, (int)Math.Floor(left));
         return new()
         {
-            PracticeId = file.Client.PracticeId,
+            PracticeId = _file.Client.PracticeId,
             Id = Guid.CreateVersion7(),
-            ClientId = file.Client.Id,
+            ClientId = _file.Client.Id,
             Date = session.Date,
             Exercise = item.Exercise,
             Place = place,
-            LoadKg = asks.Contains(Asked.Load) && load is { Kilograms: > 0 } lifted ? (decimal)lifted.Kilograms : null,
-            Reps = asks.Contains(Asked.Reps) ? set.Reps + (set.Amrap ? more : 0) : null,
+            LoadKg = asks.Contains(Asked.Load) ? (decimal?)(set.Load ?? Middling(exercise))?.Kilograms : null,
+            Reps = asks.Contains(Asked.Reps) ? set.Reps : null,
             Side = set.Side,
-            Rpe = asks.Contains(Asked.Rpe) ? (decimal)Math.Max(LeastKey, Rpe.NearestHalf(10 - left).Value) : null,
+            Rpe = asks.Contains(Asked.Rpe) ? (decimal)Math.Max(LeastKey, set.Rpe.Value) : null,
             Amrap = set.Amrap,
             SaidAtRep = set.Amrap ? set.Reps : null,
-            RirSaid = set.Amrap ? more : null,
+            RirSaid = set.Amrap ? 0 : null,
             Seconds = asks.Contains(Asked.Seconds) ? (decimal)SessionTime.UnderTension(set) : null,
             Metres = set.Way,
             CleanReps = asks.Contains(Asked.Clean) ? set.Reps : null,
@@ -97,9 +138,21 @@ internal sealed class DemoHistory(ClientFile file, PlanService desk)
                 SetKind.Throw or SetKind.Jump => SetWord.Fast,
                 SetKind.Lift or SetKind.BodyWeight or SetKind.Hold or SetKind.Carry or SetKind.Medley or SetKind.Drill => null,
             },
-            LoggedAt = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(
-                _log.Count(set => set.Date == session.Date) * 4
-            ),
+            LoggedAt = At(session.Date),
         };
     }
+
+    // The lowest rating that the floor asks for.
+    private const double LeastKey = 5;
+
+    private Load? Middling(Exercise exercise)
+    {
+        IEnumerable<Load> steps = new Loader(_equipment)
+            .MeansFor(exercise)[0]
+            .Steps.Where(step => step.Kilograms > 0 && step.Kilograms <= MiddlingLoad * _file.Client.Facts.MassKg);
+        return steps.Any() ? steps.Max() : null;
+    }
+
+    private DateTimeOffset At(DateOnly date) =>
+        new DateTimeOffset(date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == date) * 4);
 }

@@ -19,6 +19,9 @@ const heads: Record<Column, string> = {
   waiting: 'Waiting',
 }
 
+/** What a phone has no room for: it stands under the name there. */
+const wide: ReadonlySet<Column> = new Set(['block', 'weakPoint', 'seen'])
+
 const filterNames: Record<Filter, string> = {
   all: 'All clients',
   waiting: 'A decision waits',
@@ -120,13 +123,14 @@ interface TableProps {
 function Table({ rows, asked, by, onKey }: TableProps) {
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clients at a glance">
-      <chakra.table w="100%" minW="720px" borderCollapse="collapse" onKeyDown={onKey}>
+      <chakra.table w="100%" minW={{ md: '720px' }} borderCollapse="collapse" onKeyDown={onKey}>
         <thead>
           <tr>
             {columns.map((column) => (
               <chakra.th
                 key={column}
                 scope="col"
+                display={wide.has(column) ? { base: 'none', md: 'table-cell' } : undefined}
                 textAlign="left"
                 borderBottom="2px solid"
                 borderColor="edge"
@@ -157,19 +161,22 @@ function Row({ client }: { client: ClientLine }) {
         <TextLink to={`/clients/${client.id}/block`} data-client fontWeight="semibold">
           {client.name}
         </TextLink>
+        <Box display={{ base: 'block', md: 'none' }} textStyle="note" color="quiet">
+          {[blockText(client), client.weakPoint && `${client.weakPoint.title}, ${client.weakPoint.courseName}`].filter(Boolean).join('; ')}
+        </Box>
       </Cell>
       <Cell>{client.nextSession ? dayName(client.nextSession) : <Quiet>nothing planned</Quiet>}</Cell>
-      <Cell>{blockText(client) || <Quiet>none</Quiet>}</Cell>
-      <Cell>
+      <Cell isWide>{blockText(client) || <Quiet>none</Quiet>}</Cell>
+      <Cell isWide>
         {client.weakPoint ? (
           <>
-            {client.weakPoint.title}, <b>{client.weakPoint.courseName}</b>
+            {client.weakPoint.title}, <Course of={client.weakPoint} />
           </>
         ) : (
           <Quiet>none open</Quiet>
         )}
       </Cell>
-      <Cell>{client.lastSeen ? client.lastSeen === today() ? 'today' : shortDate(client.lastSeen) : <Quiet>not yet</Quiet>}</Cell>
+      <Cell isWide>{client.lastSeen ? client.lastSeen === today() ? 'today' : shortDate(client.lastSeen) : <Quiet>not yet</Quiet>}</Cell>
       <Cell>
         {client.waiting > 0 && (
           <TextLink to={`/clients/${client.id}/review`} display="inline-flex" alignItems="center" gap={2}>
@@ -182,9 +189,15 @@ function Row({ client }: { client: ClientLine }) {
   )
 }
 
-function Cell({ children }: { children: React.ReactNode }) {
+/** What moved stands out; what nobody measured does not. */
+function Course({ of }: { of: NonNullable<ClientLine['weakPoint']> }) {
+  const moved = of.course === 'closing' || of.course === 'worse' || of.course === 'closed'
+  return moved ? <b>{of.courseName}</b> : <Quiet>{of.courseName}</Quiet>
+}
+
+function Cell({ isWide = false, children }: { isWide?: boolean; children: React.ReactNode }) {
   return (
-    <chakra.td py={1.5} pr={3} verticalAlign="top">
+    <chakra.td display={isWide ? { base: 'none', md: 'table-cell' } : undefined} py={1.5} pr={3} verticalAlign="baseline">
       {children}
     </chakra.td>
   )

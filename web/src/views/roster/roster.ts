@@ -30,7 +30,7 @@ function passes(client: ClientLine, filter: Filter, today: string): boolean {
 
 /** Week and kind of the block, as they are read. */
 export const blockText = (client: ClientLine): string =>
-  client.week ? `${words(client.week.kind)}, week ${client.week.number} of ${client.week.of}` : ''
+  client.week ? `${words(client.week.kind ?? '')}, week ${client.week.number} of ${client.week.of}` : ''
 
 /** Everything that can be read of a client in the list. */
 const textOf = (client: ClientLine): string =>
@@ -46,7 +46,7 @@ function orderOf(client: ClientLine, column: Column): string | number | null {
     case 'next':
       return client.nextSession
     case 'block':
-      return client.week ? `${words(client.week.kind)} ${client.week.number}` : null
+      return client.week ? `${words(client.week.kind ?? '')} ${client.week.number}` : null
     case 'weakPoint':
       return client.weakPoint ? worst.indexOf(client.weakPoint.course) : null
     case 'seen':

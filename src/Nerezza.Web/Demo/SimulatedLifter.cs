@@ -1,11 +1,12 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 
-namespace Nerezza.Benchmarks;
+namespace Nerezza.Web.Demo;
 
 /// <summary>A lifter who stands in for a real one: a true 1RM of each lift, which nobody told, a curve of their own, ratings that are off.
 /// The same seed is the same lifter.</summary>
-internal sealed class SimulatedLifter(int seed)
+/// <param name="driftADay">By what part the true maxes grow each day.</param>
+internal sealed class SimulatedLifter(int seed, double driftADay = SimulatedLifter.DriftADay)
 {
     /// <summary>Standard deviations and means of the closed loop (assumptions): a start error of 5 %, 0.05 % a day more, k by 0.08, a
     /// day by 1.5 %, ratings by a repetition too few with one of spread, half a repetition of noise, 0.3 repetition lost a set.</summary>
@@ -47,7 +48,7 @@ internal sealed class SimulatedLifter(int seed)
                 exercise.Ratio is { } ratio && _start.TryGetValue(ratio.Of, out double root)
                     ? root * ratio.Value * Math.Exp(Normal(0, ratio.SpreadPercent / 100 * RatioPart))
                     : guess * Math.Exp(Normal(0, UnknownSd));
-        return start * (1 + DriftADay * day);
+        return start * (1 + driftADay * day);
     }
 
     /// <summary>Their own curve of a lift.</summary>
