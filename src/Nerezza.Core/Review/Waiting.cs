@@ -62,9 +62,12 @@ public abstract record Waiting(string Key)
     public sealed record Moved(MaxMoved Max, int Block)
         : Waiting($"max/{Max.Now.Exercise}/{Max.Now.Side}/{(Max.Now.Kilograms > Max.Before.Kilograms ? "up" : "down")}/{Block}");
 
-    /// <summary>A test is due.</summary>
-    public sealed record Retest(FindingStory Story, RetestDue Due)
-        : Waiting($"retest/{Codes.Of(Story.Finding.Code)}/{Story.Finding.Cause}/{Due.From:yyyy-MM-dd}");
+    /// <summary>Tests are due, the one due longest first.</summary>
+    public sealed record Retest(IReadOnlyList<FindingStory> Stories)
+        : Waiting(
+            $"retest/{string.Join('+', Stories.Select(story => $"{Codes.Of(story.Finding.Code)}/{story.Finding.Cause}"))}"
+                + $"/{Stories[0].Retest!.From:yyyy-MM-dd}"
+        );
 
     /// <summary>Findings that the coach has not judged.</summary>
     public sealed record Unjudged(IReadOnlyList<Finding> Findings, DateOnly? Screened)

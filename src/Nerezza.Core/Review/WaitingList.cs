@@ -36,9 +36,7 @@ public static class WaitingList
             .. Written(desk),
             .. Plans(input, desk),
             .. Training(input, review),
-            .. review
-                .Findings.Where(story => story.Retest?.IsDue(input.Today) is true)
-                .Select(story => new Waiting.Retest(story, story.Retest!)),
+            .. Retests(input, review),
             .. Unjudged(input, desk),
         ];
     }
@@ -96,6 +94,13 @@ public static class WaitingList
         foreach (UnusedWork work in review.Unused)
             yield return new Waiting.Unused(work, block);
     }
+
+    /// <summary>One screen answers them all.</summary>
+    private static IEnumerable<Waiting> Retests(ReviewInput input, ClientReview review) =>
+        review.Findings.Where(story => story.Retest?.IsDue(input.Today) is true).OrderBy(story => story.Retest!.From).ToList()
+            is { Count: > 0 } due
+            ? [new Waiting.Retest(due)]
+            : [];
 
     private static IEnumerable<Waiting> Unjudged(ReviewInput input, DeskFacts desk)
     {

@@ -93,6 +93,9 @@ public static class Protocol
     /// <summary>The steps.</summary>
     public static IReadOnlyList<ScreenStep> Steps { get; } = EmbeddedData.Read("protocol", ProtocolJson.Default.ProtocolFile).Steps;
 
+    /// <summary>The step at which a test is taken.</summary>
+    public static ScreenStep StepOf(ScreenTest test) => Steps.First(step => step.Asks.Any(ask => ask.Path == Codes.Of(test)));
+
     /// <summary>The faults.</summary>
     public static IReadOnlyList<FaultSign> Faults { get; } = EmbeddedData.Read("faults", ProtocolJson.Default.IReadOnlyListFaultSign);
 }

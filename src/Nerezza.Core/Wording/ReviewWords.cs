@@ -85,8 +85,8 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
     public static string Bias(EffortBias bias) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"Ratings are corrected by {bias.Repetitions:+0.0;-0.0;0.0} repetitions in reserve, as {bias.From.Count} "
-                + $"exercises to the last repetition showed."
+            $"Ratings are corrected by {bias.Repetitions:+0.0;-0.0;0.0} repetitions in reserve, as "
+                + $"{(bias.From.Count == 1 ? "one exercise" : $"{bias.From.Count} exercises")} to the last repetition showed."
         );
 
     /// <summary>What a coach would write of the week ahead: days, the main lift with its sets, and what else there is.</summary>

@@ -76,10 +76,15 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                     + Say($"the log says {max.Now.Kilograms:0.#} kg now."),
                 "Keep it"
             ),
-            Waiting.Retest retest => new(
-                $"Test again: {ReviewWords.Lower(FindingWords.Title(retest.Story.Finding))}?",
-                $"Found {ReviewWords.Day(retest.Story.Since)}, {ReviewWords.Name(retest.Story.Course)}; "
-                    + $"due {ReviewWords.Span(retest.Due)}.",
+            Waiting.Retest { Stories: [var story] } => new(
+                $"Test again: {ReviewWords.Lower(FindingWords.Title(story.Finding))}?",
+                $"Found {ReviewWords.Day(story.Since)}, {ReviewWords.Name(story.Course)}; due {ReviewWords.Span(story.Retest!)}.",
+                "Open Screen"
+            ),
+            Waiting.Retest { Stories: var stories } => new(
+                $"Test {stories.Count} findings again?",
+                string.Join("; ", stories.Select(story => $"{FindingWords.Title(story.Finding)}, due {ReviewWords.Span(story.Retest!)}"))
+                    + ".",
                 "Open Screen"
             ),
             Waiting.Unjudged { Findings: [var one] } => new(

@@ -30,7 +30,7 @@ internal static partial class DemoClients
             },
             Masters(first) with
             {
-                Story = new DemoStory(3) { GrowthADay = -0.0006 },
+                Story = new DemoStory(3) { GrowthADay = -0.0012 },
             },
             Sailmaker(first) with
             {

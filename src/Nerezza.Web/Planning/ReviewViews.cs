@@ -5,6 +5,7 @@ using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Review;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Rows;
@@ -77,10 +78,20 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             Waiting.Clearance or Waiting.PainRose => "health",
             Waiting.Consent => "intake",
             Waiting.Notes => "people",
-            Waiting.Retest => "screen",
+            Waiting.Retest retest => PlaceOf(retest.Stories[0].Finding.Evidence[0].Measure),
             Waiting.Unjudged => "findings",
             Waiting.BlockEnds => "block?plan=again",
             _ => "block",
+        };
+
+    /// <summary>Where a measure is taken: at its step of the walk, with the faults in the lifts, or as a max.</summary>
+    private static string PlaceOf(Measure measure) =>
+        measure switch
+        {
+            Measure.Tested tested => $"screen?at={Protocol.StepOf(tested.Test).Id}",
+            Measure.Fault => "screen?at=lifts",
+            Measure.MaxRatio or Measure.LimbSymmetry => "intake",
+            _ => "screen",
         };
 
     private FindingCourseLine Line(FindingStory story) =>

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import type { ProtocolView, ScreensView } from '../../api/schema'
 import { useCatalogue } from '../../hooks/useClients'
 import { useDraft } from '../../hooks/useDraft'
@@ -30,6 +30,9 @@ export function Screen() {
   return <ScreenPage key={id} clientId={id} view={screens.data} protocol={protocol.data} />
 }
 
+/** Whether the walk has such a step: an address may ask for one. */
+const isPlace = (protocol: ProtocolView, at: string) => at === lifts || protocol.steps.some((step) => step.id === at)
+
 function ScreenPage({ clientId, view, protocol }: { clientId: string; view: ScreensView; protocol: ProtocolView }) {
   const [date] = useState(today)
   const kept = view.kept.find((screen) => screen.date === date)
@@ -37,7 +40,9 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
   const draft = useDraft<ScreenDraft>(`${clientId}.screen.${date}`, draftOf(kept), kept?.version ?? null)
   const save = useSaveScreen(clientId, date)
   const catalogue = useCatalogue()
-  const [at, setAt] = useState(protocol.steps[0]?.id ?? lifts)
+  const [params] = useSearchParams()
+  const asked = params.get('at')
+  const [at, setAt] = useState(asked !== null && isPlace(protocol, asked) ? asked : (protocol.steps[0]?.id ?? lifts))
   const heading = useRef<HTMLHeadingElement>(null)
   const places = [...protocol.steps.map((step) => step.id), lifts]
   const step = protocol.steps.find((candidate) => candidate.id === at)
