@@ -4,9 +4,9 @@ run_bench() {
     pages) shift; bench_pages "$@" ;;
     sets) shift; bench_sets "$@" ;;
     likeness) shift; require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- likeness "${@:-$root/tests/Nerezza.Web.Tests/Cases/coach}" "$root/docs/formats/examples" ;;
-    loop)
-      case "${2:-200}" in *[!0-9]*) fail "loop wants a number of lifters" ;; esac
-      require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- loop "$root" "${2:-200}" ;;
+    loop | review)
+      case "${2:-200}" in *[!0-9]*) fail "$1 wants a number of lifters" ;; esac
+      require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- "$1" "$root" "${2:-200}" ;;
     *) require_dotnet; NEREZZA_ROOT="$root" dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- --filter "${1:-*}" ;;
   esac
 }
@@ -48,11 +48,11 @@ bench_sets() {
   done
 }
 
-# bench_pages [history] [archived] [cold] [kit]: each on a server and a database of its own.
+# bench_pages [history] [archived] [cold] [kit] [board]: each on a server and a database of its own.
 bench_pages() {
   local url port
   bench_site
-  for what in "${@:-cold history archived kit}"; do
+  for what in "${@:-cold history archived kit board}"; do
     for one in $what; do
       say "$one"
       launch_server

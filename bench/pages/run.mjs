@@ -82,4 +82,41 @@ async function kit() {
   for (const path of ['/block', '/exercises', '/intake', `/floor?date=${today}`]) await call1(path, 'GET', path)
 }
 
-for (const what of rest) await { history, archived, cold, kit }[what]()
+const spread = (values) => {
+  const sorted = values.sort((a, b) => a - b)
+  const at = (part) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * part))].toFixed(1)
+  return `median ${at(0.5)} ms, p95 ${at(0.95)} ms, most ${at(1)} ms`
+}
+
+async function many(path, times) {
+  const taken = []
+  for (let i = 0; i < times; i++) {
+    const begin = performance.now()
+    await call('GET', path)
+    taken.push(performance.now() - begin)
+  }
+  return spread(taken.slice(10))
+}
+
+const settled = async () => {
+  const begin = performance.now()
+  while ((await call('GET', `/api/day?date=${today}`)).behind > 0) await new Promise((done) => setTimeout(done, 200))
+  return ((performance.now() - begin) / 1000).toFixed(1)
+}
+
+/** The board of sixty clients with three years of sets each; then with ten thousand practices beside. */
+async function board() {
+  const lists = [`/api/day?date=${today}`, `/api/clients?today=${today}`, '/api/session']
+  const begin = performance.now()
+  sql('', { clients: 60 }, new URL('board.sql', import.meta.url).pathname)
+  sql('ANALYZE')
+  console.log(`sixty clients, ${sql('SELECT count(*) FROM logged_sets').trim()} sets, made in ${((performance.now() - begin) / 1000).toFixed(0)} s; boards up to date after ${await settled()} s`)
+  for (const path of lists) console.log(`${path.padEnd(34)} ${await many(path, 210)}`)
+  const next = performance.now()
+  sql('', { coaches: 10000 }, new URL('coaches.sql', import.meta.url).pathname)
+  sql('ANALYZE')
+  console.log(`10,000 practices with ten clients each made in ${((performance.now() - next) / 1000).toFixed(0)} s; boards up to date after ${await settled()} s`)
+  for (const path of lists) console.log(`${path.padEnd(34)} ${await many(path, 210)}`)
+}
+
+for (const what of rest) await { history, archived, cold, kit, board }[what]()

@@ -57,7 +57,7 @@ public sealed class Browser : IDisposable
     public void SignIn()
     {
         SignInAs("coach@calagrigia.example");
-        Find("nav[aria-label=Clients] a[data-client]");
+        Find("section[aria-label='Decisions that wait']");
     }
 
     /// <summary>Signs somebody of the demo practice in.</summary>
@@ -98,12 +98,14 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>On the floor: logs the set at hand by its own key, at RPE 8 where it is rated.</summary>
-    public void LogSet(string rating = "8") =>
+    public void LogSet(string rating = "8") => SetKey(rating).Click();
+
+    /// <summary>The key that logs the set at hand.</summary>
+    public IWebElement SetKey(string rating = "8") =>
         Find(
-                $"//button[@aria-label='Log at RPE {rating}'] | //button[starts-with(., 'Held')] | //button[starts-with(., 'Done,')] "
-                    + "| //button[.='Felt'] | //button[.='Fast'] | //button[starts-with(., 'all ')]"
-            )
-            .Click();
+            $"//button[@aria-label='Log at RPE {rating}'] | //button[starts-with(., 'Held')] | //button[starts-with(., 'Done,')] "
+                + "| //button[.='Felt'] | //button[.='Fast'] | //button[starts-with(., 'all ')]"
+        );
 
     /// <summary>The field with a label.</summary>
     public IWebElement Labelled(string label) => Find($"//*[@id=//label[normalize-space()='{label}']/@for]");

@@ -64,7 +64,7 @@ public sealed class PeopleJourneys(DemoSite demo) : IClassFixture<DemoSite>
         demo.Run(coach =>
         {
             coach.SignIn();
-            coach.Find("//a[contains(., 'Away from Thursday on')]").Click();
+            coach.Find("//*[@data-waiting][contains(., 'Away from Thursday on')]//button[.='Open People']").Click();
             coach.UntilText("Notes from the lifter, 1 new");
             coach.UntilText("chest pain");
             coach.Find("//button[.='Mark as read']").Click();

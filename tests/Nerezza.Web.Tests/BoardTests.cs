@@ -84,15 +84,17 @@ public sealed class BoardTests : IDisposable
             { "a screen", "UPDATE screens SET date = date - 1" },
             {
                 "an answer",
-                "INSERT INTO answers (practice_id, client_id, key, \"on\", at) SELECT practice_id, id, 'k', now(), now() FROM clients"
+                "INSERT INTO answers (practice_id, client_id, key, \"on\", at) " + "SELECT practice_id, id, 'k', now(), now() FROM clients"
             },
             {
                 "a note",
-                "INSERT INTO notes (practice_id, id, client_id, at, text) SELECT practice_id, gen_random_uuid(), id, now(), 'hello' FROM clients"
+                "INSERT INTO notes (practice_id, id, client_id, at, text) "
+                    + "SELECT practice_id, gen_random_uuid(), id, now(), 'hello' FROM clients"
             },
             {
                 "a plan",
-                "INSERT INTO plans SELECT (p).* FROM (SELECT jsonb_populate_record(plans, jsonb_build_object('id', gen_random_uuid(), 'number', 9)) AS p FROM plans) AS n"
+                "INSERT INTO plans SELECT (p).* FROM (SELECT jsonb_populate_record("
+                    + "plans, jsonb_build_object('id', gen_random_uuid(), 'number', 9)) AS p FROM plans) AS n"
             },
         };
 

@@ -65,6 +65,7 @@ internal sealed record ReviewRules
 /// <param name="LookBackDays">Older ones say nothing.</param>
 /// <param name="RpeOver">Mean of rated less prescribed.</param>
 /// <param name="PartOfInterval">Of the 80 % interval, under the best.</param>
+/// <param name="KnownWithin">A max whose interval is wider than so many times today's is still a guess.</param>
 /// <param name="WaitDays">After a step.</param>
 /// <param name="ForgetDays">After which a step counts no more.</param>
 internal sealed record StallRule(
@@ -73,6 +74,7 @@ internal sealed record StallRule(
     int LookBackDays,
     double RpeOver,
     double PartOfInterval,
+    double KnownWithin,
     int WaitDays,
     int ForgetDays
 );

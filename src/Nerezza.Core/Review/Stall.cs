@@ -1,5 +1,6 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Loads;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Review;
 
@@ -74,15 +75,19 @@ internal sealed class Stalls(ReviewInput input, MaxEstimates maxes, IReadOnlyLis
                 days.RemoveRange(0, i);
                 break;
             }
+        // Nor is a first guess that is put right: a max counts from the day on that it is known about as well as it is now.
+        OneRepMax known = maxes.On(lift.Exercise, null, input.Today) ?? lift.Now;
+        days.RemoveAll(day => Spread(maxes.On(lift.Exercise, null, day)!) > Rule.KnownWithin * Spread(known));
         if (days.Count < Rule.Exposures || days[^1].DayNumber - days[0].DayNumber < Rule.Days)
             return null;
         List<OneRepMax> course = [.. days.Select(day => maxes.On(lift.Exercise, null, day)!)];
         double slope = SlopeAWeek(days, course);
         List<EffortPoint> rated = [.. effort.Where(point => point.Exercise == lift.Exercise && days.Contains(point.Date))];
-        double? over = rated.Count == 0 ? null : rated.Average(point => point.Rated - point.Prescribed);
-        (double best, OneRepMax now) = (course.Max(max => max.Kilograms), course[^1]);
+        double? over = rated.Count == 0 ? null : rated.Average(point => Felt(point.Rated) - point.Prescribed);
+        (OneRepMax best, OneRepMax now) = (course.MaxBy(max => max.Kilograms)!, course[^1]);
         bool isFlat = slope <= 0 && over >= Rule.RpeOver;
-        bool isUnder = best - now.Kilograms > Rule.PartOfInterval * (now.High - now.Low);
+        // A best that was a first guess is corrected, not lost: the wider of the two intervals counts.
+        bool isUnder = best.Kilograms - now.Kilograms > Rule.PartOfInterval * Math.Max(now.High - now.Low, best.High - best.Low);
         if (!isFlat && !isUnder)
             return null;
         StepTaken? last = input
@@ -94,11 +99,17 @@ internal sealed class Stalls(ReviewInput input, MaxEstimates maxes, IReadOnlyLis
             days[^1].DayNumber - days[0].DayNumber,
             slope,
             over,
-            1 - now.Kilograms / best,
+            1 - now.Kilograms / best.Kilograms,
             Next(last, lift),
             last is null ? null : new StepOutcome(last.Step, last.On, Since(last, lift))
         );
     }
+
+    /// <summary>Rated as it would be by somebody who misjudges nothing; a set to the end is one, whoever says so.</summary>
+    private double Felt(double rated) => rated >= Rpe.Ten.Value ? rated : rated - maxes.Bias.Repetitions;
+
+    /// <summary>Width of the interval, as a part of the max.</summary>
+    private static double Spread(OneRepMax max) => (max.High - max.Low) / max.Kilograms;
 
     /// <summary>One step at a time: it has two weeks and as many exposures as a stall needs. After the last one begins again.</summary>
     private StallStep? Next(StepTaken? last, LiftStory lift)

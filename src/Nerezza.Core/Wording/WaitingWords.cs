@@ -53,7 +53,8 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                 missed.InWeek > 1 ? "Repeat it" : "Move the main lift"
             ),
             Waiting.Stalled stalled => new(
-                $"{ReviewWords.Upper(Name(stalled.Stall.Exercise))} stalls: {ReviewWords.Lower(ReviewWords.Step(stalled.Stall.Next!.Value))}?",
+                $"{ReviewWords.Upper(Name(stalled.Stall.Exercise))} stalls: "
+                    + $"{ReviewWords.Lower(ReviewWords.Step(stalled.Stall.Next!.Value))}?",
                 stalled.Stall.Next is StallStep.CheckRecovery
                     ? ReviewWords.Evidence(stalled.Stall)
                     : $"{ReviewWords.Evidence(stalled.Stall)} Change it in Block, then say here that it is done.",

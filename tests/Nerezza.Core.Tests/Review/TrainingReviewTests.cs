@@ -56,6 +56,30 @@ public sealed class TrainingReviewTests
     }
 
     [Fact]
+    public void A_first_guess_that_is_put_right_is_no_stall()
+    {
+        // Entered as 120 kg and rated harder from the first day on: the max falls to what it is.
+        LogDay[] log = [.. Enumerable.Range(0, 5).Select(i => Told.Squats(i / 2 * 7 + i % 2 * 3, 100, 9.5))];
+        ClientCase @case = Told.Case(log) with
+        {
+            Strength =
+            [
+                new StrengthEntry
+                {
+                    Exercise = "back-squat-high-bar",
+                    Load = Load.FromKilograms(115),
+                    Reps = 5,
+                    Rpe = Rpe.Of(9),
+                    Side = null,
+                    Date = Told.Monday.AddDays(-7),
+                    Amrap = false,
+                },
+            ],
+        };
+        Assert.Empty(Told.Reviewer.Of(Told.Input(@case, 15, Told.Block(1, 0, Squat))).Stalls);
+    }
+
+    [Fact]
     public void Steps_come_in_their_order_one_at_a_time_and_each_names_the_one_before()
     {
         const string loads = "100 100 100 100 100 100 100 100";
@@ -335,7 +359,9 @@ public sealed class TrainingReviewTests
     {
         double[] kg = [.. loads.Split(' ').Select(one => double.Parse(one, System.Globalization.CultureInfo.InvariantCulture))];
         double[] rpe = [.. ratings.Split(' ').Select(one => double.Parse(one, System.Globalization.CultureInfo.InvariantCulture))];
-        LogDay[] log = [.. kg.Select((load, i) => Told.Squats(i / 2 * 7 + i % 2 * 3, load, rpe[i]))];
+        // Long before, so that the max is known well.
+        IEnumerable<LogDay> before = Enumerable.Range(0, 8).Select(i => Told.Squats(-47 + 3 * i, kg[0], 8));
+        LogDay[] log = [.. before, .. kg.Select((load, i) => Told.Squats(i / 2 * 7 + i % 2 * 3, load, rpe[i]))];
         StoodBlock block = Told.Block(1, 0, Squat);
         // Weeks of work throughout.
         block = block with
