@@ -12,6 +12,8 @@ public sealed class HourJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.SignIn();
             browser.Find("//a[.='Run several lifters at once']").Click();
             browser.UntilText("Who lifts in this hour?");
+            // What is next is known of everybody once their boards are made.
+            browser.UntilTrue("eight can be chosen", () => browser.All("input[type=checkbox]").Count == 8);
             foreach (IWebElement box in browser.All("input[type=checkbox]").Where(one => !one.Selected && one.Enabled).ToList())
                 if (box.Enabled)
                     box.Click();

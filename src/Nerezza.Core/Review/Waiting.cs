@@ -67,7 +67,14 @@ public abstract record Waiting(string Key)
         : Waiting(
             $"retest/{string.Join('+', Stories.Select(story => $"{Codes.Of(story.Finding.Code)}/{story.Finding.Cause}"))}"
                 + $"/{Stories[0].Retest!.From:yyyy-MM-dd}"
-        );
+        )
+    {
+        /// <summary>What is measured first: with the client there, then what a set tells.</summary>
+        public Measure First => Stories.Select(story => story.Finding.Evidence[0].Measure).OrderBy(IsByLifting).First();
+
+        /// <summary>Whether a max tells it, and no test of the screen.</summary>
+        public static bool IsByLifting(Measure measure) => measure is Measure.MaxRatio or Measure.LimbSymmetry;
+    }
 
     /// <summary>Findings that the coach has not judged.</summary>
     public sealed record Unjudged(IReadOnlyList<Finding> Findings, DateOnly? Screened)

@@ -77,16 +77,16 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                     + Say($"the log says {max.Now.Kilograms:0.#} kg now."),
                 "Keep it"
             ),
-            Waiting.Retest { Stories: [var story] } => new(
+            Waiting.Retest { Stories: [var story] } retest => new(
                 $"Test again: {ReviewWords.Lower(FindingWords.Title(story.Finding))}?",
                 $"Found {ReviewWords.Day(story.Since)}, {ReviewWords.Name(story.Course)}; due {ReviewWords.Span(story.Retest!)}.",
-                "Open Screen"
+                Opens(retest)
             ),
-            Waiting.Retest { Stories: var stories } => new(
+            Waiting.Retest { Stories: var stories } retest => new(
                 $"Test {stories.Count} findings again?",
                 string.Join("; ", stories.Select(story => $"{FindingWords.Title(story.Finding)}, due {ReviewWords.Span(story.Retest!)}"))
                     + ".",
-                "Open Screen"
+                Opens(retest)
             ),
             Waiting.Unjudged { Findings: [var one] } => new(
                 $"Is it so: {ReviewWords.Lower(FindingWords.Title(one))}?",
@@ -105,6 +105,8 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             ),
             _ => throw new UnreachableException(waiting.GetType().Name),
         };
+
+    private static string Opens(Waiting.Retest retest) => Waiting.Retest.IsByLifting(retest.First) ? "Open Intake" : "Open Screen";
 
     private string Name(string exercise) => ReviewWords.Lower(catalogue[exercise].Name);
 

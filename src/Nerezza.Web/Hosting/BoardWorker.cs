@@ -31,6 +31,12 @@ internal sealed class BoardWorker(IServiceScopeFactory scopes, IConfiguration se
                 log.DatabaseAway(why);
                 pause = AfterOutage;
             }
+            catch (Exception fault) when (fault is not OperationCanceledException)
+            {
+                // Whatever it is, the server goes on: what was to be done is still due.
+                log.BoardsHeldUp(fault);
+                pause = AfterOutage;
+            }
             await Task.Delay(pause, stoppingToken);
         }
     }

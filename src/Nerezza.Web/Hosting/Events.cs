@@ -53,6 +53,9 @@ internal static partial class Events
 
     [LoggerMessage(17, LogLevel.Error, "board-not-made client={ClientId} practice={PracticeId}")]
     public static partial void BoardNotMade(this ILogger log, Guid clientId, Guid practiceId, Exception fault);
+
+    [LoggerMessage(18, LogLevel.Error, "boards-held-up")]
+    public static partial void BoardsHeldUp(this ILogger log, Exception fault);
 }
 
 /// <summary>The name under which <see cref="Events"/> stand in the log.</summary>

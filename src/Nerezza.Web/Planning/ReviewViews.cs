@@ -78,7 +78,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             Waiting.Clearance or Waiting.PainRose => "health",
             Waiting.Consent => "intake",
             Waiting.Notes => "people",
-            Waiting.Retest retest => PlaceOf(retest.Stories[0].Finding.Evidence[0].Measure),
+            Waiting.Retest retest => PlaceOf(retest.First),
             Waiting.Unjudged => "findings",
             Waiting.BlockEnds => "block?plan=again",
             _ => "block",
@@ -90,7 +90,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
         {
             Measure.Tested tested => $"screen?at={Protocol.StepOf(tested.Test).Id}",
             Measure.Fault => "screen?at=lifts",
-            Measure.MaxRatio or Measure.LimbSymmetry => "intake",
+            _ when Waiting.Retest.IsByLifting(measure) => "intake",
             _ => "screen",
         };
 
