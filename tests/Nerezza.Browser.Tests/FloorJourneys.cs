@@ -14,15 +14,56 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
         site.Run(browser =>
         {
             browser.SignIn();
-            browser.OpenClient("Corisande", "Floor");
             browser.Size(390, 844);
-            int sets = Train(browser, () => browser.LogSet());
-            Assert.InRange(sets, 8, MostSets - 1);
-            List<JsonElement> done = Done(browser);
-            Assert.Equal(sets, done.Count);
-            // Which kinds there are depends on the day.
-            Assert.True(done.Select(Kind).Distinct().Count() > 1, "more than one kind of set");
+            HashSet<string> kinds = [];
+            foreach (string place in SessionsWith(browser, "carry", "hold", "body-weight"))
+            {
+                browser.Open(place);
+                int sets = Train(browser, () => browser.LogSet());
+                Assert.InRange(sets, 8, MostSets - 1);
+                List<JsonElement> done = Done(browser);
+                Assert.Equal(sets, done.Count);
+                kinds.UnionWith(done.Select(Kind));
+            }
+            Assert.Superset(new HashSet<string> { "carry", "hold", "body-weight" }, kinds);
         });
+
+    /// <summary>As few sessions of the demo as hold these kinds of sets between them, whoever's and on whatever day they are.</summary>
+    private static string[] SessionsWith(Browser browser, params string[] kinds)
+    {
+        browser.Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromMinutes(2);
+        return (
+            (string)
+                browser.Driver.ExecuteAsyncScript(
+                    """
+                    const [kinds, done] = arguments;
+                    const today = new Date().toLocaleDateString('sv');
+                    // Who has no plan has no floor: that answer is empty.
+                    const get = async (path) => JSON.parse((await (await fetch(path)).text()) || '{}');
+                    (async () => {
+                      const sessions = [];
+                      for (const { id } of await get(`/api/clients?today=${today}`)) {
+                        const floor = (date) => get(`/api/clients/${id}/floor?date=${date}`);
+                        for (const date of ((await floor(today)).dates ?? []).filter((one) => one >= today).slice(0, 2)) {
+                          const held = new Set((await floor(date)).items.flatMap((item) => item.sets.map((set) => set.kind)));
+                          sessions.push({ place: `/clients/${id}/floor?date=${date}`, held });
+                        }
+                      }
+                      const chosen = [];
+                      for (let left = [...kinds]; left.length > 0; ) {
+                        const count = ({ held }) => left.filter((kind) => held.has(kind)).length;
+                        const best = sessions.reduce((one, other) => (count(other) > count(one) ? other : one));
+                        if (count(best) === 0) break;
+                        chosen.push(best.place);
+                        left = left.filter((kind) => !best.held.has(kind));
+                      }
+                      return chosen.join(' ');
+                    })().then(done, (fault) => done(`/fault?${fault.message}`));
+                    """,
+                    [kinds]
+                )!
+        ).Split(' ');
+    }
 
     [Fact]
     public void A_session_is_trained_by_keyboard_alone() =>

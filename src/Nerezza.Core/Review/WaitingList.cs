@@ -30,7 +30,7 @@ public static class WaitingList
     {
         if (desk.Referral is { Level: ReferralLevel.Stop })
             return [new Waiting.Clearance(ReferralLevel.Stop), .. Written(desk)];
-        return
+        IEnumerable<Waiting> all =
         [
             .. Safety(input, review, desk),
             .. Written(desk),
@@ -39,6 +39,7 @@ public static class WaitingList
             .. Retests(input, review),
             .. Unjudged(input, desk),
         ];
+        return [.. all.OrderBy(one => one.Rank)];
     }
 
     private static IEnumerable<Waiting> Safety(ReviewInput input, ClientReview review, DeskFacts desk)

@@ -77,16 +77,16 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                     + Say($"the log says {max.Now.Kilograms:0.#} kg now."),
                 "Keep it"
             ),
-            Waiting.Retest { Stories: [var story] } retest => new(
+            Waiting.Retest { Stories: [var story] } => new(
                 $"Test again: {ReviewWords.Lower(FindingWords.Title(story.Finding))}?",
                 $"Found {ReviewWords.Day(story.Since)}, {ReviewWords.Name(story.Course)}; due {ReviewWords.Span(story.Retest!)}.",
-                Opens(retest)
+                "Open the test"
             ),
-            Waiting.Retest { Stories: var stories } retest => new(
+            Waiting.Retest { Stories: var stories } => new(
                 $"Test {stories.Count} findings again?",
                 string.Join("; ", stories.Select(story => $"{FindingWords.Title(story.Finding)}, due {ReviewWords.Span(story.Retest!)}"))
                     + ".",
-                Opens(retest)
+                "Open the test"
             ),
             Waiting.Unjudged { Findings: [var one] } => new(
                 $"Is it so: {ReviewWords.Lower(FindingWords.Title(one))}?",
@@ -105,8 +105,6 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             ),
             _ => throw new UnreachableException(waiting.GetType().Name),
         };
-
-    private static string Opens(Waiting.Retest retest) => Waiting.Retest.IsByLifting(retest.First) ? "Open Intake" : "Open Screen";
 
     private string Name(string exercise) => ReviewWords.Lower(catalogue[exercise].Name);
 

@@ -81,7 +81,14 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             Waiting.Retest retest => PlaceOf(retest.First),
             Waiting.Unjudged => "findings",
             Waiting.BlockEnds => "block?plan=again",
-            _ => "block",
+            Waiting.FirstBlock
+            or Waiting.OutOfDate
+            or Waiting.Missed
+            or Waiting.Stalled
+            or Waiting.Rung
+            or Waiting.Moved
+            or Waiting.Unused => "block",
+            _ => throw new UnreachableException(waiting.GetType().Name),
         };
 
     /// <summary>Where a measure is taken: at its step of the walk, with the faults in the lifts, or as a max.</summary>
@@ -91,7 +98,9 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             Measure.Tested tested => $"screen?at={Protocol.StepOf(tested.Test).Id}",
             Measure.Fault => "screen?at=lifts",
             _ when Waiting.Retest.IsByLifting(measure) => "intake",
-            _ => "screen",
+            Measure.Pain or Measure.Answered => "health",
+            Measure.CoachWord => "findings",
+            _ => throw new UnreachableException(measure.GetType().Name),
         };
 
     private FindingCourseLine Line(FindingStory story) =>

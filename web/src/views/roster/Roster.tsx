@@ -44,12 +44,16 @@ function useAsked() {
   const [params, setParams] = useSearchParams()
   const filter = params.get('show')
   const column = params.get('by')
-  const set = (name: string, value: string) =>
+  // In one step: two changes of the address in a row would not know of each other.
+  const set = (changes: Record<string, string>) =>
     setParams(
       (before) => {
-        if (value) before.set(name, value)
-        else before.delete(name)
-        return before
+        const next = new URLSearchParams(before)
+        for (const [name, value] of Object.entries(changes)) {
+          if (value) next.set(name, value)
+          else next.delete(name)
+        }
+        return next
       },
       { replace: true },
     )
@@ -68,10 +72,8 @@ function RosterPage({ clients }: { clients: readonly ClientLine[] }) {
   const { asked, set } = useAsked()
   const rows = listed(clients, asked, today())
   const onKey = useListKeys('a[data-client]')
-  const by = (column: Column) => {
-    set('from', asked.column === column && !asked.descending ? 'end' : '')
-    set('by', column === 'name' ? '' : column)
-  }
+  const by = (column: Column) =>
+    set({ from: asked.column === column && !asked.descending ? 'end' : '', by: column === 'name' ? '' : column })
   return (
     <Box px={{ base: 4, md: 6 }} py={5}>
       <Flex gap={4} align="flex-end" wrap="wrap" mb={4}>
@@ -85,7 +87,7 @@ function RosterPage({ clients }: { clients: readonly ClientLine[] }) {
             data-find=""
             value={asked.find}
             maxLength={60}
-            onChange={(event) => set('find', event.target.value)}
+            onChange={(event) => set({ find: event.target.value })}
           />
         </Box>
         <Box w={{ base: '100%', sm: '220px' }}>
@@ -93,7 +95,7 @@ function RosterPage({ clients }: { clients: readonly ClientLine[] }) {
             label="Show"
             value={asked.filter}
             options={filters.map((value) => ({ value, label: filterNames[value] }))}
-            onValue={(value) => set('show', value === 'all' ? '' : value)}
+            onValue={(value) => set({ show: value === 'all' ? '' : value })}
           />
         </Box>
       </Flex>
