@@ -15,6 +15,7 @@ export async function signIn(address) {
     }
     const text = await answer.text()
     if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 200)}`)
+    if (answer.headers.get('content-type')?.startsWith('application/x-ndjson')) return text.trim().split('\n').map((line) => JSON.parse(line))
     return text === '' ? null : JSON.parse(text)
   }
   caller.token = (await caller.call('GET', '/api/session')).token

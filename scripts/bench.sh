@@ -48,11 +48,11 @@ bench_sets() {
   done
 }
 
-# bench_pages [history] [archived] [cold] [kit] [board]: each on a server and a database of its own.
+# bench_pages [history] [archived] [cold] [kit] [board] [imports]: each on a server and a database of its own.
 bench_pages() {
   local url port
   bench_site
-  for what in "${@:-cold history archived kit board}"; do
+  for what in "${@:-cold history archived kit board imports}"; do
     for one in $what; do
       say "$one"
       launch_server

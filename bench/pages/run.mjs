@@ -104,6 +104,30 @@ const settled = async () => {
   return ((performance.now() - begin) / 1000).toFixed(1)
 }
 
+/** A log of 100,000 rows over six years: read, kept, the estimates after it, taken back. */
+async function imports() {
+  const lifts = ['back-squat-high-bar', 'conventional-deadlift', 'bench-press', 'leg-press', 'cable-row']
+  const rows = Array.from({ length: 100_000 }, (_, i) => {
+    const day = new Date(Date.UTC(2020, 0, 1) + Math.floor(i / 50) * 864e5).toISOString().slice(0, 10)
+    return `${day},${lifts[Math.floor(i / 10) % 5]},${60 + (i % 37) * 2.5},${5 + (i % 4)},${7 + (i % 5) / 2}`
+  })
+  const content = Buffer.from(['date,exercise,kg,reps,rpe', ...rows].join('\n')).toString('base64')
+  const took = async (what, does) => {
+    const begin = performance.now()
+    const answer = await does()
+    console.log(`${what.padEnd(28)} ${((performance.now() - begin) / 1000).toFixed(1)} s`)
+    return answer
+  }
+  const of = `/api/clients/${client}`
+  const read = await took('read and shown', () => call('POST', `${of}/imports/preview`, { name: 'six years.csv', content }))
+  console.log(`${read.sets} sets, ${read.refusedRows} rows refused`)
+  const id = '0190a000-0000-7000-8000-0000000000ff'
+  await took('kept', () => call('POST', `${of}/imports`, { id, name: 'six years.csv', content }))
+  await took('the block with new maxes', () => call('GET', `${of}/block`))
+  await took('the block once more', () => call('GET', `${of}/block`))
+  await took('taken back', () => call('POST', `${of}/imports/${id}/undo`))
+}
+
 /** The board of sixty clients with three years of sets each; then with ten thousand practices beside. */
 async function board() {
   const lists = [`/api/day?date=${today}`, `/api/clients?today=${today}`, '/api/session']
@@ -119,4 +143,4 @@ async function board() {
   for (const path of lists) console.log(`${path.padEnd(34)} ${await many(path, 210)}`)
 }
 
-for (const what of rest) await { history, archived, cold, kit, board }[what]()
+for (const what of rest) await { history, archived, cold, kit, board, imports }[what]()

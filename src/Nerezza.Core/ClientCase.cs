@@ -1,4 +1,5 @@
 using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening;
@@ -29,6 +30,16 @@ public sealed record ClientCase
 
     /// <summary>The screens before it, which tell how findings go.</summary>
     public IReadOnlyList<EarlierScreen> EarlierScreens { get; init; } = [];
+
+    /// <summary>The same with every screen filled up from those before it: as findings and levers take it.</summary>
+    public ClientCase Filled(ExerciseCatalogue catalogue)
+    {
+        if (EarlierScreens.Count == 0)
+            return this;
+        IEnumerable<EarlierScreen> taken = EarlierScreens.OrderBy(screen => screen.Date);
+        IReadOnlyList<EarlierScreen> filled = ScreenInForce.Fill(taken.Append(new EarlierScreen(default, Screen, Faults)), catalogue);
+        return this with { Screen = filled[^1].Screen, Faults = filled[^1].Faults, EarlierScreens = [.. filled.SkipLast(1)] };
+    }
 
     /// <summary>Faults seen in the lifts.</summary>
     public IReadOnlyList<LiftFault> Faults { get; init; } = [];

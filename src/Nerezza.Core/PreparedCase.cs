@@ -36,9 +36,9 @@ public sealed record PreparedCase
     }
 
     /// <summary>Works it out.</summary>
-    public static PreparedCase Of(ClientCase @case, ExerciseCatalogue catalogue) => new(@case, catalogue);
+    public static PreparedCase Of(ClientCase @case, ExerciseCatalogue catalogue) => new(@case.Filled(catalogue), catalogue);
 
-    /// <summary>The case.</summary>
+    /// <summary>The case, each screen filled up from those before it.</summary>
     public ClientCase Case { get; private init; }
 
     /// <summary>The client.</summary>

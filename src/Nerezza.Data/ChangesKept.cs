@@ -65,6 +65,7 @@ public sealed class ChangesKept(TimeProvider clock) : SaveChangesInterceptor
         entry.Entity switch
         {
             ClientRow when entry.State is EntityState.Modified => OfClient(entry),
+            PlanRow { TakenBackAt: not null } plan => [new(ChangeKind.Plan, plan.ClientId, $"{plan.Number}", Json(Told(plan)), null)],
             PlanRow plan => [new(ChangeKind.Plan, plan.ClientId, $"{plan.Number}", null, Json(Told(plan)))],
             MaxRow max => [Whole(entry, ChangeKind.Max, max.ClientId, max.Exercise, Told(max))],
             ScreenRow screen => OfScreen(entry, screen),

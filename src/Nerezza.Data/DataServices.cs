@@ -23,6 +23,7 @@ public static class DataServices
             .AddScoped<LogStore>()
             .AddScoped<ReadinessStore>()
             .AddScoped<AnswerStore>()
+            .AddScoped<ImportStore>()
             .AddScoped<BoardStore>()
             .AddScoped<BoardWork>()
             .AddScoped<PastTraining>()

@@ -25,6 +25,8 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<AnswerRow> Answers => Set<AnswerRow>();
     public DbSet<BoardRow> Boards => Set<BoardRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
+    public DbSet<ImportRow> Imports => Set<ImportRow>();
+    public DbSet<ExerciseNameRow> ExerciseNames => Set<ExerciseNameRow>();
     public DbSet<RoomRow> Rooms => Set<RoomRow>();
     public DbSet<ShareRow> Shares => Set<ShareRow>();
     public DbSet<InvitationRow> Invitations => Set<InvitationRow>();
@@ -48,6 +50,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         builder.Entity<MembershipRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<RoomRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<ExerciseNameRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<ClientRow>().HasQueryFilter(row => row.PracticeId == PracticeId && (SeesAll || Seen.Contains(row.Id)));
         builder
             .Entity<InvitationRow>()
@@ -68,6 +71,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         OfClients<AnswerRow>(builder);
         OfClients<BoardRow>(builder);
         OfClients<LoggedSetRow>(builder);
+        OfClients<ImportRow>(builder);
         OfClients<ShareRow>(builder);
         OfClients<NoteRow>(builder);
     }

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 using Nerezza.Data.Access;
 using Nerezza.Data.Rows;
@@ -37,12 +38,17 @@ public sealed class OwnRowsOnly : SaveChangesInterceptor
                 throw new InvalidOperationException($"A {entry.Metadata.ClrType.Name} of another practice was about to be saved.");
             if (ClientOf(entry.Entity) is { } client && context.Access.AccessTo(client) < ClientAccess.Own)
                 throw new InvalidOperationException($"A {entry.Metadata.ClrType.Name} of a client who is only read was about to be saved.");
-            if (entry.Entity is LoggedSetRow or PlanRow or ChangeRow && entry.State is not EntityState.Added)
+            if (entry.Entity is LoggedSetRow or PlanRow or ChangeRow && entry.State is not EntityState.Added && !IsTakenBack(entry))
                 throw new InvalidOperationException(
                     $"A {entry.Metadata.ClrType.Name} is a fact: it is followed by another, never changed."
                 );
         }
     }
+
+    /// <summary>A plan is taken back, and nothing else of it changes.</summary>
+    private static bool IsTakenBack(EntityEntry entry) =>
+        entry is { Entity: PlanRow, State: EntityState.Modified }
+        && entry.Properties.Where(property => property.IsModified).All(property => property.Metadata.Name is nameof(PlanRow.TakenBackAt));
 
     /// <summary>Whose client must be theirs to change; folded training follows from the sets, and is made by whoever reads.</summary>
     private static Guid? ClientOf(IPracticeRow row) =>

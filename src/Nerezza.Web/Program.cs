@@ -49,6 +49,7 @@ builder
     .AddScoped<ReviewDesk>()
     .AddScoped<ReviewViews>()
     .AddScoped<AnswerDesk>()
+    .AddScoped<LogImport>()
     .AddScoped<BoardDesk>()
     .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
@@ -113,6 +114,8 @@ api.MapExercises();
 api.MapCatalogue();
 api.MapBlocks();
 api.MapReview();
+api.MapTakeOut();
+api.MapImports();
 api.MapFloor();
 api.MapReference();
 app.MapFrontEnd(builder.Configuration["NEREZZA_WEB"]);

@@ -109,6 +109,13 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Open($"/clients/{client}/people");
         browser.UntilText("What changed");
         Check(browser, "people");
+        string file = Path.Combine(Directory.CreateTempSubdirectory("nerezza-log-").FullName, "log.csv");
+        File.WriteAllText(file, "Day,Lift,Sets\n3/2/2025,Kniebeuge,3x5x100\n4/2/2025,Leg press,20x10\n5/2/2025,Leg press,3x8x120");
+        browser.Open($"/clients/{client}/import");
+        browser.Find("input[type=file]").SendKeys(file);
+        browser.UntilText("What was understood");
+        browser.UntilText("One name is not known");
+        Check(browser, "import");
         browser.Open("/");
         browser.UntilText("Waiting for you");
         browser.Find("//button[.='Sign out']").Click();

@@ -162,6 +162,31 @@ public sealed class Browser : IDisposable
 
     public object? Script(string script, params object[] args) => Driver.ExecuteScript(script, args);
 
+    /// <summary>Runs a script with the server's own calls at hand: `call(method, path, body)` and `given`; what it returns.</summary>
+    public string Calls(string script, string given = "") =>
+        Driver.ExecuteAsyncScript(
+            $$"""
+            const [given, done] = arguments;
+            const calls = async () => {
+              const { token } = await (await fetch('/api/session')).json();
+              const call = async (method, path, body) => {
+                const headers = { 'Content-Type': 'application/json', 'X-Nerezza-Token': token };
+                const answer = await fetch(path, { method, headers, body: body && JSON.stringify(body) });
+                const said = await answer.text();
+                if (!answer.ok) throw new Error(`${path}: ${answer.status} ${said}`);
+                return said && JSON.parse(said);
+              };
+              {{script}}
+            };
+            calls().then(done, (fault) => done(`failed: ${fault.message}`));
+            """,
+            given
+        )
+            is string said
+        && !said.StartsWith("failed: ", StringComparison.Ordinal)
+            ? said
+            : throw new InvalidOperationException("A call from the page failed.");
+
     public byte[] Picture() => Driver.GetScreenshot().AsByteArray;
 
     /// <summary>Keeps a picture and the browser's console in tests/failures.</summary>

@@ -217,34 +217,21 @@ public sealed class FloorJourneys(DemoSite site) : IClassFixture<DemoSite>
 
     /// <summary>A lifter who trains for events, with a jump in the session of throws and medleys; where that session is.</summary>
     private static string PlanEvents(Browser browser) =>
-        (string)
-            browser.Driver.ExecuteAsyncScript(
-                """
-                const [text, done] = arguments;
-                const plan = async () => {
-                  const { token } = await (await fetch('/api/session')).json();
-                  const call = async (method, path, body) => {
-                    const headers = { 'Content-Type': 'application/json', 'X-Nerezza-Token': token };
-                    const answer = await fetch(path, { method, headers, body: JSON.stringify(body) });
-                    const said = await answer.text();
-                    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${said}`);
-                    return said && JSON.parse(said);
-                  };
-                  const start = new Date().toLocaleDateString('sv');
-                  const whole = JSON.parse(text);
-                  const { id } = await call('POST', '/api/clients/import', { ...whole, client: { ...whole.client, name: 'Events' } });
-                  await call('POST', `/api/clients/${id}/plans`, { start, kind: 'strength', weeks: 4 });
-                  const { number, plan } = await (await fetch(`/api/clients/${id}/block?on=${start}`)).json();
-                  const throws = (one) => one.items.some((item) => item.exercise === 'loaded-throw');
-                  const { day, date } = plan.block.weeks[0].sessions.find(throws);
-                  const jump = { kind: 'add', week: 1, day, exercise: 'vertical-jump', role: 'accessory' };
-                  await call('PUT', `/api/clients/${id}/block/edits`, { number, edits: [jump] });
-                  return `/clients/${id}/floor?date=${date}`;
-                };
-                plan().then(done, (fault) => done(`/fault?${fault.message}`));
-                """,
-                File.ReadAllText(Path.Combine(ServerProcess.Root, "tests/Nerezza.Web.Tests/Cases/coach/04-strength-events.json"))
-            )!;
+        browser.Calls(
+            """
+            const start = new Date().toLocaleDateString('sv');
+            const whole = JSON.parse(given);
+            const { id } = await call('POST', '/api/clients/import', { ...whole, client: { ...whole.client, name: 'Events' } });
+            await call('POST', `/api/clients/${id}/plans`, { start, kind: 'strength', weeks: 4 });
+            const { number, plan } = await call('GET', `/api/clients/${id}/block?on=${start}`);
+            const throws = (one) => one.items.some((item) => item.exercise === 'loaded-throw');
+            const { day, date } = plan.block.weeks[0].sessions.find(throws);
+            const jump = { kind: 'add', week: 1, day, exercise: 'vertical-jump', role: 'accessory' };
+            await call('PUT', `/api/clients/${id}/block/edits`, { number, edits: [jump] });
+            return `/clients/${id}/floor?date=${date}`;
+            """,
+            File.ReadAllText(Path.Combine(ServerProcess.Root, "tests/Nerezza.Web.Tests/Cases/coach/04-strength-events.json"))
+        );
 
     private static int Train(Browser browser, Action log, Action? warmUp = null)
     {

@@ -24,6 +24,8 @@ public sealed class AccessTests : IDisposable
         ["device"] = Guid.Empty.ToString(),
         ["maxId"] = Guid.Empty.ToString(),
         ["setId"] = Guid.Empty.ToString(),
+        ["import"] = Guid.Empty.ToString(),
+        ["kind"] = "csv",
         ["number"] = "1",
         ["date"] = "1850-01-01",
         ["school"] = "positions",

@@ -14,8 +14,9 @@ public sealed class ArrowTests
         {
             { typeof(Json).Assembly, ["Nerezza.Core"] },
             { typeof(NerezzaContext).Assembly, ["Nerezza.Core", "Nerezza.Formats"] },
-            { typeof(Program).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Data", "Nerezza.Solve"] },
+            { typeof(Program).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Data", "Nerezza.Solve", "Nerezza.Tables"] },
             { typeof(PlanVerb).Assembly, ["Nerezza.Core", "Nerezza.Formats", "Nerezza.Solve"] },
+            { typeof(Nerezza.Tables.Sheets.SheetReader).Assembly, ["Nerezza.Core", "Nerezza.Formats"] },
             { typeof(Nerezza.Solve.CpChooser).Assembly, ["Nerezza.Core"] },
         };
 

@@ -1,4 +1,5 @@
 using System.Net;
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Review;
 using Nerezza.Formats.Cases;
@@ -91,8 +92,9 @@ public sealed class ReviewTests(Site site) : IClassFixture<Site>
         Guid id = await Samples.ClientWithBlock(coach);
         DateOnly end = Start.AddDays(25);
         WaitingLine ends = Find(await Of(coach, id, end), "block-ends/");
-        Assert.False(ends.Does);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(coach, id, ends.Key, end, null)).StatusCode);
+        WaitingLine test = Find(await Of(coach, id, Start.AddDays(45)), "retest/");
+        Assert.False(test.Does);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(coach, id, test.Key, Start.AddDays(45), null)).StatusCode);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(coach, id, ends.Key, end, end)).StatusCode);
         Assert.Equal(HttpStatusCode.NoContent, (await Send(coach, id, ends.Key, end, end.AddDays(2))).StatusCode);
         Assert.DoesNotContain((await Of(coach, id, end.AddDays(1))).Waiting, one => one.Key == ends.Key);
@@ -100,6 +102,48 @@ public sealed class ReviewTests(Site site) : IClassFixture<Site>
         NextBlockView next = await coach.Get<NextBlockView>($"/api/clients/{id}/review/next-block?on={end:yyyy-MM-dd}");
         Assert.Contains(next.Turns, turn => turn.Turn is NextTurn.Keep);
         Assert.All(next.Turns, turn => Assert.NotEmpty(turn.Because));
+    }
+
+    [Fact]
+    public async Task The_next_block_is_made_by_one_answer_and_taken_back_until_something_was_built_on_it()
+    {
+        Caller coach = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(coach);
+        DateOnly end = Start.AddDays(25);
+        BlockView running = await Samples.BlockOn(coach, id);
+        WaitingLine ends = Find(await Of(coach, id, end), "block-ends/");
+        NextBlockView shown = await coach.Get<NextBlockView>($"/api/clients/{id}/review/next-block?on={end:yyyy-MM-dd}");
+        await Answer(coach, id, ends.Key, end);
+        BlockView next = await BlockOn(coach, id, Start.AddDays(28));
+        Assert.Equal((running.Number + 1, Start.AddDays(28)), (next.Number, next.Plan.Block!.Start));
+        string[] stands = [.. next.Plan.Selection.Select(one => ExerciseCatalogue.Shipped[one.Exercise].Name)];
+        Assert.All(shown.Turns.Where(turn => turn.Turn is NextTurn.Keep), turn => Assert.Contains(turn.Exercise, stands));
+        Assert.DoesNotContain((await Of(coach, id, end)).Waiting, one => one.Key == ends.Key);
+        await coach.Do(HttpMethod.Post, $"/api/clients/{id}/decisions/undo", new TakeBackAnswer { Key = ends.Key });
+        Assert.Equal(running.Number, (await BlockOn(coach, id, Start.AddDays(28))).Number);
+        Assert.DoesNotContain(
+            await coach.Get<IReadOnlyList<VersionLine>>($"/api/clients/{id}/block/versions"),
+            version => version.Number == next.Number
+        );
+        Find(await Of(coach, id, end), "block-ends/");
+        // Made again, and a set is logged in it: it stays.
+        await Answer(coach, id, ends.Key, end);
+        next = await BlockOn(coach, id, Start.AddDays(28));
+        Assert.Equal(running.Number + 2, next.Number);
+        SessionPart first = next.Plan.Block!.Weeks[0].Sessions[0];
+        ItemPart lift = first.Items.First(item => item.Sets[0].Kg > 0);
+        await coach.Do(
+            HttpMethod.Post,
+            $"/api/clients/{id}/sets",
+            Samples.Set(lift.Exercise, lift.Sets[0].Kg!.Value, lift.Sets[0].Reps!.Value, 8, 0, first.Date)
+        );
+        HttpResponseMessage refused = await coach.Send(
+            HttpMethod.Post,
+            $"/api/clients/{id}/decisions/undo",
+            new TakeBackAnswer { Key = ends.Key }
+        );
+        Assert.Equal(HttpStatusCode.Conflict, refused.StatusCode);
+        Assert.Equal(next.Number, (await BlockOn(coach, id, Start.AddDays(28))).Number);
     }
 
     [Fact]
@@ -118,6 +162,9 @@ public sealed class ReviewTests(Site site) : IClassFixture<Site>
 
     private static Task<ReviewView> Of(Caller coach, Guid id, DateOnly on) =>
         coach.Get<ReviewView>($"/api/clients/{id}/review?on={on:yyyy-MM-dd}");
+
+    private static Task<BlockView> BlockOn(Caller coach, Guid id, DateOnly on) =>
+        coach.Get<BlockView>($"/api/clients/{id}/block?on={on:yyyy-MM-dd}");
 
     private static WaitingLine Find(ReviewView review, string key) =>
         Assert.Single(review.Waiting, one => one.Key.StartsWith(key, StringComparison.Ordinal));

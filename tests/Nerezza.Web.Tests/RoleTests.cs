@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Tests.Shared;
+using Nerezza.Web.Contracts;
 using Nerezza.Web.Hosting;
 using Npgsql;
 
@@ -38,6 +39,14 @@ public sealed class RoleTests
             Caller caller = await site.AsHarbour();
             Guid id = await Samples.ClientWithBlock(caller);
             await caller.Do(HttpMethod.Post, $"/api/clients/{id}/sets", Samples.Set());
+            // A next block that was made is taken back, and so is a file of sets.
+            string decisions = $"/api/clients/{id}/decisions",
+                ends = $"block-ends/{Samples.Start:yyyy-MM-dd}";
+            await caller.Do(HttpMethod.Put, $"{decisions}?on={Samples.Start.AddDays(25):yyyy-MM-dd}", new AnswerWaiting { Key = ends });
+            await caller.Do(HttpMethod.Post, $"{decisions}/undo", new TakeBackAnswer { Key = ends });
+            KeepLog file = ImportTests.File("Date,Exercise,kg,Reps\n2026-10-01,leg-press,100,8\n");
+            await caller.Do(HttpMethod.Post, $"/api/clients/{id}/imports", file);
+            await caller.Do(HttpMethod.Post, $"/api/clients/{id}/imports/{file.Id}/undo");
             await caller.Do(HttpMethod.Delete, $"/api/clients/{id}");
             foreach (
                 string forbidden in new[]

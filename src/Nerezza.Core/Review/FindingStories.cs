@@ -26,11 +26,12 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
     public IReadOnlyList<FindingStory> All()
     {
         var engine = new CaseFindings(catalogue);
+        ClientCase filled = @case.Filled(catalogue);
         List<(DateOnly Day, IReadOnlyList<Finding> Found)> then =
         [
-            .. _screens.SkipLast(1).Select(screen => (screen.Date, engine.Then(@case, screen))),
+            .. filled.EarlierScreens.Where(screen => screen.Date <= today).Select(screen => (screen.Date, engine.Then(filled, screen))),
         ];
-        IReadOnlyList<ReviewedFinding> reviewed = engine.Review(@case, maxes);
+        IReadOnlyList<ReviewedFinding> reviewed = engine.Review(filled, maxes);
         List<Finding> open = [.. FindingReview.Open(reviewed).Where(IsFollowed)];
         HashSet<(FindingCode, Cause?)> known = [.. reviewed.Select(row => (row.Finding.Code, row.Finding.Cause))];
         IEnumerable<Finding> gone = then.AsEnumerable()
@@ -130,7 +131,8 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
             Measure.Fault { Part: FaultPart.FromPercent } fault => Screened(screen =>
                 screen.Faults.Any(one => one.Fault == fault.Code)
                     ? screen.Faults.Where(one => one.Fault == fault.Code).Min(one => one.FromPercent)
-                    : WholeMax
+                : WasWatched(fault.Code, screen) ? WholeMax
+                : null
             ),
             Measure.LimbSymmetry sides => Days(sides.Exercise, Side.Left)
                 .Union(Days(sides.Exercise, Side.Right))
@@ -145,6 +147,14 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
             Measure.Fault or Measure.Pain or Measure.Answered or Measure.CoachWord => [],
             _ => throw new UnreachableException(),
         };
+
+    /// <summary>Whether the lifts in which a fault was seen were watched.</summary>
+    private bool WasWatched(FaultCode fault, EarlierScreen screen) =>
+        _screens
+            .SelectMany(one => one.Faults)
+            .Where(one => one.Fault == fault)
+            .Select(one => catalogue[one.Lift].Pattern)
+            .Any(pattern => ScreenInForce.IsWatched(pattern, screen, catalogue));
 
     private IEnumerable<MeasurePoint> Screened(Func<EarlierScreen, double?> of) =>
         _screens

@@ -68,6 +68,10 @@ internal sealed record ReviewRules
 /// <param name="KnownWithin">A max whose interval is wider than so many times today's is still a guess.</param>
 /// <param name="WaitDays">After a step.</param>
 /// <param name="ForgetDays">After which a step counts no more.</param>
+/// <param name="LighterDays">For which a deload against it lasts.</param>
+/// <param name="FewReps">A lift at so many repetitions or fewer gets more of them.</param>
+/// <param name="FewestReps">That a change of the range leaves.</param>
+/// <param name="RepsApart">By which it changes.</param>
 internal sealed record StallRule(
     int Exposures,
     int Days,
@@ -76,7 +80,11 @@ internal sealed record StallRule(
     double PartOfInterval,
     double KnownWithin,
     int WaitDays,
-    int ForgetDays
+    int ForgetDays,
+    int LighterDays,
+    int FewReps,
+    int FewestReps,
+    int RepsApart
 );
 
 /// <param name="Sessions">That held it and were trained.</param>

@@ -10,6 +10,9 @@ namespace Nerezza.Core.Review;
 /// <param name="Number">Of its version.</param>
 public sealed record StoodBlock(int Number, DateOnly Start, DateOnly Ends, BlockKind Kind, IReadOnlyList<StoodWeek> Weeks)
 {
+    /// <summary>What stands in best for an exercise, where something does.</summary>
+    public IReadOnlyDictionary<string, string> Substitutes { get; init; } = new Dictionary<string, string>();
+
     /// <summary>Its sessions, first to last.</summary>
     public IEnumerable<StoodSession> Sessions => Weeks.SelectMany(week => week.Sessions).OrderBy(session => session.Date);
 

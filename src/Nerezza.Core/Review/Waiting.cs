@@ -47,20 +47,26 @@ public abstract record Waiting(string Key)
     public sealed record OutOfDate(int Number, string Inputs) : Waiting($"out-of-date/{Number}/{Inputs}");
 
     /// <summary>A block ends, and none follows.</summary>
-    public sealed record BlockEnds(int Number, DateOnly On) : Waiting($"block-ends/{Number}");
+    /// <param name="Starts">Its first day: versions of a block are one block.</param>
+    /// <param name="Untested">Lifts that lead, and of which no set in it went to the last repetition: their maxes are due.</param>
+    public sealed record BlockEnds(int Number, DateOnly Starts, DateOnly On, IReadOnlyList<string> Untested)
+        : Waiting($"block-ends/{Starts:yyyy-MM-dd}");
 
     /// <summary>A session was missed.</summary>
     public sealed record Missed(DateOnly On, int InWeek) : Waiting($"missed/{On:yyyy-MM-dd}");
 
     /// <summary>A lift stalls.</summary>
-    public sealed record Stalled(Stall Stall, int Block) : Waiting($"stall/{Stall.Exercise}/{Stall.Next}/{Block}");
+    /// <param name="Block">First day of the block that runs; null between blocks.</param>
+    /// <param name="Change">What the step changes in it; null where it changes nothing.</param>
+    public sealed record Stalled(Stall Stall, DateOnly? Block, StallChange? Change)
+        : Waiting($"stall/{Stall.Exercise}/{Stall.Next}/{Block:yyyy-MM-dd}");
 
     /// <summary>Another rung.</summary>
     public sealed record Rung(LadderMove Move) : Waiting($"rung/{(Move is LadderMove.Up ? "up" : "down")}/{Move.Exercise}/{Move.To}");
 
     /// <summary>A max left its interval.</summary>
-    public sealed record Moved(MaxMoved Max, int Block)
-        : Waiting($"max/{Max.Now.Exercise}/{Max.Now.Side}/{(Max.Now.Kilograms > Max.Before.Kilograms ? "up" : "down")}/{Block}");
+    public sealed record Moved(MaxMoved Max, DateOnly? Block)
+        : Waiting($"max/{Max.Now.Exercise}/{Max.Now.Side}/{(Max.Now.Kilograms > Max.Before.Kilograms ? "up" : "down")}/{Block:yyyy-MM-dd}");
 
     /// <summary>Tests are due, the one due longest first.</summary>
     public sealed record Retest(IReadOnlyList<FindingStory> Stories)
@@ -81,5 +87,5 @@ public abstract record Waiting(string Key)
         : Waiting($"findings/{Screened:yyyy-MM-dd}/{string.Join('+', Findings.Select(one => $"{Codes.Of(one.Code)}.{one.Cause}"))}");
 
     /// <summary>An accessory that nobody does.</summary>
-    public sealed record Unused(UnusedWork Work, int Block) : Waiting($"unused/{Work.Exercise}/{Block}");
+    public sealed record Unused(UnusedWork Work, DateOnly? Block) : Waiting($"unused/{Work.Exercise}/{Block:yyyy-MM-dd}");
 }

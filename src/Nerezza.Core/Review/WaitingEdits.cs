@@ -17,6 +17,7 @@ public static class WaitingEdits
             ],
             Waiting.Unused { Work.Exercise: var id } => [.. Holding(id, block, today).Select(at => new BlockEdit.Remove(at))],
             Waiting.Rung { Move: var move } => [.. Holding(move.Exercise, block, today).Select(at => new BlockEdit.Replace(at, move.To))],
+            Waiting.Stalled { Change: { } change, Stall.Exercise: var id } => [.. StallChanges.Edits(change, id, block, today)],
             _ => [],
         };
 

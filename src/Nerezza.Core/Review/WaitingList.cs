@@ -1,3 +1,4 @@
+using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening.Safety;
@@ -21,12 +22,12 @@ public sealed record DeskFacts
 }
 
 /// <summary>Everything that waits for the coach, what cannot wait first (docs/handbook/14-review.md).</summary>
-public static class WaitingList
+public sealed class WaitingList(ExerciseCatalogue catalogue)
 {
     private static readonly ReviewRules Rules = ReviewRules.Shipped;
 
     /// <summary>In order.</summary>
-    public static IReadOnlyList<Waiting> Of(ReviewInput input, ClientReview review, DeskFacts desk)
+    public IReadOnlyList<Waiting> Of(ReviewInput input, ClientReview review, DeskFacts desk)
     {
         if (desk.Referral is { Level: ReferralLevel.Stop })
             return [new Waiting.Clearance(ReferralLevel.Stop), .. Written(desk)];
@@ -34,7 +35,7 @@ public static class WaitingList
         [
             .. Safety(input, review, desk),
             .. Written(desk),
-            .. Plans(input, desk),
+            .. Plans(input, review, desk),
             .. Training(input, review),
             .. Retests(input, review),
             .. Unjudged(input, desk),
@@ -60,7 +61,7 @@ public static class WaitingList
 
     private static IEnumerable<Waiting> Written(DeskFacts desk) => desk.Notes is { } notes ? [notes] : [];
 
-    private static IEnumerable<Waiting> Plans(ReviewInput input, DeskFacts desk)
+    private static IEnumerable<Waiting> Plans(ReviewInput input, ClientReview review, DeskFacts desk)
     {
         if (input.Blocks.Count == 0)
         {
@@ -72,12 +73,26 @@ public static class WaitingList
         StoodBlock last = input.Blocks[^1];
         DateOnly ends = last.Sessions.Select(session => session.Date).DefaultIfEmpty(last.Ends).Max();
         if (ends <= input.Today.AddDays(Rules.EndsWithinDays))
-            yield return new Waiting.BlockEnds(last.Number, ends);
+            yield return new Waiting.BlockEnds(last.Number, last.Start, ends, Untested(input, review, last));
     }
 
-    private static IEnumerable<Waiting> Training(ReviewInput input, ClientReview review)
+    /// <summary>Maxes are due at the end of a block (docs/handbook/14-review.md); not of who is young or hurt.</summary>
+    private static IReadOnlyList<string> Untested(ReviewInput input, ClientReview review, StoodBlock block) =>
+        Youth.Is(input.Case.Client, input.Today) || input.Case.Pain.Count > 0
+            ? []
+            :
+            [
+                .. review
+                    .Lifts.Where(lift => lift is { IsMain: true, Side: null })
+                    .Select(lift => lift.Exercise)
+                    .Where(lift =>
+                        !input.Case.Log.Any(day => day.Date >= block.Start && day.Sets.Any(set => set.Exercise == lift && set.Amrap))
+                    ),
+            ];
+
+    private IEnumerable<Waiting> Training(ReviewInput input, ClientReview review)
     {
-        int block = input.Running?.Number ?? 0;
+        DateOnly? block = input.Running?.Start;
         DateOnly from = input.Today.AddDays(-Rules.MissedWithinDays);
         foreach (WeekDone week in review.Weeks)
         foreach (
@@ -87,7 +102,7 @@ public static class WaitingList
         )
             yield return new Waiting.Missed(missed.Date, week.Sessions.Count(one => one.Fate is SessionFate.Missed));
         foreach (Stall stall in review.Stalls.Where(stall => stall.Next is not null))
-            yield return new Waiting.Stalled(stall, block);
+            yield return new Waiting.Stalled(stall, block, StallChanges.Of(stall, input.Running, input.Today, catalogue));
         foreach (LadderMove move in review.Ladders)
             yield return new Waiting.Rung(move);
         foreach (MaxMoved moved in review.Moved)

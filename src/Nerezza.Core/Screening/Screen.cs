@@ -75,8 +75,8 @@ public sealed record Screen
     /// <summary>The squat.</summary>
     public ScreenSquat? Squat { get; init; }
 
-    /// <summary>Dowel contacts that were lost in the hinge.</summary>
-    public IReadOnlyList<DowelContact> LostContacts { get; init; } = [];
+    /// <summary>Dowel contacts that were lost in the hinge; none where all were kept.</summary>
+    public IReadOnlyList<DowelContact>? LostContacts { get; init; }
 
     /// <summary>Whether the wall-reach hinge reaches with the spine still.</summary>
     public bool? WallReach { get; init; }

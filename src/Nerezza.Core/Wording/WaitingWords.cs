@@ -42,7 +42,7 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             Waiting.OutOfDate old => new("Plan again with what changed?", $"Plan {old.Number} was made from older answers.", "Plan again"),
             Waiting.BlockEnds ends => new(
                 "Which block comes next?",
-                $"The last session of plan {ends.Number} is on {ReviewWords.Day(ends.On)}.",
+                $"The last session of plan {ends.Number} is on {ReviewWords.Day(ends.On)}.{MaxesDue(ends.Untested)}",
                 "Make the next block"
             ),
             Waiting.Missed missed => new(
@@ -55,10 +55,8 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
             Waiting.Stalled stalled => new(
                 $"{ReviewWords.Upper(Name(stalled.Stall.Exercise))} stalls: "
                     + $"{ReviewWords.Lower(ReviewWords.Step(stalled.Stall.Next!.Value))}?",
-                stalled.Stall.Next is StallStep.CheckRecovery
-                    ? ReviewWords.Evidence(stalled.Stall)
-                    : $"{ReviewWords.Evidence(stalled.Stall)} Change it in Block, then say here that it is done.",
-                stalled.Stall.Next is StallStep.CheckRecovery ? "Looked at" : "It is done"
+                $"{ReviewWords.Evidence(stalled.Stall)}{Changes(stalled)}",
+                Act(stalled)
             ),
             Waiting.Rung { Move: LadderMove.Up up } => new(
                 $"Open {Name(up.To)}?",
@@ -104,6 +102,37 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
                 "Take it out"
             ),
             _ => throw new UnreachableException(waiting.GetType().Name),
+        };
+
+    private string MaxesDue(IReadOnlyList<string> lifts) =>
+        lifts.Count == 0
+            ? ""
+            : $" {(lifts.Count == 1 ? "The max is" : "Maxes are")} due: no set of {string.Join(" and of ", lifts.Select(Name))} "
+                + "went to the last good repetition in it.";
+
+    /// <summary>What the key changes.</summary>
+    private string Changes(Waiting.Stalled stalled) =>
+        stalled.Change switch
+        {
+            StallChange.Lighter lighter => Say(
+                $" The sets of a deload, at RPE {lighter.Most.Value:0.#} at most, "
+                    + $"up to {ReviewWords.Day(lighter.Until)}; then on as planned."
+            ),
+            StallChange.Repetitions reps => $" From sets of {reps.From} to sets of {reps.To} at the same effort.",
+            StallChange.Instead other => $" {ReviewWords.Upper(Name(other.With))} for {Name(other.Exercise)} as long as the block runs.",
+            null when stalled.Stall.Next is StallStep.CheckRecovery => "",
+            null => " The rest of the block leaves nothing to change: see to it in the next one.",
+            _ => throw new UnreachableException(stalled.Change.GetType().Name),
+        };
+
+    private string Act(Waiting.Stalled stalled) =>
+        stalled.Change switch
+        {
+            StallChange.Lighter => "Make it lighter",
+            StallChange.Repetitions reps => $"Go to sets of {reps.To}",
+            StallChange.Instead other => $"Put {Name(other.With)} in",
+            null => stalled.Stall.Next is StallStep.CheckRecovery ? "Looked at" : "Seen",
+            _ => throw new UnreachableException(stalled.Change.GetType().Name),
         };
 
     private string Name(string exercise) => ReviewWords.Lower(catalogue[exercise].Name);

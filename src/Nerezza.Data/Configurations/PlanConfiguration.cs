@@ -66,6 +66,7 @@ internal sealed class PlanConfiguration
         });
         // A fact has one successor at most: two corrections of one set would both count.
         set.HasIndex(row => new { row.PracticeId, row.Supersedes }).IsUnique();
+        set.HasIndex(row => new { row.PracticeId, row.ImportId }).HasFilter("import_id IS NOT NULL");
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }
 

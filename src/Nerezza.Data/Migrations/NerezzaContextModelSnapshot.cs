@@ -506,6 +506,84 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("equipment", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.ExerciseNameRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<string>("Name")
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("name");
+
+                    b.Property<string>("Exercise")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("character varying(80)")
+                        .HasColumnName("exercise");
+
+                    b.HasKey("PracticeId", "Name")
+                        .HasName("pk_exercise_names");
+
+                    b.ToTable("exercise_names", (string)null);
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ImportRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("character varying(120)")
+                        .HasColumnName("by");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<DateOnly>("FirstDay")
+                        .HasColumnType("date")
+                        .HasColumnName("first_day");
+
+                    b.Property<DateTimeOffset>("KeptAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("kept_at");
+
+                    b.Property<DateOnly>("LastDay")
+                        .HasColumnType("date")
+                        .HasColumnName("last_day");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("name");
+
+                    b.Property<int>("Sets")
+                        .HasColumnType("integer")
+                        .HasColumnName("sets");
+
+                    b.Property<DateTimeOffset?>("TakenBackAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("taken_back_at");
+
+                    b.HasKey("PracticeId", "Id")
+                        .HasName("pk_imports");
+
+                    b.HasIndex("PracticeId", "ClientId", "KeptAt")
+                        .HasDatabaseName("ix_imports_practice_id_client_id_kept_at");
+
+                    b.ToTable("imports", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.InvitationRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -613,6 +691,10 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("implements");
 
+                    b.Property<Guid?>("ImportId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("import_id");
+
                     b.Property<decimal?>("LoadKg")
                         .HasPrecision(7, 3)
                         .HasColumnType("numeric(7,3)")
@@ -692,6 +774,10 @@ namespace Nerezza.Data.Migrations
 
                     b.HasKey("PracticeId", "Id")
                         .HasName("pk_logged_sets");
+
+                    b.HasIndex("PracticeId", "ImportId")
+                        .HasDatabaseName("ix_logged_sets_practice_id_import_id")
+                        .HasFilter("import_id IS NOT NULL");
 
                     b.HasIndex("PracticeId", "Supersedes")
                         .IsUnique()
@@ -991,6 +1077,10 @@ namespace Nerezza.Data.Migrations
                         .HasColumnType("date")
                         .HasColumnName("starts");
 
+                    b.Property<DateTimeOffset?>("TakenBackAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("taken_back_at");
+
                     b.HasKey("PracticeId", "Id")
                         .HasName("pk_plans");
 
@@ -1287,6 +1377,26 @@ namespace Nerezza.Data.Migrations
                         .WithMany()
                         .HasForeignKey("PracticeId", "RoomId")
                         .HasConstraintName("fk_equipment_rooms_practice_id_room_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ExerciseNameRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.PracticeRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_exercise_names_practices_practice_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ImportRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_imports_clients_practice_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.InvitationRow", b =>

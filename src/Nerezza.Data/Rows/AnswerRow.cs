@@ -24,7 +24,8 @@ public sealed class AnswerRow : IClientRow
 /// <summary>What an answer changed.</summary>
 /// <param name="PlanBefore">The version that stood; null where no plan was made.</param>
 /// <param name="Accepted">Findings that were accepted with it.</param>
-public sealed record AnswerDone(int? PlanBefore, IReadOnlyList<AcceptedFinding> Accepted);
+/// <param name="NextBlock">The version that the next block was made as; null where none was.</param>
+public sealed record AnswerDone(int? PlanBefore, IReadOnlyList<AcceptedFinding> Accepted, int? NextBlock = null);
 
 /// <summary>A finding by its code and cause.</summary>
 public sealed record AcceptedFinding(FindingCode Code, Cause? Cause);

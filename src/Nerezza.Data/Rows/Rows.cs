@@ -116,7 +116,7 @@ public sealed class OwnExerciseRow : IPracticeRow
     public uint Version { get; init; }
 }
 
-/// <summary>A plan as it was made: never changed, only followed by the next.</summary>
+/// <summary>A plan as it was made: never changed, only followed by the next, or taken back before it began.</summary>
 public sealed class PlanRow : IClientRow
 {
     public Guid PracticeId { get; init; }
@@ -148,6 +148,9 @@ public sealed class PlanRow : IClientRow
 
     /// <summary>Why the block is of its kind, as it was decided on the day; null in rows from before it was kept.</summary>
     public KindReason? KindReason { get; init; }
+
+    /// <summary>When it was taken back; null while it stands.</summary>
+    public DateTimeOffset? TakenBackAt { get; set; }
     public required PlanDocument Document { get; init; }
 }
 
@@ -189,6 +192,9 @@ public sealed class LoggedSetRow : IClientRow
     public PainRegion? PainAt { get; init; }
     public string? Note { get; init; }
     public Guid? Supersedes { get; init; }
+
+    /// <summary>The file that it came in with; null where it was logged.</summary>
+    public Guid? ImportId { get; init; }
     public bool Withdrawn { get; init; }
     public DateTimeOffset LoggedAt { get; init; }
 }

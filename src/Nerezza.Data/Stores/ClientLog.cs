@@ -30,7 +30,8 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
     public static ReserveSaidSection? Said(LoggedSetRow row) =>
         row is { SaidAtRep: { } rep, RirSaid: { } rir } ? new ReserveSaidSection { Rep = rep, Rir = (double)rir } : null;
 
-    private static LogSetSection Section(LoggedSetRow row) =>
+    /// <summary>A row as a set of the open format.</summary>
+    public static LogSetSection Section(LoggedSetRow row) =>
         new()
         {
             Exercise = row.Exercise,

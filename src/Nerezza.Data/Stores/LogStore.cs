@@ -26,8 +26,6 @@ public sealed record SetOfDay(Guid ClientId, string Exercise, decimal? LoadKg, i
 /// <summary>Sets done, of the scope's coach. Facts are added, never changed.</summary>
 public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProvider clock)
 {
-    private const int MostTries = 5;
-
     /// <summary>What a client has done: the last weeks as rows, what is older as folded days.</summary>
     /// <param name="from">The first day whose rows are asked for; null where days are enough.</param>
     public async Task<ClientLog> Of(Guid clientId, CancellationToken cancel, DateOnly? from = null)
@@ -96,26 +94,18 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     public async Task<Recording> Record(LoggedSetRow set, DateOnly? follows, CancellationToken cancel)
     {
         bool old = PastTraining.IsOld(set.Date, Today) || (follows is { } day && PastTraining.IsOld(day, Today));
-        for (int tries = 1; ; tries++)
+        try
         {
-            try
-            {
-                await (old ? AddToPast(set, cancel) : Add(set, cancel));
-                return Recording.New;
-            }
-            catch (DbUpdateException fault)
-                when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-            {
-                context.ChangeTracker.Clear();
-                LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
-                if (known is null)
-                    return Recording.Followed;
-                return SameContent(known, set) ? Recording.Known : Recording.Clash;
-            }
-            catch (Exception fault) when (old && tries < MostTries && PastTraining.IsRace(fault))
-            {
-                context.ChangeTracker.Clear();
-            }
+            await (old ? past.Change(set.ClientId, () => Add(set, cancel), cancel) : Add(set, cancel));
+            return Recording.New;
+        }
+        catch (DbUpdateException fault) when (fault.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+        {
+            context.ChangeTracker.Clear();
+            LoggedSetRow? known = await context.LoggedSets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == set.Id, cancel);
+            if (known is null)
+                return Recording.Followed;
+            return SameContent(known, set) ? Recording.Known : Recording.Clash;
         }
     }
 
@@ -123,14 +113,6 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     {
         context.Add(set);
         return context.SaveChangesAsync(cancel);
-    }
-
-    private async Task AddToPast(LoggedSetRow set, CancellationToken cancel)
-    {
-        await using var transaction = await context.Database.BeginTransactionAsync(System.Data.IsolationLevel.Serializable, cancel);
-        await past.Forget(set.ClientId, cancel);
-        await Add(set, cancel);
-        await transaction.CommitAsync(cancel);
     }
 
     private static bool SameContent(LoggedSetRow a, LoggedSetRow b) =>

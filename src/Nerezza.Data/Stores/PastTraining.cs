@@ -19,7 +19,8 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
     // What is younger than eight weeks is never folded; a fold is made anew when it is four weeks behind that (assumptions).
     private const int LeastAgeDays = 56,
         RefoldAfterDays = 28,
-        CacheWeight = 5;
+        CacheWeight = 5,
+        MostTries = 5;
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(15);
 
     /// <summary>The folded days of a client, and the last day that they cover; null while nothing is old enough.</summary>
@@ -48,9 +49,26 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
     /// <summary>Whether a day may be folded by now.</summary>
     public static bool IsOld(DateOnly date, DateOnly today) => date <= Due(today).AddDays(RefoldAfterDays);
 
-    /// <summary>Throws the fold away; the next reading makes it anew. Belongs into the transaction that changes an old day.</summary>
-    public Task Forget(Guid clientId, CancellationToken cancel) =>
-        context.PastTraining.Where(row => row.ClientId == clientId).ExecuteDeleteAsync(cancel);
+    /// <summary>Changes old days in one transaction that throws the fold away; the next reading makes it anew.</summary>
+    /// <param name="change">Run again where somebody folded at the same moment; until then nothing of it is tracked.</param>
+    public async Task Change(Guid clientId, Func<Task> change, CancellationToken cancel)
+    {
+        for (int tries = 1; ; tries++)
+        {
+            try
+            {
+                await using var transaction = await context.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancel);
+                await context.PastTraining.Where(row => row.ClientId == clientId).ExecuteDeleteAsync(cancel);
+                await change();
+                await transaction.CommitAsync(cancel);
+                return;
+            }
+            catch (Exception fault) when (tries < MostTries && IsRace(fault))
+            {
+                context.ChangeTracker.Clear();
+            }
+        }
+    }
 
     private static DateOnly Due(DateOnly today) => today.AddDays(-LeastAgeDays);
 
@@ -97,7 +115,7 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
             await context.SaveChangesAsync(cancel);
             await transaction.CommitAsync(cancel);
         }
-        catch (Exception fault) when (IsRace(fault))
+        catch (Exception fault) when (IsRace(fault) || IsTwice(fault))
         {
             // Another page made it, or somebody changed an old day: the next reading sees to it.
             context.ChangeTracker.Clear();
@@ -105,19 +123,18 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
     }
 
     /// <summary>Whether two transactions met; the one that lost can be tried again.</summary>
-    internal static bool IsRace(Exception? fault) =>
+    private static bool IsRace(Exception? fault) =>
         fault switch
         {
             null => false,
             DbUpdateConcurrencyException => true,
-            PostgresException
-            {
-                SqlState: PostgresErrorCodes.SerializationFailure
-                    or PostgresErrorCodes.UniqueViolation
-                    or PostgresErrorCodes.DeadlockDetected
-            } => true,
+            PostgresException { SqlState: PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.DeadlockDetected } => true,
             _ => IsRace(fault.InnerException),
         };
+
+    /// <summary>Whether the row is there already.</summary>
+    private static bool IsTwice(Exception fault) =>
+        fault is DbUpdateException { InnerException: PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } };
 }
 
 /// <summary>Days that were folded.</summary>

@@ -37,7 +37,7 @@ public sealed class PlanStore(NerezzaContext context)
     public async Task<IReadOnlyList<PlanSpan>> AllStanding(Guid clientId, CancellationToken cancel) =>
         PlanSpan.Standing(
             await context
-                .Plans.Where(row => row.ClientId == clientId)
+                .Plans.Where(row => row.ClientId == clientId && row.TakenBackAt == null)
                 .Select(row => new PlanSpan(row.Number, row.Starts, row.Ends))
                 .ToListAsync(cancel)
         );
@@ -68,11 +68,22 @@ public sealed class PlanStore(NerezzaContext context)
     public async Task<IReadOnlyList<PlanVersion>> Versions(Guid clientId, int most, CancellationToken cancel) =>
         await context
             .Plans.AsNoTracking()
-            .Where(row => row.ClientId == clientId)
+            .Where(row => row.ClientId == clientId && row.TakenBackAt == null)
             .OrderByDescending(row => row.Number)
             .Take(most)
             .Select(row => new PlanVersion(row.Number, row.MadeAt, row.Inputs, row.Edits))
             .ToListAsync(cancel);
+
+    /// <summary>Takes a plan back with whatever else is saved; false where another version of its weeks was made since.</summary>
+    public async Task<bool> TakeBack(Guid clientId, int number, DateTimeOffset at, CancellationToken cancel)
+    {
+        if (await context.Plans.FirstOrDefaultAsync(row => row.ClientId == clientId && row.Number == number, cancel) is not { } plan)
+            return true;
+        if (await context.Plans.AnyAsync(row => row.ClientId == clientId && row.Number > number && row.Ends >= plan.Starts, cancel))
+            return false;
+        plan.TakenBackAt = at;
+        return true;
+    }
 
     /// <summary>Every version, whole, first to last.</summary>
     public async Task<IReadOnlyList<PlanRow>> All(Guid clientId, CancellationToken cancel) =>

@@ -131,7 +131,7 @@ public static class CaseMapping
                     LoadKg = squat.LoadKg,
                 }
                 : null,
-            LostContacts = from.Hinge?.LostContacts ?? [],
+            LostContacts = from.Hinge?.LostContacts,
             WallReach = from.Hinge?.WallReach,
             UpperBackMovesAlone = from.Spine?.UpperBackMovesAlone,
             LowerBackMovesAlone = from.Spine?.LowerBackMovesAlone,

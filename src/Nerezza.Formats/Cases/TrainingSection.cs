@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Formats.Shapes;
@@ -108,6 +109,10 @@ public sealed record LogSetSection
     /// <summary>The implements of a medley, in a row.</summary>
     [Items(12)]
     public IReadOnlyList<ImplementSection>? Implements { get; init; }
+
+    /// <summary>Whether it is counted in anything: a load or an effort alone is no set.</summary>
+    [JsonIgnore]
+    public bool SaysWhatWasDone => this is not { Reps: null, Seconds: null, Metres: null, HeightCm: null, CleanReps: null, Word: null };
 }
 
 /// <summary>One implement of a medley as it was run.</summary>

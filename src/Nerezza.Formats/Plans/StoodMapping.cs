@@ -31,7 +31,13 @@ public static class StoodMapping
                         ]
                     )),
                 ]
-            );
+            )
+            {
+                Substitutes = plan
+                    .Selection.Where(one => one.Substitutes.Count > 0)
+                    .DistinctBy(one => one.Exercise)
+                    .ToDictionary(one => one.Exercise, one => one.Substitutes[0]),
+            };
 
     private static StoodItem ToItem(ItemPart item, PlanDocument plan)
     {

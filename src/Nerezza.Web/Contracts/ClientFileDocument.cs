@@ -23,12 +23,28 @@ public sealed record ClientFileDocument
     /// <summary>Every version of every plan, first to last.</summary>
     public required IReadOnlyList<KeptPlan> Plans { get; init; }
 
+    /// <summary>What the coach answered to decisions, the first first.</summary>
+    public required IReadOnlyList<AnswerGiven> Answers { get; init; }
+
     /// <summary>How the client came in, day by day.</summary>
     public required IReadOnlyList<CameIn> CameIn { get; init; }
     public required IReadOnlyList<NoteLine> Notes { get; init; }
     public required IReadOnlyList<ChangeLine> Changes { get; init; }
 }
 
-public sealed record KeptPlan(int Number, DateTimeOffset MadeAt, CaseDocument Inputs, IReadOnlyList<EditSection> Edits, PlanDocument Plan);
+/// <param name="TakenBackAt">Null while it stands.</param>
+public sealed record KeptPlan(
+    int Number,
+    DateTimeOffset MadeAt,
+    DateTimeOffset? TakenBackAt,
+    CaseDocument Inputs,
+    IReadOnlyList<EditSection> Edits,
+    PlanDocument Plan
+);
+
+/// <param name="Until">The day that it was put off to; null where it was done.</param>
+/// <param name="PlanBefore">The version that stood before; null where none was made.</param>
+/// <param name="NextBlock">The version that it made as the next block.</param>
+public sealed record AnswerGiven(string Key, DateOnly On, DateTimeOffset At, DateOnly? Until, int? PlanBefore, int? NextBlock);
 
 public sealed record CameIn(DateOnly Date, ReadinessSection Answers, bool Taken);

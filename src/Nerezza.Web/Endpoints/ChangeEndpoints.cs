@@ -57,6 +57,7 @@ public static class ChangeEndpoints
         PlanStore plans,
         LogStore log,
         ReadinessStore readiness,
+        AnswerStore answers,
         SharingStore sharing,
         ILogger<EventLog> events,
         CancellationToken cancel
@@ -76,9 +77,21 @@ public static class ChangeEndpoints
                     .. (await plans.All(id, cancel)).Select(row => new KeptPlan(
                         row.Number,
                         row.MadeAt,
+                        row.TakenBackAt,
                         row.Inputs,
                         row.Edits,
                         row.Document
+                    )),
+                ],
+                Answers =
+                [
+                    .. (await answers.Of(id, cancel)).Select(row => new AnswerGiven(
+                        row.Key,
+                        row.On,
+                        row.At,
+                        row.Until,
+                        row.Done?.PlanBefore,
+                        row.Done?.NextBlock
                     )),
                 ],
                 CameIn = [.. (await readiness.All(id, cancel)).Select(row => new CameIn(row.Date, row.Answers, row.Taken))],

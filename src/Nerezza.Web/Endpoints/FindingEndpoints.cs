@@ -37,7 +37,7 @@ public static class FindingEndpoints
             return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
         PlanRow? plan = await plans.On(id, desk.Today, cancel);
-        LeanComparison? lean = PlanService.Lean(file);
+        LeanComparison? lean = desk.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(
             new FindingsView

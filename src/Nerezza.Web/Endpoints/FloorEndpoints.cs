@@ -115,8 +115,6 @@ public static class FloorEndpoints
             return Problems.Invalid(body.Faults);
         if (!Guid.TryParse(set.Id, out Guid setId))
             return Problems.Invalid("id", "is not a UUID; a version 7 UUID made by the sender expected");
-        if (set is { Reps: null, Seconds: null, Metres: null, HeightCm: null, CleanReps: null, Word: null })
-            return Problems.Invalid("reps", "is missing; repetitions expected, or seconds, metres, a height, clean repetitions or a word");
         LoggedSetRow? followed = null;
         if (set.Supersedes is { } text)
         {
@@ -129,6 +127,8 @@ public static class FloorEndpoints
             followed = before;
         }
         LoggedSetRow row = Row(clients.PracticeId, id, setId, set, followed?.Id, clock.GetUtcNow());
+        if (!ClientLog.Section(row).SaysWhatWasDone)
+            return Problems.Invalid("reps", "is missing; repetitions expected, or seconds, metres, a height, clean repetitions or a word");
         return await log.Record(row, followed?.Date, cancel) switch
         {
             Recording.New => TypedResults.Created($"/api/clients/{id}/sets/{setId}", FloorViews.View(row)),

@@ -54,7 +54,7 @@ public static class ReviewEndpoints
         Reviewed reviewed = await reviews.Of(file, on ?? desk.Today, cancel);
         if (reviewed is not { Last: { } last, Input.Blocks: [.., var ending] })
             return TypedResults.NoContent();
-        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed.Log, last).Selection));
+        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed.Log, last, reviewed.Input.Today).Selection));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Answer(
@@ -117,8 +117,8 @@ public static class ReviewEndpoints
             return TypedResults.NotFound();
         if (await answers.Find(id, asked.Key, cancel) is not { } answer)
             return TypedResults.NoContent();
-        if (answer.Done is { } done)
-            await acts.Undo(done, file, await log.Of(id, cancel), cancel);
+        if (answer.Done is { } done && !await acts.Undo(done, file, await log.Of(id, cancel), cancel))
+            return Problems.BuiltOn();
         if (!await answers.Remove(answer, cancel))
             return Problems.LostRace();
         await boards.MakeNow(id, cancel);

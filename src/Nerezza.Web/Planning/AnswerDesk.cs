@@ -22,7 +22,8 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
                 or Waiting.Rung
                 or Waiting.Moved
                 or Waiting.Stalled
-                or Waiting.Missed;
+                or Waiting.Missed
+                or Waiting.BlockEnds;
 
     /// <summary>Does it, without saving yet.</summary>
     public async Task<AnswerDone?> Do(Waiting waiting, ClientFile file, Reviewed reviewed, CancellationToken cancel)
@@ -32,6 +33,8 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
             Accept(file.Client, found);
             return new AnswerDone(null, [.. found.Select(one => new AcceptedFinding(one.Code, one.Cause))]);
         }
+        if (waiting is Waiting.BlockEnds)
+            return await MakeNext(file, reviewed, cancel);
         if (await plans.On(file.Client.Id, reviewed.Input.Today, cancel) is not { } plan)
             return null;
         PlanRow? next = waiting switch
@@ -66,9 +69,22 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
         return new AnswerDone(plan.Number, []);
     }
 
-    /// <summary>Takes back what an answer did, without saving yet.</summary>
-    public async Task Undo(AnswerDone done, ClientFile file, ClientLog log, CancellationToken cancel)
+    /// <summary>The block that follows the last one, as it was shown beside it.</summary>
+    private async Task<AnswerDone?> MakeNext(ClientFile file, Reviewed reviewed, CancellationToken cancel)
     {
+        if (reviewed.Last is not { } last)
+            return null;
+        var request = new PlanRequest { Start = PlanService.StartAfter(last, reviewed.Input.Today) };
+        PlanRow next = desk.Make(file, reviewed.Log, request, null, last, await plans.NextNumber(file.Client.Id, cancel));
+        answers.With(next);
+        return new AnswerDone(null, [], next.Number);
+    }
+
+    /// <summary>Takes back what an answer did, without saving yet; false where something was built on it since.</summary>
+    public async Task<bool> Undo(AnswerDone done, ClientFile file, ClientLog log, CancellationToken cancel)
+    {
+        if (done.NextBlock is { } made && !await TakeBack(made, file, log, cancel))
+            return false;
         if (done.Accepted.Count > 0)
             file.Client.Observed = file.Client.Observed with
             {
@@ -81,7 +97,16 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
             };
         if (done.PlanBefore is { } number && await plans.Version(file.Client.Id, number, cancel) is { } before)
             answers.With(desk.Edited(before, file, log, before.Edits, await plans.NextNumber(file.Client.Id, cancel)));
+        return true;
     }
+
+    /// <summary>A block that was trained or changed stays.</summary>
+    private async Task<bool> TakeBack(int number, ClientFile file, ClientLog log, CancellationToken cancel) =>
+        await plans.Version(file.Client.Id, number, cancel) is not { } made
+        || (
+            !log.Days.Any(day => day.Date >= made.Starts && day.Sets.Count > 0)
+            && await plans.TakeBack(file.Client.Id, number, desk.Now, cancel)
+        );
 
     private static void Accept(ClientRow client, IReadOnlyList<Finding> found) =>
         client.Observed = client.Observed with

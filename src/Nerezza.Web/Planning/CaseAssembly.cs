@@ -57,21 +57,13 @@ internal static class CaseAssembly
             Block = block,
         };
 
-    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest. Earlier screens
-    /// change only with the newest one's day.</summary>
+    /// <summary>A fingerprint of what a plan rests on besides maxes and log, which the plan always takes at their newest.</summary>
     public static string InputsHash(CaseDocument document, ClientFile file)
     {
         // To agree with a finding changes no plan.
         FindingDecision[] decisions = [.. Decisions(file).Where(one => one.Verdict is not Verdict.Accepted)];
         IReadOnlyList<Pick> picks = Picks(file);
-        CaseDocument inputs = document with
-        {
-            Client = document.Client with { Name = "-" },
-            EarlierScreens = null,
-            Strength = null,
-            Log = null,
-            Block = null,
-        };
+        CaseDocument inputs = document with { Client = document.Client with { Name = "-" }, Strength = null, Log = null, Block = null };
         return Convert.ToHexStringLower(
             SHA256.HashData(
                 Encoding.UTF8.GetBytes(

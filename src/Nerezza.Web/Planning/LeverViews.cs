@@ -16,7 +16,7 @@ public sealed class LeverViews(ExerciseCatalogue catalogue, TimeProvider clock)
 
     public LeversView View(ClientFile file, ClientLog log)
     {
-        ClientCase now = CaseAssembly.ToCase(file, log, null);
+        ClientCase now = CaseAssembly.ToCase(file, log, null).Filled(catalogue);
         MaxEstimates maxes = MaxEstimates.Of(
             now.Client,
             catalogue,

@@ -24,7 +24,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "13";
+    public const string EngineVersion = "14";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);
@@ -183,9 +183,9 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>The block that would follow a plan: as many weeks as are usual, of whatever kind is due after it.</summary>
-    public Plan NextAfter(ClientFile file, ClientLog log, PlanRow last)
+    public Plan NextAfter(ClientFile file, ClientLog log, PlanRow last, DateOnly today)
     {
-        DateOnly start = last.Ends.AddDays(1);
+        DateOnly start = StartAfter(last, today);
         return _planner.Make(
             ToCase(file, log, new BlockSection { Start = start }) with
             {
@@ -193,6 +193,13 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
                 TrainsUntil = Followed(last, start),
             }
         );
+    }
+
+    /// <summary>The day after a plan ends; once that is past, the next day of the week on which it began.</summary>
+    public static DateOnly StartAfter(PlanRow last, DateOnly today)
+    {
+        DateOnly after = last.Ends.AddDays(1);
+        return after >= today ? after : after.AddDays((today.DayNumber - after.DayNumber + 6) / 7 * 7);
     }
 
     /// <summary>Until when training is taken to go on before a block begins; null where none runs.</summary>
@@ -209,12 +216,15 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     /// <summary>The body and the own load of an exercise, for its figure.</summary>
     public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, ClientLog log)
     {
-        ClientCase now = CaseAssembly.ToCase(file, log, null);
+        ClientCase now = CaseAssembly.ToCase(file, log, null).Filled(own.All);
         Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
         MaxEstimates maxes = MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today);
         return exercise =>
             (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
     }
+
+    /// <summary>By the server's clock.</summary>
+    public DateTimeOffset Now => clock.GetUtcNow();
 
     /// <summary>The day that it is, by the server's clock.</summary>
     public DateOnly Today => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime);
@@ -229,9 +239,9 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     public static SleeveSums KitOf(ClientFile file) => new Loader(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment).Sums;
 
     /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
-    public static LeanComparison? Lean(ClientFile file)
+    public LeanComparison? Lean(ClientFile file)
     {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
+        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Filled(own.All);
         return LeanComparison.Of(now.Client, now.Screen);
     }
 

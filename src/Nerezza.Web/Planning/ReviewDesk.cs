@@ -67,7 +67,11 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
                 : null,
             Reviewed = desk.Review(file, done),
         };
-        return new Reviewed(input, review, done, referral, WaitingList.Of(input, review, facts)) { Answers = given, Plans = stood };
+        return new Reviewed(input, review, done, referral, new WaitingList(own.All).Of(input, review, facts))
+        {
+            Answers = given,
+            Plans = stood,
+        };
     }
 
     private static PlanSpan SpanOf(PlanRow row) => new(row.Number, row.Starts, row.Ends);

@@ -13,7 +13,9 @@ namespace Nerezza.Web.Requests;
 public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpointParameterMetadataProvider
     where T : class
 {
-    private const int MostBytes = 5 * 1024 * 1024;
+    private const int UsualMegabytes = 5;
+    private static readonly int Megabytes = typeof(T).GetCustomAttribute<LargestBodyAttribute>()?.Megabytes ?? UsualMegabytes;
+    private static readonly int MostBytes = Megabytes * 1024 * 1024;
     private const int PartBytes = 16 * 1024;
     private static readonly Shape BodyShape = ShapeOf.Document<T>();
 
@@ -22,12 +24,12 @@ public sealed record Checked<T>(T? Value, IReadOnlyList<Fault> Faults) : IEndpoi
         if (!http.Request.HasJsonContentType())
             return Faulty("", "is not JSON; Content-Type application/json expected");
         if (http.Request.ContentLength > MostBytes)
-            return Faulty("", $"{http.Request.ContentLength} bytes are more than {MostBytes} (5 MB)");
+            return Faulty("", $"{http.Request.ContentLength} bytes are more than {MostBytes} ({Megabytes} MB)");
         try
         {
             return await Body(http) is { } body
                 ? Of(JsonText.Read(body), http.RequestServices)
-                : Faulty("", $"is more than {MostBytes} bytes (5 MB)");
+                : Faulty("", $"is more than {MostBytes} bytes ({Megabytes} MB)");
         }
         catch (BadHttpRequestException fault)
         {

@@ -28,6 +28,14 @@ internal static class Problems
             type: "nerezza:lost-race"
         );
 
+    public static ProblemHttpResult BuiltOn() =>
+        TypedResults.Problem(
+            statusCode: StatusCodes.Status409Conflict,
+            title: "The block that this made was trained or changed since.",
+            detail: "It stays as it is. Open Block to change it, or plan its weeks again.",
+            type: "nerezza:built-on"
+        );
+
     /// <summary>Somebody in several practices has not said which.</summary>
     public static ProblemHttpResult ChoosePractice() =>
         TypedResults.Problem(

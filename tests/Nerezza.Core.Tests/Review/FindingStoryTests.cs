@@ -54,7 +54,7 @@ public sealed class FindingStoryTests
                 FromPercent = from,
                 HeldInIsolation = true,
             };
-        Screen plain = Told.Ankles(12, 12);
+        Screen plain = Told.Ankles(12, 12) with { Squat = Told.Watched(SquatDepth.At, lean: null, tuck: null, raised: null) };
         ClientCase Seen(params LiftFault[][] faults) =>
             Told.Case() with
             {
@@ -71,6 +71,9 @@ public sealed class FindingStoryTests
         Assert.Equal(Course.Closing, Of([Sticks(80)], [Sticks(90)]));
         Assert.Equal(Course.Same, Of([Sticks(80)], [Sticks(84)]));
         Assert.Equal(Course.Closed, Of([Sticks(80)], [Sticks(85)], []));
+        // Not by not looking.
+        plain = Told.Ankles(12, 12);
+        Assert.Equal(Course.Closing, Of([Sticks(80)], [Sticks(85)], []));
     }
 
     [Theory]

@@ -16,6 +16,8 @@ internal static class Told
 
     public static readonly Reviewer Reviewer = new(ExerciseCatalogue.Shipped);
 
+    public static readonly WaitingList Waiting = new(ExerciseCatalogue.Shipped);
+
     public static ClientCase Case(params LogDay[] log) =>
         new()
         {
@@ -97,4 +99,20 @@ internal static class Told
         };
 
     public static Screen Ankles(double left, double right) => new() { KneeToWallCm = new BothSides(left, right) };
+
+    /// <summary>A squat that was watched in a screen.</summary>
+    public static ScreenSquat Watched(SquatDepth? depth, double? lean, double? tuck, bool? raised) =>
+        new()
+        {
+            Depth = depth,
+            LeanDeg = lean,
+            HeelRise = null,
+            KneesIn = null,
+            TuckAtHipHeightCm = tuck,
+            Shift = null,
+            BetterWithHeelsRaised = raised,
+            BetterWithPlateInFront = null,
+            Bar = ScreenBar.High,
+            LoadKg = null,
+        };
 }

@@ -101,14 +101,14 @@ public sealed class TrainingReviewTests
         @case = @case with { Client = @case.Client with { BirthYear = 2012 } };
         StoodBlock block = Told.Block(3, 0, Squat, Row);
         ReviewInput input = Told.Input(@case, 15, block);
-        IReadOnlyList<Waiting> list = WaitingList.Of(input, Told.Reviewer.Of(input), new DeskFacts { OutOfDate = (3, "ab12") });
+        IReadOnlyList<Waiting> list = Told.Waiting.Of(input, Told.Reviewer.Of(input), new DeskFacts { OutOfDate = (3, "ab12") });
         Assert.Equal(
             [
                 "consent",
                 "pain/Knee/2026-09-21",
                 "out-of-date/3/ab12",
                 "missed/2026-09-17",
-                "unused/cable-row/3",
+                "unused/cable-row/2026-09-07",
                 "retest/ankle-range/Range/2026-09-12",
             ],
             list.Select(one => one.Key)
@@ -120,7 +120,7 @@ public sealed class TrainingReviewTests
         };
         Assert.Equal(
             list.Select(one => one.Key),
-            WaitingList.Of(later, Told.Reviewer.Of(later), new DeskFacts { OutOfDate = (3, "ab12") }).Select(one => one.Key)
+            Told.Waiting.Of(later, Told.Reviewer.Of(later), new DeskFacts { OutOfDate = (3, "ab12") }).Select(one => one.Key)
         );
     }
 
@@ -139,7 +139,7 @@ public sealed class TrainingReviewTests
             new(4, Weekday.Mon, "cable-row"),
             new(4, Weekday.Thu, "cable-row"),
         ];
-        Assert.Equal(ahead.Select(at => new BlockEdit.Remove(at)), Of(new Waiting.Unused(new UnusedWork("cable-row", 0, 3), 3)));
+        Assert.Equal(ahead.Select(at => new BlockEdit.Remove(at)), Of(new Waiting.Unused(new UnusedWork("cable-row", 0, 3), block.Start)));
         LadderMove up = new LadderMove.Up(LadderId.HipThrust, "cable-row", "chin-up", new RungGate(1, 20, null, null, 1), Told.Monday);
         Assert.Equal(ahead.Select(at => new BlockEdit.Replace(at, "chin-up")), Of(new Waiting.Rung(up)));
         Assert.Equal([new BlockEdit.Missed(2, Weekday.Mon)], Of(new Waiting.Missed(Told.Monday.AddDays(7), 1)));
@@ -147,10 +147,71 @@ public sealed class TrainingReviewTests
         Assert.Empty(Of(new Waiting.FirstBlock()));
         foreach (StallStep step in Enum.GetValues<StallStep>())
         {
-            var stalled = new Waiting.Stalled(new Stall("front-squat", 4, 20, 0, 1, 0, step, null), 3);
+            var stalled = new Waiting.Stalled(new Stall("front-squat", 4, 20, 0, 1, 0, step, null), block.Start, null);
             Assert.Equal(new StepTaken("front-squat", step, today), StepTaken.Of(stalled.Key, today));
         }
         Assert.Null(StepTaken.Of(new Waiting.Consent().Key, today));
+    }
+
+    [Theory]
+    [InlineData(StallStep.CheckRecovery, 0, "")]
+    [InlineData(StallStep.Deload, 4, "2 sets at RPE 6")] // Thursday and Monday, two exercises each
+    [InlineData(StallStep.RepRange, 3, "5 to 8 at RPE 8")]
+    [InlineData(StallStep.Variation, 3, "back-squat-high-bar by front-squat")]
+    [InlineData(StallStep.Accessory, 3, "goblet-squat by cyclist-squat")]
+    public void A_step_against_a_stall_changes_the_load_weeks_that_are_left(StallStep step, int edits, string says)
+    {
+        StoodItem answer = Told.Planned("goblet-squat", Role.Accessory, 10, 8, 3, FindingCode.AnkleRange);
+        StoodBlock block = Told.Block(3, 0, Squat, answer) with
+        {
+            Substitutes = new Dictionary<string, string> { ["back-squat-high-bar"] = "front-squat", ["goblet-squat"] = "cyclist-squat" },
+        };
+        // Second Tuesday: Thursday, then a week of load and one of deload, which no step touches.
+        ReviewInput input = Told.Input(Told.Case(), 8, block);
+        var stall = new Stall("back-squat-high-bar", 4, 20, 0, 1, 0, step, null);
+        ClientReview review = Told.Reviewer.Of(input) with { Stalls = [stall] };
+        Waiting.Stalled asked = Told.Waiting.Of(input, review, new DeskFacts()).OfType<Waiting.Stalled>().Single();
+        IReadOnlyList<BlockEdit> made = WaitingEdits.Of(asked, block, input.Today);
+        Assert.Equal(edits, made.Count);
+        Assert.All(made, edit => Assert.Contains(says, Says(edit), StringComparison.Ordinal));
+        Assert.DoesNotContain(made, edit => Says(edit).Contains("week 4", StringComparison.Ordinal));
+        static string Says(BlockEdit edit) =>
+            edit switch
+            {
+                BlockEdit.Write { At: var at, Values: { Sets: { } sets, Rpe: var rpe } } =>
+                    $"week {at.Week}: {sets} sets at RPE {rpe?.Value}",
+                BlockEdit.Write { At: var at, Values: { Reps: { } reps, Rpe: var rpe } } =>
+                    $"week {at.Week}: 5 to {reps} at RPE {rpe?.Value}",
+                BlockEdit.Replace { At: var at, With: var with } => $"week {at.Week}: {at.Exercise} by {with}",
+                _ => $"{edit}",
+            };
+    }
+
+    [Theory]
+    [InlineData(false, 1990, 1)]
+    [InlineData(true, 1990, 0)] // a set went to the last repetition
+    [InlineData(false, 2012, 0)] // nobody under 16 is tested
+    public void Maxes_are_due_at_the_end_of_a_block_that_tested_none(bool tested, int born, int due)
+    {
+        LogDay last = Told.Squats(21, 100, 9);
+        var ended = new LogDay(last.Date, null, [.. last.Sets.Select(set => set with { Amrap = tested })]);
+        ClientCase @case = Told.Case(Told.Squats(0, 100, 8), ended);
+        ReviewInput input = Told.Input(@case with { Client = @case.Client with { BirthYear = born } }, 22, Told.Block(1, 0, Squat));
+        Waiting.BlockEnds ends = Told.Waiting.Of(input, Told.Reviewer.Of(input), new DeskFacts()).OfType<Waiting.BlockEnds>().Single();
+        Assert.Equal(due, ends.Untested.Count);
+    }
+
+    [Fact]
+    public void A_pull_from_the_floor_never_gets_more_repetitions()
+    {
+        StoodBlock block = Told.Block(3, 0, Told.Planned("conventional-deadlift", Role.Main, 5, 8, 4));
+        ReviewInput input = Told.Input(Told.Case(), 8, block);
+        ClientReview review = Told.Reviewer.Of(input) with
+        {
+            Stalls = [new Stall("conventional-deadlift", 4, 20, 0, 1, 0, StallStep.RepRange, null)],
+        };
+        Waiting.Stalled asked = Told.Waiting.Of(input, review, new DeskFacts()).OfType<Waiting.Stalled>().Single();
+        Assert.Equal(new StallChange.Repetitions(5, 3), asked.Change);
     }
 
     [Fact]
@@ -158,7 +219,7 @@ public sealed class TrainingReviewTests
     {
         ReviewInput input = Told.Input(Told.Case(), 29, Told.Block(1, 0, Squat), Told.Block(2, 28, Squat));
         Assert.DoesNotContain(
-            WaitingList.Of(input, Told.Reviewer.Of(input), new DeskFacts()),
+            Told.Waiting.Of(input, Told.Reviewer.Of(input), new DeskFacts()),
             one => one is Waiting.Missed { On: var day } && day < Told.Monday.AddDays(28)
         );
     }

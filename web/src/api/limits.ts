@@ -26,6 +26,7 @@ export const limits = {
     massKg: { least: 25, most: 300, unit: 'kilograms' },
     trainingYears: { least: 0, most: 80, unit: 'years' },
   },
+  columnSays: { at: { least: 0, most: 400, unit: 'a column' } },
   copyBlock: { toClient: { length: 36 }, number: { least: 1, most: 100000, unit: 'a version' } },
   daySection: { minutes: { least: 10, most: 300, unit: 'minutes' } },
   decideFinding: { reason: { length: 500 }, severity: { least: 1, most: 3, unit: 'a severity' } },
@@ -84,6 +85,7 @@ export const limits = {
   importText: { text: { length: 1000000 } },
   invitationToken: { token: { length: 200 } },
   inviteColleague: { name: { length: 120 } },
+  keepLog: { id: { length: 36 }, name: { length: 200 }, content: { length: 27000000 }, sheet: { least: 0, most: 1000, unit: 'a sheet' } },
   ladderSection: { rung: { least: 1, most: 12, unit: 'a rung' } },
   logSet: {
     id: { length: 36 },
@@ -114,6 +116,7 @@ export const limits = {
     band: { length: 60 },
   },
   morningScore: { score: { least: 0, most: 10, unit: 'a score' } },
+  nameMeans: { name: { length: 200 } },
   otherTrainingSection: { minutes: { least: 1, most: 1440, unit: 'minutes' } },
   painNowSection: { score: { least: 0, most: 10, unit: 'a score' } },
   painSection: {
@@ -129,6 +132,7 @@ export const limits = {
     diameterCm: { least: 5, most: 60, unit: 'centimetres' },
   },
   ratioPart: { value: { least: 0.02, most: 5, unit: "this 1RM / the parent's" }, spread: { least: 5, most: 40, unit: 'percent' } },
+  readLog: { name: { length: 200 }, content: { length: 27000000 }, sheet: { least: 0, most: 1000, unit: 'a sheet' } },
   readinessSection: {
     sleepHours: { least: 0, most: 24, unit: 'hours' },
     soreness: { least: 0, most: 3, unit: 'a score' },

@@ -4200,6 +4200,299 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/log.{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    on?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportLine"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepLog"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/x-ndjson": components["schemas"]["KeepingLine"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/imports/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadLog"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogReadingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/imports/{import}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    import: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/floor": {
         parameters: {
             query?: never;
@@ -4607,6 +4900,19 @@ export interface components {
             pain: components["schemas"]["OwnPain"][];
             notes: components["schemas"]["NoteLine"][];
         };
+        AnswerGiven: {
+            key: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: date */
+            until: null | string;
+            /** Format: int32 */
+            planBefore: null | number;
+            /** Format: int32 */
+            nextBlock: null | number;
+        };
         /** @enum {unknown} */
         AnswerGroup: "emergency" | "doctor" | "doctor-with-pain" | "before-heavy";
         AnswerOwn: {
@@ -4908,6 +5214,7 @@ export interface components {
             decisions: components["schemas"]["FindingDecision"][];
             picks: components["schemas"]["Pick"][];
             plans: components["schemas"]["KeptPlan"][];
+            answers: components["schemas"]["AnswerGiven"][];
             cameIn: components["schemas"]["CameIn"][];
             notes: components["schemas"]["NoteLine"][];
             changes: components["schemas"]["ChangeLine"][];
@@ -4958,6 +5265,19 @@ export interface components {
             userId: string;
             name: string;
         };
+        ColumnSays: {
+            /** Format: int32 */
+            at: number;
+            says: components["schemas"]["LogColumn"];
+        };
+        ColumnView: {
+            /** Format: int32 */
+            at: number;
+            name: string;
+            heading: string;
+            samples: string[];
+            says: null | components["schemas"]["LogColumn"];
+        };
         CompetitionSection: {
             /** Format: date */
             date: string;
@@ -4990,6 +5310,8 @@ export interface components {
             client: string;
             line: components["schemas"]["AnsweredLine"];
         };
+        /** @enum {unknown} */
+        DayOrder: "day-first" | "month-first" | null;
         DayRoomName: {
             day: components["schemas"]["Weekday"];
             room: components["schemas"]["RoomName"];
@@ -5614,6 +5936,22 @@ export interface components {
             /** Format: double */
             metres?: null | number;
         };
+        ImportLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            sets: number;
+            /** Format: date */
+            firstDay: string;
+            /** Format: date */
+            lastDay: string;
+            /** Format: date-time */
+            keptAt: string;
+            by: string;
+            /** Format: date-time */
+            takenBackAt: null | string;
+        };
         ImportText: {
             text: string;
         };
@@ -5686,11 +6024,32 @@ export interface components {
             settings: components["schemas"]["SettingsPart"];
             sets: components["schemas"]["SetPart"][];
         };
+        KeepLog: {
+            id: string;
+            leaveOut?: null | boolean;
+            name: string;
+            content: string;
+            /** Format: int32 */
+            sheet?: null | number;
+            columns?: null | components["schemas"]["ColumnSays"][];
+            order?: null | components["schemas"]["DayOrder"];
+            pounds?: null | boolean;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
+        KeepingLine: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+            kept: boolean;
+        };
         KeptPlan: {
             /** Format: int32 */
             number: number;
             /** Format: date-time */
             madeAt: string;
+            /** Format: date-time */
+            takenBackAt: null | string;
             inputs: components["schemas"]["CaseDocument"];
             edits: components["schemas"]["EditSection"][];
             plan: components["schemas"]["PlanDocument"];
@@ -5851,6 +6210,35 @@ export interface components {
         };
         /** @enum {unknown} */
         LoadSource: "barbell" | "safety-bar" | "trap-bar" | "smith" | "stack" | "dumbbells" | "dumbbell" | "goblet" | "kettlebell" | "two-kettlebells" | "sandbag" | "keg" | "stone" | "log" | "sled" | "band" | "plate" | "body-weight" | "none";
+        /** @enum {unknown} */
+        LogColumn: "date" | "exercise" | "side" | "kg" | "lb" | "reps" | "rpe" | "sets" | "to-the-end" | "said-at-rep" | "reserve-said" | "seconds" | "metres" | "height-cm" | "clean-reps" | "word" | "band" | "implements" | "technique-held-to" | "pain" | "pain-at" | "note";
+        LogReadingView: {
+            sheets: string[];
+            /** Format: int32 */
+            sheet: number;
+            /** Format: int32 */
+            heading: number;
+            columns: components["schemas"]["ColumnView"][];
+            order: components["schemas"]["DayOrder"];
+            orderUnclear: boolean;
+            pounds: boolean;
+            unitUnclear: boolean;
+            unknown: components["schemas"]["NameAsked"][];
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            sets: number;
+            /** Format: date */
+            firstDay: null | string;
+            /** Format: date */
+            lastDay: null | string;
+            /** Format: int32 */
+            alreadyThere: number;
+            shown: components["schemas"]["RowShown"][];
+            refused: components["schemas"]["RowRefused"][];
+            /** Format: int32 */
+            refusedRows: number;
+        };
         LogSection: {
             /** Format: date */
             date: string;
@@ -6076,6 +6464,16 @@ export interface components {
             sessions: number;
             /** Format: double */
             mostInSession: number;
+        };
+        NameAsked: {
+            name: string;
+            /** Format: int32 */
+            rows: number;
+            nearest: string[];
+        };
+        NameMeans: {
+            name: string;
+            exercise: string;
         };
         NewId: {
             /** Format: uuid */
@@ -6360,6 +6758,16 @@ export interface components {
             /** Format: double */
             spread: number;
         };
+        ReadLog: {
+            name: string;
+            content: string;
+            /** Format: int32 */
+            sheet?: null | number;
+            columns?: null | components["schemas"]["ColumnSays"][];
+            order?: null | components["schemas"]["DayOrder"];
+            pounds?: null | boolean;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
         ReadinessSection: {
             /** Format: double */
             sleepHours?: null | number;
@@ -6463,6 +6871,19 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        RowRefused: {
+            /** Format: int32 */
+            row: number;
+            why: string;
+        };
+        RowShown: {
+            /** Format: int32 */
+            row: number;
+            /** Format: date */
+            date: string;
+            exercise: string;
+            sets: string;
         };
         SaveEquipment: {
             equipment: components["schemas"]["EquipmentSection"];
@@ -7066,6 +7487,7 @@ export type AgainstLine = components['schemas']['AgainstLine'];
 export type AheadLine = components['schemas']['AheadLine'];
 export type AheadSession = components['schemas']['AheadSession'];
 export type AheadView = components['schemas']['AheadView'];
+export type AnswerGiven = components['schemas']['AnswerGiven'];
 export type AnswerGroup = components['schemas']['AnswerGroup'];
 export type AnswerOwn = components['schemas']['AnswerOwn'];
 export type AnswerWaiting = components['schemas']['AnswerWaiting'];
@@ -7116,6 +7538,8 @@ export type ClientFileDocument = components['schemas']['ClientFileDocument'];
 export type ClientLine = components['schemas']['ClientLine'];
 export type ClientSection = components['schemas']['ClientSection'];
 export type ColleagueLine = components['schemas']['ColleagueLine'];
+export type ColumnSays = components['schemas']['ColumnSays'];
+export type ColumnView = components['schemas']['ColumnView'];
 export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
@@ -7123,6 +7547,7 @@ export type CopyResult = components['schemas']['CopyResult'];
 export type Course = components['schemas']['Course'];
 export type DailyWork = components['schemas']['DailyWork'];
 export type DayAnswered = components['schemas']['DayAnswered'];
+export type DayOrder = components['schemas']['DayOrder'];
 export type DayRoomName = components['schemas']['DayRoomName'];
 export type DaySection = components['schemas']['DaySection'];
 export type DaySession = components['schemas']['DaySession'];
@@ -7193,6 +7618,7 @@ export type HttpValidationProblemDetails = components['schemas']['HttpValidation
 export type Implement = components['schemas']['Implement'];
 export type ImplementPart = components['schemas']['ImplementPart'];
 export type ImplementSection = components['schemas']['ImplementSection'];
+export type ImportLine = components['schemas']['ImportLine'];
 export type ImportText = components['schemas']['ImportText'];
 export type ImportView = components['schemas']['ImportView'];
 export type InsteadOfPart = components['schemas']['InsteadOfPart'];
@@ -7204,6 +7630,8 @@ export type InvitationView = components['schemas']['InvitationView'];
 export type InviteColleague = components['schemas']['InviteColleague'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
+export type KeepLog = components['schemas']['KeepLog'];
+export type KeepingLine = components['schemas']['KeepingLine'];
 export type KeptPlan = components['schemas']['KeptPlan'];
 export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
@@ -7226,6 +7654,8 @@ export type LiftCourse = components['schemas']['LiftCourse'];
 export type LifterLine = components['schemas']['LifterLine'];
 export type LoadChoice = components['schemas']['LoadChoice'];
 export type LoadSource = components['schemas']['LoadSource'];
+export type LogColumn = components['schemas']['LogColumn'];
+export type LogReadingView = components['schemas']['LogReadingView'];
 export type LogSection = components['schemas']['LogSection'];
 export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
@@ -7251,6 +7681,8 @@ export type MuscleLength = components['schemas']['MuscleLength'];
 export type MuscleShare = components['schemas']['MuscleShare'];
 export type MuscleShift = components['schemas']['MuscleShift'];
 export type MuscleWeek = components['schemas']['MuscleWeek'];
+export type NameAsked = components['schemas']['NameAsked'];
+export type NameMeans = components['schemas']['NameMeans'];
 export type NewId = components['schemas']['NewId'];
 export type NewInvitation = components['schemas']['NewInvitation'];
 export type NewLink = components['schemas']['NewLink'];
@@ -7298,6 +7730,7 @@ export type Purpose = components['schemas']['Purpose'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
 export type RatioPart = components['schemas']['RatioPart'];
+export type ReadLog = components['schemas']['ReadLog'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type ReadinessView = components['schemas']['ReadinessView'];
 export type ReadyBasis = components['schemas']['ReadyBasis'];
@@ -7314,6 +7747,8 @@ export type ReviewView = components['schemas']['ReviewView'];
 export type Role = components['schemas']['Role'];
 export type RoomLine = components['schemas']['RoomLine'];
 export type RoomName = components['schemas']['RoomName'];
+export type RowRefused = components['schemas']['RowRefused'];
+export type RowShown = components['schemas']['RowShown'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
 export type SaveExercise = components['schemas']['SaveExercise'];
 export type SaveFacts = components['schemas']['SaveFacts'];

@@ -22,6 +22,7 @@ const ChoosePractice = lazy(() => import('../views/sign-in/ChoosePractice').then
 const MailBox = lazy(() => import('../views/sign-in/MailBox').then((m) => ({ default: m.MailBox })))
 const Account = lazy(() => import('../views/account/Account').then((m) => ({ default: m.Account })))
 const Practice = lazy(() => import('../views/practice/Practice').then((m) => ({ default: m.Practice })))
+const LogImport = lazy(() => import('../views/imports/LogImport').then((m) => ({ default: m.LogImport })))
 const ClientPeople = lazy(() => import('../views/people/ClientPeople').then((m) => ({ default: m.ClientPeople })))
 const Mine = lazy(() => import('../views/mine/Mine').then((m) => ({ default: m.Mine })))
 const Day = lazy(() => import('../views/day/Day').then((m) => ({ default: m.Day })))
@@ -107,6 +108,7 @@ function SignedIn({ me, email, open }: { me: Me; email: string; open: NonNullabl
             <Route path="clients/:id" element={<Navigate to="block" replace />} />
             <Route path="clients/:id/intake" element={<Intake />} />
             <Route path="clients/:id/people" element={<ClientPeople />} />
+            <Route path="clients/:id/import" element={<LogImport />} />
             <Route path="clients/:id/health" element={<Health />} />
             <Route path="clients/:id/screen" element={<Screen />} />
             <Route path="clients/:id/findings" element={<Findings />} />

@@ -53,6 +53,11 @@ export function shortDate(date: string): string {
 
 const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
+/** A day of whatever year, for example 2 Mar 2025. */
+export function withYear(date: string): string {
+  return `${shortDate(date)} ${date.slice(0, 4)}`
+}
+
 /** 30 Nov, 14:05, by this device's clock. */
 export function atTime(at: string): string {
   return moment.format(new Date(at))

@@ -11,12 +11,12 @@ internal static class ControlRules
 
     public static IEnumerable<Observation> Spine(Screen screen)
     {
-        if (screen.LostContacts.Count > 0)
+        if (screen.LostContacts is { Count: > 0 } lost)
             yield return Seen(
                 FindingCode.SpinalControl,
                 Cause.Skill,
                 ScreenTest.LostContacts,
-                new Reading.Word(string.Join(", ", screen.LostContacts.Distinct().Order().Select(Codes.Of))),
+                new Reading.Word(string.Join(", ", lost.Distinct().Order().Select(Codes.Of))),
                 "all three kept"
             );
         if (screen.WallReach == false)

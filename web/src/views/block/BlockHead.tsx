@@ -4,7 +4,7 @@ import type { PlanSpan } from '../../api/schema'
 import { words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
-import { TextLink } from '../../ui/TextLink'
+import { FileLink, TextLink } from '../../ui/TextLink'
 
 export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
 
@@ -62,9 +62,12 @@ export const BlockHead = memo(function BlockHead({
               {label}
             </Plain>
           ))}
-          <TextLink textStyle="note" to={`/clients/${clientId}/print/block${here ? `?on=${here.starts}` : ''}`}>
+          <TextLink textStyle="note" ml={2} to={`/clients/${clientId}/print/block${here ? `?on=${here.starts}` : ''}`}>
             Print
           </TextLink>
+          <FileLink href={`/api/clients/${clientId}/block.xlsx${here ? `?on=${here.starts}` : ''}`} textStyle="note" ml={2}>
+            Workbook
+          </FileLink>
         </Flex>
       </Flex>
       <Neighbours clientId={clientId} number={number} standing={standing} />

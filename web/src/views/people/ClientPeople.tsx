@@ -1,7 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useParams } from 'react-router'
 import { useSharing } from '../../hooks/useSharing'
+import { Section } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
+import { TextLink } from '../../ui/TextLink'
 import { Changes } from './Changes'
 import { FilePart } from './FilePart'
 import { LifterPart } from './LifterPart'
@@ -20,6 +22,15 @@ export function ClientPeople() {
       <Notes id={id} notes={sharing.data.notes} canMark={sharing.data.access !== 'read'} />
       <LifterPart id={id} sharing={sharing.data} />
       <WithWhom id={id} sharing={sharing.data} />
+      {sharing.data.access !== 'read' && (
+        <Section title="A log from elsewhere">
+          <Box mb={3} maxW="60ch">
+            What {sharing.data.client} did before, from a spreadsheet: the maxes and the next block rest on it as on sets that were logged
+            here.
+          </Box>
+          <TextLink to={`/clients/${id}/import`}>Take a log in</TextLink>
+        </Section>
+      )}
       <Changes id={id} />
       {sharing.data.access === 'home' && <FilePart id={id} sharing={sharing.data} />}
     </Box>

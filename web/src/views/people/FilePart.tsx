@@ -22,6 +22,15 @@ export function FilePart({ id, sharing }: { id: string; sharing: SharingView }) 
         <a href={`/api/clients/${id}/file`} download={`${sharing.client}.json`}>
           <Plain as="span">Take the file out</Plain>
         </a>
+        <a href={`/api/clients/${id}/log.csv`} download>
+          <Plain as="span">Log as CSV</Plain>
+        </a>
+        <a href={`/api/clients/${id}/log.xlsx`} download>
+          <Plain as="span">Log as workbook</Plain>
+        </a>
+        <a href={`/api/clients/${id}/calendar.ics`} download>
+          <Plain as="span">Sessions for a calendar</Plain>
+        </a>
         {!sure && !sharing.eraseAt && <Plain onClick={() => setSure(true)}>Erase {sharing.client}</Plain>}
       </Flex>
       {sharing.eraseAt && (

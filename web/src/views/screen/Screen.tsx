@@ -69,7 +69,7 @@ function ScreenPage({ clientId, view, protocol }: { clientId: string; view: Scre
           Screen, {shortDate(date)}
         </chakra.h1>
         <Box color="quiet" textStyle="note">
-          {before ? `last time ${shortDate(before.date)}; its values stand beside` : 'the first of this client'}
+          {before ? `last time ${shortDate(before.date)}; what is not tested again stands as it was then` : 'the first of this client'}
         </Box>
         <Flex ml="auto" gap={3} align="center">
           <Box role="status" color={problem ? 'stop' : 'quiet'} fontWeight={problem ? 'semibold' : 'normal'} textStyle="note">

@@ -1,0 +1,108 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Plans;
+using Nerezza.Tables.Blocks;
+using Nerezza.Tables.Logs;
+using Nerezza.Web.Hosting;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>What leaves as a file that others open: a log as a table, a block as a workbook, sessions as a calendar
+/// (docs/formats).</summary>
+public static class TakeOutEndpoints
+{
+    private const string Workbook = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+
+    public static void MapTakeOut(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("take out");
+        group.MapGet("/log.{kind}", Log);
+        group.MapGet("/block.xlsx", BlockBook);
+        group.MapGet("/calendar.ics", Calendar);
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> Log(
+        Guid id,
+        string kind,
+        ClientStore clients,
+        LogStore log,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
+    {
+        if (kind is not ("csv" or "xlsx") || await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        events.Exported(id, clients.PracticeId);
+        IEnumerable<LogLine> lines = (await log.All(id, cancel)).Select(row => new LogLine(row.Date, ClientLog.Section(row), row.Note));
+        using var content = new MemoryStream();
+        if (kind == "csv")
+        {
+            // Spreadsheets take a text for UTF-8 by its mark alone.
+            using var text = new StreamWriter(content, new UTF8Encoding(encoderShouldEmitUTF8Identifier: true), leaveOpen: true);
+            LogWriter.Csv(lines, text);
+        }
+        else
+            LogWriter.Workbook(lines, content);
+        return TypedResults.File(
+            content.ToArray(),
+            kind == "csv" ? "text/csv; charset=utf-8" : Workbook,
+            $"{file.Client.Name}, log.{kind}"
+        );
+    }
+
+    /// <summary>The block of a day, at today's loads.</summary>
+    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> BlockBook(
+        Guid id,
+        DateOnly? on,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService planner,
+        OwnCatalogue own,
+        CancellationToken cancel
+    )
+    {
+        if (await clients.Find(id, cancel) is not { } file || await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        PlanDocument made = planner.ToDocument(planner.Current(plan, file, await log.Of(id, cancel, plan.Starts)));
+        return made.Block is null
+            ? TypedResults.NotFound()
+            : TypedResults.File(
+                BlockWorkbook.Write(made, own.All),
+                Workbook,
+                string.Create(CultureInfo.InvariantCulture, $"{file.Client.Name}, block of {plan.Starts:yyyy-MM-dd}.xlsx")
+            );
+    }
+
+    /// <summary>The sessions of the block that runs and of those that follow.</summary>
+    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Calendar(
+        Guid id,
+        ClientStore clients,
+        PlanStore plans,
+        PlanService planner,
+        OwnCatalogue own,
+        CancellationToken cancel
+    )
+    {
+        if (await clients.Find(id, cancel) is not { } file)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        IReadOnlyList<PlanRow> ahead = await plans.StandingSince(id, planner.Today, cancel);
+        string calendar = BlockCalendar.Write(
+            id,
+            file.Client.Name,
+            ahead.Where(plan => plan.Document.Block is not null).Select(plan => (plan.Number, plan.Document.Block!)),
+            own.All,
+            planner.Now
+        );
+        return TypedResults.File(Encoding.UTF8.GetBytes(calendar), "text/calendar; charset=utf-8", $"{file.Client.Name}, sessions.ics");
+    }
+}

@@ -1,0 +1,121 @@
+using MiniExcelLibs;
+using Nerezza.Core;
+using Nerezza.Core.Catalogue;
+using Nerezza.Core.Selection;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Formats.Shapes;
+using Nerezza.Tables.Blocks;
+using Nerezza.Tables.Logs;
+using Nerezza.Tables.Sheets;
+
+namespace Nerezza.Web.Tests.Tables;
+
+/// <summary>A block that leaves as a workbook or a calendar.</summary>
+public sealed class BlockTableTests
+{
+    private static readonly ExerciseCatalogue Catalogue = ExerciseCatalogue.Shipped;
+    private static readonly PlanDocument Plan = Made();
+
+    [Fact]
+    public void A_workbook_that_is_filled_in_is_read_back_as_the_sets_that_were_done()
+    {
+        IReadOnlyList<Sheet> sheets = Assert.IsType<ReadFile.Sheets>(SheetReader.Read(BlockWorkbook.Write(Plan, Catalogue))).All;
+        Assert.Equal([.. Plan.Block!.Weeks.Select(week => $"Week {week.Number}"), "Hard sets"], sheets.Select(sheet => sheet.Name));
+        int done = 0;
+        foreach (WeekPart week in Plan.Block.Weeks)
+        {
+            Sheet sheet = sheets[week.Number - 1];
+            // As it left nothing was done.
+            Assert.Empty(Read(sheet).Rows);
+            List<(ItemPart Item, SetPart Set, SessionPart Session)> planned =
+            [
+                .. week.Sessions.SelectMany(session => session.Items.SelectMany(item => item.Sets.Select(set => (item, set, session)))),
+            ];
+            LogReading read = Read(Filled(sheet));
+            Assert.All(read.Rows, row => Assert.Null(row.Why));
+            Assert.Equal(
+                planned.Select(one => (one.Session.Date, one.Item.Exercise, one.Set.Side, 8.0)),
+                read.Lines.Select(line => (line.Date, line.Set.Exercise, line.Set.Side, line.Set.Rpe!.Value))
+            );
+            done += read.Lines.Count();
+        }
+        Assert.True(done > 100, $"{done} sets");
+    }
+
+    [Fact]
+    public void A_calendar_keeps_the_id_of_a_session_that_moves_and_says_which_version_it_is_of()
+    {
+        var client = Guid.Parse("0190a000-0000-7000-8000-00000000000d");
+        var at = new DateTimeOffset(2026, 11, 29, 8, 0, 0, TimeSpan.Zero);
+        List<string> first = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(3, Plan.Block!)], Catalogue, at));
+        int sessions = Plan.Block!.Weeks.Sum(week => week.Sessions.Count);
+        Assert.Equal(sessions, Of(first, "UID:").Distinct().Count());
+        Assert.Equal(
+            Plan.Block.Weeks.SelectMany(week => week.Sessions).Select(session => $"{session.Date:yyyyMMdd}"),
+            Of(first, "DTSTART;VALUE=DATE:")
+        );
+        SessionPart monday = Plan.Block.Weeks[0].Sessions[0];
+        BlockPart moved = Plan.Block with
+        {
+            Weeks =
+            [
+                Plan.Block.Weeks[0] with
+                {
+                    Sessions = [monday with { Date = monday.Date.AddDays(1) }, .. Plan.Block.Weeks[0].Sessions.Skip(1)],
+                },
+                .. Plan.Block.Weeks.Skip(1),
+            ],
+        };
+        List<string> second = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(4, moved)], Catalogue, at));
+        Assert.Equal(Of(first, "UID:"), Of(second, "UID:"));
+        Assert.All(Of(second, "SEQUENCE:"), version => Assert.Equal("4", version));
+        Assert.Equal($"{monday.Date.AddDays(1):yyyyMMdd}", Of(second, "DTSTART;VALUE=DATE:").First());
+    }
+
+    /// <summary>Lines as RFC 5545 unfolds them, each at most 75 bytes as it stands.</summary>
+    private static List<string> Unfolded(string calendar)
+    {
+        Assert.All(calendar.Split("\r\n"), line => Assert.True(System.Text.Encoding.UTF8.GetByteCount(line) <= 75, line));
+        return [.. calendar.Replace("\r\n ", "", StringComparison.Ordinal).Split("\r\n")];
+    }
+
+    private static IEnumerable<string> Of(List<string> lines, string name) =>
+        lines.Where(line => line.StartsWith(name, StringComparison.Ordinal)).Select(line => line[name.Length..]);
+
+    private static LogReading Read(Sheet sheet)
+    {
+        var names = new ExerciseNames(Catalogue, new Dictionary<string, string>());
+        return new LogReader(ColumnGuess.Of(sheet, names), names, DaySpan.Open).Read(sheet);
+    }
+
+    /// <summary>Every work set at RPE 8, saved by some spreadsheet.</summary>
+    private static Sheet Filled(Sheet sheet)
+    {
+        string[] heading = [.. sheet.Rows[0].Cells.Select(cell => cell.Text)];
+        using var saved = new MemoryStream();
+        saved.SaveAs(
+            sheet
+                .Rows.Skip(1)
+                .Select(row =>
+                    heading
+                        .Select((name, at) => (name, Text: row.At(at).Text))
+                        .ToDictionary(
+                            cell => cell.name,
+                            cell =>
+                                cell.name is "Done RPE" or "Done reps"
+                                && !row.At(Array.IndexOf(heading, "Set")).Text.StartsWith("warm-up", StringComparison.Ordinal)
+                                    ? 8
+                                    : (object)cell.Text
+                        )
+                )
+        );
+        return LogTableTests.SheetOf(saved.ToArray());
+    }
+
+    private static PlanDocument Made()
+    {
+        Plan plan = new Planner(Catalogue, new GreedyChooser(), new GreedyWeekLayout()).Make(CaseMapping.ToCase(Samples.Deckhand));
+        return new PlanMapping(Catalogue).ToDocument(plan);
+    }
+}
