@@ -1,5 +1,6 @@
-# account: lists, makes, resets, unlocks and removes accounts, beside a running server or without one.
-run_account() {
+# account lists, makes, resets, unlocks and removes accounts; practice takes a whole one out and in. Beside a running server or without one.
+run_for_operator() {
+  local verb="$1"; shift
   data="$root/.nerezza"
   if [ "${1:-}" = --data ]; then
     [ $# -gt 1 ] && [ -d "$2" ] || fail "--data wants the folder that ./nerezza start uses"
@@ -22,7 +23,7 @@ run_account() {
   [ ! -s "$(keys_of_server)" ] || export NEREZZA_KEYS_FILE="${NEREZZA_KEYS_FILE:-$(keys_of_server)}"
   prepare_keys
   export NEREZZA_URL="${NEREZZA_URL:-$(cat "$data/address" 2>/dev/null || printf 'http://127.0.0.1:8080')}"
-  server account "$@"
+  server "$verb" "$@"
 }
 
 # read_settings: NEREZZA_... lines of the settings file, where the environment does not say otherwise.

@@ -78,6 +78,12 @@ word() {
   cat "$data/$1"
 }
 
+# make_roles DATABASE: the owner's and the application's, and the database where it is missing.
+make_roles() {
+  quietly "Making the database's roles" as_role nerezza "$(cat "$data/password")" -d postgres -f "$root/scripts/roles.sql" \
+    -v database="$1" -v owner=nerezza_owner -v owner_password="$(word owner-password)" -v app=nerezza_app -v app_password="$(word app-password)"
+}
+
 # prepare_database [demo]: roles, structure, rights. From here on $NEREZZA_DB is the application's own, which can do no more than it needs.
 # A database of one's own is taken as it is: docs/deploy.md says how its roles are made.
 prepare_database() {
@@ -85,10 +91,10 @@ prepare_database() {
     quietly "Bringing the database up to date" server migrate "$@"
     return
   fi
+  keep_before_upgrade
+  make_roles nerezza
   local owner app
   owner="$(word owner-password)" app="$(word app-password)"
-  quietly "Making the database's roles" as_role nerezza "$(cat "$data/password")" -d postgres -f "$root/scripts/roles.sql" \
-    -v database=nerezza -v owner=nerezza_owner -v owner_password="$owner" -v app=nerezza_app -v app_password="$app"
   export NEREZZA_DB="$(connection nerezza_owner "$owner")"
   quietly "Bringing the database up to date" server migrate "$@"
   quietly "Giving the server its rights" as_role nerezza_owner "$owner" -d nerezza -f "$root/scripts/grants.sql" -v app=nerezza_app

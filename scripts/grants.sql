@@ -9,6 +9,8 @@ REVOKE UPDATE, DELETE ON logged_sets, plans, changes FROM :"app";
 GRANT UPDATE (taken_back_at) ON plans TO :"app";
 REVOKE EXECUTE ON FUNCTION take_back_import(uuid, uuid, uuid) FROM PUBLIC;
 GRANT EXECUTE ON FUNCTION take_back_import(uuid, uuid, uuid) TO :"app";
+-- Backups are told of by whoever takes them.
+REVOKE INSERT, UPDATE, DELETE ON backups FROM :"app";
 REVOKE DELETE ON clients FROM :"app";
 REVOKE INSERT, UPDATE, DELETE ON "__EFMigrationsHistory" FROM :"app";
 REVOKE EXECUTE ON FUNCTION erase_due() FROM PUBLIC;

@@ -37,6 +37,7 @@ start_application() {
   [ -z "$load" ] || printf 'Demo: coach@calagrigia.example  harbour-iron-44 (a lifter: lifter@calagrigia.example, the same)\n'
   can_begin && printf 'Begin your own practice at %s/begin with the setup code %s\n' "${NEREZZA_URL:-http://$listen:$port}" "$NEREZZA_SETUP_CODE"
   printf 'Ctrl-C stops it.\n'
+  if [ -n "${NEREZZA_BACKUPS:-}" ]; then keep_backups & backups_pid=$!; fi
   keep_running
 }
 
@@ -121,6 +122,7 @@ server() (become_server "$@")
 curl_health() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "$(here)/health"; }
 
 stop_application() {
+  [ -z "${backups_pid:-}" ] || kill "$backups_pid" 2>/dev/null || true
   if [ -n "${server_pid:-}" ]; then
     kill "$server_pid" 2>/dev/null || true
     wait "$server_pid" 2>/dev/null || true

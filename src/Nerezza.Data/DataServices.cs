@@ -2,6 +2,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data.Accounts;
+using Nerezza.Data.Files;
 using Nerezza.Data.Stores;
 using Nerezza.Data.Unscoped;
 using Npgsql;
@@ -30,12 +31,18 @@ public static class DataServices
             .AddScoped<OwnExerciseStore>()
             .AddScoped<OpenInvitations>()
             .AddScoped<AllAccounts>()
+            .AddScoped<AllPractices>()
             .AddScoped<Erasing>()
             .AddScoped<FirstPractice>()
             .AddScoped<PeopleStore>()
             .AddScoped<InvitationStore>()
             .AddScoped<SharingStore>()
             .AddScoped<RoomStore>()
+            .AddScoped<CalendarStore>()
+            .AddScoped<BackupStore>()
+            .AddScoped<PracticeFile>()
+            .AddScoped<OpenFeeds>()
+            .AddScoped<AccessTokenStore>()
             .AddScoped<SignedInStore>();
         services.AddHealthChecks().AddNpgSql(connection);
         services.AddSingleton<OwnRowsOnly>().AddSingleton<ChangesKept>();

@@ -34,6 +34,9 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<ChangeRow> Changes => Set<ChangeRow>();
     public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
     public DbSet<SignedInRow> SignedIn => Set<SignedInRow>();
+    public DbSet<AccessTokenRow> AccessTokens => Set<AccessTokenRow>();
+    public DbSet<CalendarRow> Calendars => Set<CalendarRow>();
+    public DbSet<BackupRow> Backups => Set<BackupRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
     internal Guid PracticeId => scope.PracticeId;
@@ -72,6 +75,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         OfClients<BoardRow>(builder);
         OfClients<LoggedSetRow>(builder);
         OfClients<ImportRow>(builder);
+        OfClients<CalendarRow>(builder);
         OfClients<ShareRow>(builder);
         OfClients<NoteRow>(builder);
     }

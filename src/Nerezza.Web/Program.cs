@@ -50,6 +50,8 @@ builder
     .AddScoped<ReviewViews>()
     .AddScoped<AnswerDesk>()
     .AddScoped<LogImport>()
+    .AddScoped<CalendarText>()
+    .AddScoped<PracticeCommand>()
     .AddScoped<BoardDesk>()
     .AddScoped<OwnExercises>();
 builder.Services.AddSingleton<WarmUp>().AddHostedService(services => services.GetRequiredService<WarmUp>());
@@ -94,6 +96,7 @@ RouteGroupBuilder api = app.MapGroup("").AddEndpointFilterFactory(NamedParameter
 api.MapSession();
 api.MapBegin();
 api.MapAccount();
+api.MapTokens();
 api.MapTwoFactor();
 api.MapPasswordLinks();
 api.MapPractice();
@@ -115,6 +118,7 @@ api.MapCatalogue();
 api.MapBlocks();
 api.MapReview();
 api.MapTakeOut();
+api.MapCalendars();
 api.MapImports();
 api.MapFloor();
 api.MapReference();
@@ -124,6 +128,12 @@ if (args is ["account", .. var asked])
 {
     using IServiceScope scope = app.Services.CreateScope();
     Environment.ExitCode = await scope.ServiceProvider.GetRequiredService<AccountCommand>().Run(asked, CancellationToken.None);
+    return;
+}
+if (args is ["practice", .. var wanted])
+{
+    using IServiceScope scope = app.Services.CreateScope();
+    Environment.ExitCode = await scope.ServiceProvider.GetRequiredService<PracticeCommand>().Run(wanted, CancellationToken.None);
     return;
 }
 if (args.Contains("migrate"))

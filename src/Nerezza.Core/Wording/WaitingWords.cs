@@ -114,10 +114,8 @@ public sealed class WaitingWords(ExerciseCatalogue catalogue)
     private string Changes(Waiting.Stalled stalled) =>
         stalled.Change switch
         {
-            StallChange.Lighter lighter => Say(
-                $" The sets of a deload, at RPE {lighter.Most.Value:0.#} at most, "
-                    + $"up to {ReviewWords.Day(lighter.Until)}; then on as planned."
-            ),
+            StallChange.Lighter lighter => Say($" The sets of a deload, at RPE {lighter.Most.Value:0.#} at most,")
+                + $" up to {ReviewWords.Day(lighter.Until)}; then on as planned.",
             StallChange.Repetitions reps => $" From sets of {reps.From} to sets of {reps.To} at the same effort.",
             StallChange.Instead other => $" {ReviewWords.Upper(Name(other.With))} for {Name(other.Exercise)} as long as the block runs.",
             null when stalled.Stall.Next is StallStep.CheckRecovery => "",

@@ -40,6 +40,10 @@ public sealed record Standing(Guid PracticeId, Guid? UserId, PracticeRole Role, 
     /// <summary>How the person is called, for what is kept of changes.</summary>
     public string By { get; init; } = "Nerezza";
 
+    /// <summary>Where the holder of one client's address stands: they read that client.</summary>
+    public static Standing OfAddress(Guid practiceId, Guid clientId) =>
+        new(practiceId, UserId: null, PracticeRole.Lifter, new Dictionary<Guid, ClientAccess> { [clientId] = ClientAccess.Read });
+
     /// <summary>What may be done with a client of the practice.</summary>
     public ClientAccess AccessTo(Guid clientId) => Clients is null ? ClientAccess.Home : Clients.GetValueOrDefault(clientId);
 }

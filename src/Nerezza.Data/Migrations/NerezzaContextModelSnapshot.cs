@@ -207,6 +207,61 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("AspNetUserTokens", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Accounts.AccessTokenRow", b =>
+                {
+                    b.Property<string>("TokenHash")
+                        .HasMaxLength(64)
+                        .HasColumnType("character varying(64)")
+                        .HasColumnName("token_hash");
+
+                    b.Property<DateTimeOffset>("ExpiresAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("expires_at");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<DateTimeOffset>("MadeAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("made_at");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("character varying(80)")
+                        .HasColumnName("name");
+
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<string>("Scope")
+                        .IsRequired()
+                        .HasMaxLength(5)
+                        .HasColumnType("character varying(5)")
+                        .HasColumnName("scope");
+
+                    b.Property<DateTimeOffset?>("UsedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("used_at");
+
+                    b.Property<Guid>("UserId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("user_id");
+
+                    b.HasKey("TokenHash")
+                        .HasName("pk_access_tokens");
+
+                    b.HasIndex("PracticeId")
+                        .HasDatabaseName("ix_access_tokens_practice_id");
+
+                    b.HasIndex("UserId")
+                        .HasDatabaseName("ix_access_tokens_user_id");
+
+                    b.ToTable("access_tokens", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Accounts.SignedInRow", b =>
                 {
                     b.Property<string>("KeyHash")
@@ -304,6 +359,37 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("answers", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.BackupRow", b =>
+                {
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("at");
+
+                    b.Property<long>("Bytes")
+                        .HasColumnType("bigint")
+                        .HasColumnName("bytes");
+
+                    b.Property<string>("Fault")
+                        .HasMaxLength(500)
+                        .HasColumnType("character varying(500)")
+                        .HasColumnName("fault");
+
+                    b.Property<string>("File")
+                        .IsRequired()
+                        .HasMaxLength(255)
+                        .HasColumnType("character varying(255)")
+                        .HasColumnName("file");
+
+                    b.Property<int>("Seconds")
+                        .HasColumnType("integer")
+                        .HasColumnName("seconds");
+
+                    b.HasKey("At")
+                        .HasName("pk_backups");
+
+                    b.ToTable("backups", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.BoardRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -347,6 +433,51 @@ namespace Nerezza.Data.Migrations
                         .HasFilter("due IS NOT NULL");
 
                     b.ToTable("boards", (string)null);
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.CalendarRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<string>("FeedHash")
+                        .HasMaxLength(64)
+                        .HasColumnType("character varying(64)")
+                        .HasColumnName("feed_hash");
+
+                    b.Property<DateTimeOffset?>("FeedMadeAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("feed_made_at");
+
+                    b.Property<string>("Times")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("times");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.Property<string>("Zone")
+                        .HasMaxLength(60)
+                        .HasColumnType("character varying(60)")
+                        .HasColumnName("zone");
+
+                    b.HasKey("PracticeId", "ClientId")
+                        .HasName("pk_calendars");
+
+                    b.HasIndex("FeedHash")
+                        .IsUnique()
+                        .HasDatabaseName("ix_calendars_feed_hash");
+
+                    b.ToTable("calendars", (string)null);
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>
@@ -1308,6 +1439,23 @@ namespace Nerezza.Data.Migrations
                         .HasConstraintName("fk_asp_net_user_tokens_asp_net_users_user_id");
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Accounts.AccessTokenRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.PracticeRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_access_tokens_practices_practice_id");
+
+                    b.HasOne("Microsoft.AspNetCore.Identity.IdentityUser<System.Guid>", null)
+                        .WithMany()
+                        .HasForeignKey("UserId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_access_tokens_asp_net_users_user_id");
+                });
+
             modelBuilder.Entity("Nerezza.Data.Accounts.SignedInRow", b =>
                 {
                     b.HasOne("Microsoft.AspNetCore.Identity.IdentityUser<System.Guid>", null)
@@ -1336,6 +1484,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_boards_clients_practice_id_client_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.CalendarRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithOne()
+                        .HasForeignKey("Nerezza.Data.Rows.CalendarRow", "PracticeId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_calendars_clients_practice_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ChangeRow", b =>

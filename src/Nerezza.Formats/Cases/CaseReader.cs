@@ -42,6 +42,16 @@ public static class CaseReader
         }
     }
 
+    /// <summary>What is wrong with a case that was put together from what is kept, however long its log is; empty when nothing
+    /// is.</summary>
+    /// <param name="own">Ids of exercises that count beside those that ship.</param>
+    public static IReadOnlyList<Fault> Check(CaseDocument document, IReadOnlyCollection<string> own)
+    {
+        using JsonDocument json = JsonSerializer.SerializeToDocument(document, Json.Options);
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json.RootElement, CaseShape, own, DaySpan.Open);
+        return faults.Count > 0 ? faults : [.. CaseRules.Check(document)];
+    }
+
     private static CaseReading Read(JsonElement json)
     {
         IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, [], DaySpan.Open);

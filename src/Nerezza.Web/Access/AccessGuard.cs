@@ -2,6 +2,8 @@ using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Data;
 using Nerezza.Data.Access;
+using Nerezza.Data.Accounts;
+using Nerezza.Web.Hosting;
 using Nerezza.Web.Requests;
 
 namespace Nerezza.Web.Access;
@@ -22,7 +24,11 @@ internal static class AccessGuard
                 && !HttpMethods.IsHead(http.Request.Method)
                 && endpoint.Metadata.GetMetadata<OnlyReads>() is null;
             Guid? client = Guid.TryParse(http.GetRouteValue(Client) as string, out Guid id) ? id : null;
-            if (Refusal(http.RequestServices.GetRequiredService<AccessScope>(), who, changes, client) is { } refusal)
+            bool isForPeople = who is Who.Anybody || endpoint.Metadata.GetMetadata<NotForScripts>() is not null;
+            ProblemHttpResult? refused =
+                RefusalOfToken(ScriptTokens.ScopeOf(http.User), isForPeople, changes)
+                ?? Refusal(http.RequestServices.GetRequiredService<AccessScope>(), who, changes, client);
+            if (refused is { } refusal)
             {
                 await refusal.ExecuteAsync(http);
                 return;
@@ -30,6 +36,16 @@ internal static class AccessGuard
         }
         await next(http);
     }
+
+    /// <summary>Why a script is not let through: no token makes another, or reaches accounts.</summary>
+    private static ProblemHttpResult? RefusalOfToken(TokenScope? token, bool isForPeople, bool changes) =>
+        token switch
+        {
+            null => null,
+            _ when isForPeople => Problems.NotAllowed("This is for somebody who signed in, not for a token."),
+            TokenScope.Read when changes => Problems.NotAllowed("This token reads alone. Make one that may change things under Account."),
+            _ => null,
+        };
 
     /// <summary>Why a request is not let through; null when it is.</summary>
     private static ProblemHttpResult? Refusal(AccessScope scope, Who who, bool changes, Guid? client)

@@ -28,6 +28,9 @@ internal sealed record Allowed(Who Who);
 /// <summary>Marks a request that is sent as a change and changes nothing: who may read may send it.</summary>
 internal sealed class OnlyReads;
 
+/// <summary>Marks what only somebody who signed in may do: a token that was taken makes no other way in.</summary>
+internal sealed class NotForScripts;
+
 /// <summary>Says it where endpoints are mapped.</summary>
 internal static class AllowedEndpoints
 {

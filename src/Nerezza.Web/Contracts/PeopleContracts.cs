@@ -21,7 +21,16 @@ public sealed record PracticeView
 
     /// <summary>What a bar can be.</summary>
     public required IReadOnlyList<Implement> BarKinds { get; init; }
+
+    /// <summary>How the last backup of the machine ended; null where none was taken, or for who is no owner.</summary>
+    public required BackupLine? Backup { get; init; }
 }
+
+/// <summary>A backup of the machine.</summary>
+/// <param name="File">Its name.</param>
+/// <param name="Fault">Why it did not work; null where it did.</param>
+/// <param name="GoodAt">When the last one was taken that worked; null where none did.</param>
+public sealed record BackupLine(DateTimeOffset At, string File, long Bytes, string? Fault, DateTimeOffset? GoodAt);
 
 /// <summary>Somebody of the practice.</summary>
 /// <param name="Clients">How many clients are with them.</param>

@@ -88,6 +88,7 @@ public static class AccountEndpoints
         HttpContext http,
         UserManager<IdentityUser<Guid>> users,
         SignedInStore signedIn,
+        AccessTokenStore tokens,
         Outgoing mail,
         ILogger<EventLog> log,
         CancellationToken cancel
@@ -102,6 +103,7 @@ public static class AccountEndpoints
         if (!result.Succeeded)
             return AccountProblems.Of(result, "newPassword");
         await signedIn.EndAll(user.Id, await Here(http), cancel);
+        await tokens.EndAll(user.Id, cancel);
         mail.Send(Letters.PasswordChanged(user.Email!));
         log.PasswordChanged(user.Id);
         return TypedResults.NoContent();

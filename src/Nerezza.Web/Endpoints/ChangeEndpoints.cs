@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Data.Access;
+using Nerezza.Data.Files;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
@@ -25,6 +26,7 @@ public static class ChangeEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("changes");
         group.MapGet("/changes", Get);
         group.MapGet("/file", WholeFile).For(Who.HomeCoach);
+        group.MapGet("/file.zip", FileWithSchemas).For(Who.HomeCoach);
         group.MapPost("/erasure", Erase).For(Who.HomeCoach).WithMetadata(new AlsoWhenPutAway());
     }
 
@@ -49,6 +51,20 @@ public static class ChangeEndpoints
     {
         (string before, string after) = JsonDifference.InWords(row.Before, row.After, names);
         return new ChangeLine(row.Id, row.At, row.By, row.Kind, names.GetValueOrDefault(row.What, row.What), before, after);
+    }
+
+    private static async Task<Results<FileStreamHttpResult, NotFound>> FileWithSchemas(
+        Guid id,
+        ClientStore clients,
+        PracticeFile file,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
+    {
+        if (await clients.Find(id, cancel) is not { } found)
+            return TypedResults.NotFound();
+        events.Exported(id, clients.PracticeId);
+        return await ZipAnswer.Of(to => file.WriteClient(to, id, cancel), $"{found.Client.Name}.zip");
     }
 
     private static async Task<Results<Ok<ClientFileDocument>, NotFound>> WholeFile(

@@ -33,6 +33,7 @@ public static class PasswordLinkEndpoints
         Checked<ResetPassword> body,
         UserManager<IdentityUser<Guid>> users,
         SignedInStore signedIn,
+        AccessTokenStore tokens,
         Outgoing mail,
         ILogger<EventLog> log,
         CancellationToken cancel
@@ -49,6 +50,7 @@ public static class PasswordLinkEndpoints
         if (!result.Succeeded)
             return AccountProblems.Of(result);
         await signedIn.EndAll(user.Id, kept: null, cancel);
+        await tokens.EndAll(user.Id, cancel);
         mail.Send(Letters.PasswordChanged(user.Email!));
         log.PasswordChanged(user.Id);
         return TypedResults.NoContent();

@@ -1,9 +1,11 @@
+using System.Globalization;
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Access;
+using Nerezza.Data.Files;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Web.Access;
@@ -22,9 +24,10 @@ public static class PracticeEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/practice").RequireAuthorization().WithTags("practice");
         group.MapGet("", Get);
         group.MapPut("", Put).For(Who.Owners);
-        group.MapPut("/people/{userId:guid}", PutPerson).For(Who.Owners);
-        group.MapDelete("/people/{userId:guid}", RemovePerson).For(Who.Owners);
-        group.MapPost("/people/{userId:guid}/password-link", PasswordLink).For(Who.Owners);
+        group.MapGet("/file.zip", WholeFile).For(Who.Owners);
+        group.MapPut("/people/{userId:guid}", PutPerson).For(Who.Owners).WithMetadata(new NotForScripts());
+        group.MapDelete("/people/{userId:guid}", RemovePerson).For(Who.Owners).WithMetadata(new NotForScripts());
+        group.MapPost("/people/{userId:guid}/password-link", PasswordLink).For(Who.Owners).WithMetadata(new NotForScripts());
     }
 
     private static async Task<Ok<PracticeView>> Get(
@@ -33,6 +36,7 @@ public static class PracticeEndpoints
         PeopleStore people,
         InvitationStore invitations,
         RoomStore rooms,
+        BackupStore backups,
         CancellationToken cancel
     )
     {
@@ -64,8 +68,26 @@ public static class PracticeEndpoints
                 Rooms = [.. (await rooms.All(cancel)).Select(RoomEndpoints.Line)],
                 KitGroups = KitGroups.All,
                 BarKinds = Loader.BarKinds,
+                Backup = isOwner ? Line(await backups.Last(cancel), await backups.LastGood(cancel)) : null,
             }
         );
+    }
+
+    private static BackupLine? Line(BackupRow? last, BackupRow? good) =>
+        last is null ? null : new(last.At, last.File, last.Bytes, last.Fault, good?.At);
+
+    private static async Task<FileStreamHttpResult> WholeFile(
+        PracticeFile file,
+        PeopleStore people,
+        TimeProvider clock,
+        ILogger<EventLog> events,
+        CancellationToken cancel
+    )
+    {
+        PracticeRow practice = await people.Practice(cancel);
+        events.PracticeExported(practice.PracticeId);
+        string name = string.Create(CultureInfo.InvariantCulture, $"{practice.Name}, {clock.GetUtcNow():yyyy-MM-dd}.zip");
+        return await ZipAnswer.Of(to => file.WritePractice(to, cancel), name);
     }
 
     internal static InvitationLine Line(InvitationRow row) => new(row.Id, row.Name, row.Role, row.ClientId, row.ExpiresAt);

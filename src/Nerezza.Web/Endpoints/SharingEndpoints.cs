@@ -22,12 +22,12 @@ public static class SharingEndpoints
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("sharing");
         group.MapGet("/sharing", Get);
-        group.MapPut("/home", PutHome).For(Who.HomeCoach);
-        group.MapPut("/shares/{userId:guid}", PutShare).For(Who.HomeCoach);
-        group.MapDelete("/shares/{userId:guid}", Unshare).For(Who.HomeCoach);
-        group.MapPost("/invitation", Invite).For(Who.HomeCoach);
-        group.MapDelete("/invitation/{invitation:guid}", Revoke).For(Who.HomeCoach);
-        group.MapDelete("/lifter", RemoveLifter).For(Who.HomeCoach);
+        group.MapPut("/home", PutHome).For(Who.HomeCoach).WithMetadata(new NotForScripts());
+        group.MapPut("/shares/{userId:guid}", PutShare).For(Who.HomeCoach).WithMetadata(new NotForScripts());
+        group.MapDelete("/shares/{userId:guid}", Unshare).For(Who.HomeCoach).WithMetadata(new NotForScripts());
+        group.MapPost("/invitation", Invite).For(Who.HomeCoach).WithMetadata(new NotForScripts());
+        group.MapDelete("/invitation/{invitation:guid}", Revoke).For(Who.HomeCoach).WithMetadata(new NotForScripts());
+        group.MapDelete("/lifter", RemoveLifter).For(Who.HomeCoach).WithMetadata(new NotForScripts());
         group.MapPost("/notes/read", ReadNotes);
         group.MapPut("/room", PutRoom);
     }

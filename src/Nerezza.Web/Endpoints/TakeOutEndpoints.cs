@@ -12,8 +12,7 @@ using Nerezza.Web.Requests;
 
 namespace Nerezza.Web.Endpoints;
 
-/// <summary>What leaves as a file that others open: a log as a table, a block as a workbook, sessions as a calendar
-/// (docs/formats).</summary>
+/// <summary>What leaves as a file that others open: a log as a table, a block as a workbook (docs/formats).</summary>
 public static class TakeOutEndpoints
 {
     private const string Workbook = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
@@ -23,7 +22,7 @@ public static class TakeOutEndpoints
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("take out");
         group.MapGet("/log.{kind}", Log);
         group.MapGet("/block.xlsx", BlockBook);
-        group.MapGet("/calendar.ics", Calendar);
+        group.MapGet("/plan", Plan);
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound>> Log(
@@ -55,6 +54,24 @@ public static class TakeOutEndpoints
         );
     }
 
+    /// <summary>The plan of a day as the open format, at today's loads.</summary>
+    private static async Task<Results<Ok<PlanDocument>, NotFound, ProblemHttpResult>> Plan(
+        Guid id,
+        DateOnly? on,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService planner,
+        CancellationToken cancel
+    )
+    {
+        if (await clients.Find(id, cancel) is not { } file || await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        return TypedResults.Ok(planner.ToDocument(planner.Current(plan, file, await log.Of(id, cancel, plan.Starts))));
+    }
+
     /// <summary>The block of a day, at today's loads.</summary>
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> BlockBook(
         Guid id,
@@ -79,30 +96,5 @@ public static class TakeOutEndpoints
                 Workbook,
                 string.Create(CultureInfo.InvariantCulture, $"{file.Client.Name}, block of {plan.Starts:yyyy-MM-dd}.xlsx")
             );
-    }
-
-    /// <summary>The sessions of the block that runs and of those that follow.</summary>
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Calendar(
-        Guid id,
-        ClientStore clients,
-        PlanStore plans,
-        PlanService planner,
-        OwnCatalogue own,
-        CancellationToken cancel
-    )
-    {
-        if (await clients.Find(id, cancel) is not { } file)
-            return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
-            return Problems.Locked(stop);
-        IReadOnlyList<PlanRow> ahead = await plans.StandingSince(id, planner.Today, cancel);
-        string calendar = BlockCalendar.Write(
-            id,
-            file.Client.Name,
-            ahead.Where(plan => plan.Document.Block is not null).Select(plan => (plan.Number, plan.Document.Block!)),
-            own.All,
-            planner.Now
-        );
-        return TypedResults.File(Encoding.UTF8.GetBytes(calendar), "text/calendar; charset=utf-8", $"{file.Client.Name}, sessions.ics");
     }
 }

@@ -56,6 +56,12 @@ internal static partial class Events
 
     [LoggerMessage(18, LogLevel.Error, "boards-held-up")]
     public static partial void BoardsHeldUp(this ILogger log, Exception fault);
+
+    [LoggerMessage(19, LogLevel.Information, "practice-exported practice={PracticeId}")]
+    public static partial void PracticeExported(this ILogger log, Guid practiceId);
+
+    [LoggerMessage(20, LogLevel.Information, "token-made user={UserId} practice={PracticeId}")]
+    public static partial void TokenMade(this ILogger log, Guid userId, Guid practiceId);
 }
 
 /// <summary>The name under which <see cref="Events"/> stand in the log.</summary>

@@ -31,7 +31,9 @@ internal static class Membership
     public static Guid? UserOf(ClaimsPrincipal caller) =>
         Guid.TryParse(caller.FindFirstValue(ClaimTypes.NameIdentifier), out Guid user) ? user : null;
 
-    /// <summary>The practice that was chosen, or the only one.</summary>
+    /// <summary>The practice that was chosen, or the only one; of a token only the one that it was made for.</summary>
     public static Place? Choice(IReadOnlyList<Place> places, ClaimsPrincipal caller) =>
-        places.Count == 1 ? places[0] : places.FirstOrDefault(place => caller.FindFirstValue(Chosen) == place.PracticeId.ToString());
+        places.Count == 1 && ScriptTokens.ScopeOf(caller) is null
+            ? places[0]
+            : places.FirstOrDefault(place => caller.FindFirstValue(Chosen) == place.PracticeId.ToString());
 }

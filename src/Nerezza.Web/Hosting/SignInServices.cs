@@ -1,4 +1,5 @@
 using System.Security.Cryptography.X509Certificates;
+using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
@@ -45,7 +46,9 @@ internal static class SignInServices
             .AddSignInManager();
         builder.Services.Configure<DataProtectionTokenProviderOptions>(options => options.TokenLifespan = LinkGood);
         builder
-            .Services.AddAuthentication(IdentityConstants.ApplicationScheme)
+            .Services.AddAuthentication(ScriptTokens.Either)
+            .AddPolicyScheme(ScriptTokens.Either, null, options => options.ForwardDefaultSelector = ScriptTokens.Of)
+            .AddScheme<AuthenticationSchemeOptions, ScriptTokens>(ScriptTokens.Token, null)
             .AddIdentityCookies(cookies =>
                 cookies.ApplicationCookie!.Configure(options =>
                 {

@@ -13,6 +13,8 @@ internal static class TokenCheck
         if (
             changes
             && http.Request.Path.StartsWithSegments("/api")
+            // A token that is sent by hand is sent by no page of another site.
+            && ScriptTokens.Of(http) != ScriptTokens.Token
             && !await http.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(http)
         )
         {

@@ -48,7 +48,7 @@ public sealed class BlockTableTests
     {
         var client = Guid.Parse("0190a000-0000-7000-8000-00000000000d");
         var at = new DateTimeOffset(2026, 11, 29, 8, 0, 0, TimeSpan.Zero);
-        List<string> first = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(3, Plan.Block!)], Catalogue, at));
+        List<string> first = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(3, Plan.Block!)], Catalogue, null, at));
         int sessions = Plan.Block!.Weeks.Sum(week => week.Sessions.Count);
         Assert.Equal(sessions, Of(first, "UID:").Distinct().Count());
         Assert.Equal(
@@ -67,7 +67,7 @@ public sealed class BlockTableTests
                 .. Plan.Block.Weeks.Skip(1),
             ],
         };
-        List<string> second = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(4, moved)], Catalogue, at));
+        List<string> second = Unfolded(BlockCalendar.Write(client, "Ana, Quay", [(4, moved)], Catalogue, null, at));
         Assert.Equal(Of(first, "UID:"), Of(second, "UID:"));
         Assert.All(Of(second, "SEQUENCE:"), version => Assert.Equal("4", version));
         Assert.Equal($"{monday.Date.AddDays(1):yyyyMMdd}", Of(second, "DTSTART;VALUE=DATE:").First());

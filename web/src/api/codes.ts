@@ -391,6 +391,7 @@ export const codes = {
   stationState: ['empty', 'begun', 'done', 'out-of-date'],
   strengthReps: ['moderate', 'low'],
   targetKind: ['straight', 'ramp', 'ascending', 'top-and-back-off', 'calibration'],
+  tokenScope: ['read', 'write'],
   units: ['kg', 'lb'],
   urgency: ['emergency', 'doctor', 'clearance'],
   verdict: ['accepted', 'rejected', 'added'],

@@ -592,6 +592,115 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TokenLine"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MakeToken"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewToken"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    token: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/two-factor": {
         parameters: {
             query?: never;
@@ -916,6 +1025,39 @@ export interface paths {
                 };
             };
         };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/file.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1842,6 +1984,41 @@ export interface paths {
                         "application/json": components["schemas"]["ClientFileDocument"];
                     };
                 };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/file.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
                 /** @description Not Found */
                 404: {
                     headers: {
@@ -4273,6 +4450,198 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    on?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveCalendar"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/calendar/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewFeed"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/calendar.ics": {
         parameters: {
             query?: never;
@@ -4963,6 +5332,16 @@ export interface components {
             key: string;
             address: string;
         };
+        BackupLine: {
+            /** Format: date-time */
+            at: string;
+            file: string;
+            /** Format: int64 */
+            bytes: number;
+            fault: null | string;
+            /** Format: date-time */
+            goodAt: null | string;
+        };
         BandPointSection: {
             /** Format: double */
             cm: number;
@@ -5047,6 +5426,14 @@ export interface components {
         };
         BodyPart: {
             squat: components["schemas"]["SquatPart"][];
+        };
+        CalendarView: {
+            days: components["schemas"]["Weekday"][];
+            zone: null | string;
+            times: components["schemas"]["DayAt"][];
+            /** Format: date-time */
+            feedMadeAt: null | string;
+            zones: string[];
         };
         CameIn: {
             /** Format: date */
@@ -5309,6 +5696,10 @@ export interface components {
             clientId: string;
             client: string;
             line: components["schemas"]["AnsweredLine"];
+        };
+        DayAt: {
+            day: components["schemas"]["Weekday"];
+            at: string;
         };
         /** @enum {unknown} */
         DayOrder: "day-first" | "month-first" | null;
@@ -6328,6 +6719,12 @@ export interface components {
             kg: number;
             why: string;
         };
+        MakeToken: {
+            name: string;
+            scope: components["schemas"]["TokenScope"];
+            /** Format: int32 */
+            days: number;
+        };
         /** @enum {unknown} */
         MarkKind: "block-end" | "deload" | "pain" | "lay-off" | "retest";
         MarkLine: {
@@ -6475,6 +6872,10 @@ export interface components {
             name: string;
             exercise: string;
         };
+        NewFeed: {
+            link: string;
+            reachesPhones: boolean;
+        };
         NewId: {
             /** Format: uuid */
             id: string;
@@ -6489,6 +6890,11 @@ export interface components {
         };
         NewLink: {
             link: string;
+        };
+        NewToken: {
+            token: string;
+            /** Format: date-time */
+            expiresAt: string;
         };
         NextBlockView: {
             turns: components["schemas"]["TurnLine"][];
@@ -6722,6 +7128,7 @@ export interface components {
             rooms: components["schemas"]["RoomLine"][];
             kitGroups: components["schemas"]["KitGroup"][];
             barKinds: components["schemas"]["Implement"][];
+            backup: null | components["schemas"]["BackupLine"];
         };
         /** @enum {unknown} */
         Progression: "wave" | "linear" | "undulating" | null;
@@ -6884,6 +7291,10 @@ export interface components {
             date: string;
             exercise: string;
             sets: string;
+        };
+        SaveCalendar: {
+            zone?: null | string;
+            times: components["schemas"]["DayAt"][];
         };
         SaveEquipment: {
             equipment: components["schemas"]["EquipmentSection"];
@@ -7351,6 +7762,21 @@ export interface components {
         };
         /** @enum {unknown} */
         TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
+        TokenLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            practice: string;
+            scope: components["schemas"]["TokenScope"];
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: date-time */
+            usedAt: null | string;
+        };
+        /** @enum {unknown} */
+        TokenScope: "read" | "write";
         TryPicks: {
             picks: components["schemas"]["PickLine"][];
         };
@@ -7498,6 +7924,7 @@ export type Asked = components['schemas']['Asked'];
 export type AttemptsView = components['schemas']['AttemptsView'];
 export type AuthenticatorCode = components['schemas']['AuthenticatorCode'];
 export type AuthenticatorKey = components['schemas']['AuthenticatorKey'];
+export type BackupLine = components['schemas']['BackupLine'];
 export type BandPointSection = components['schemas']['BandPointSection'];
 export type BandSection = components['schemas']['BandSection'];
 export type BarPart = components['schemas']['BarPart'];
@@ -7511,6 +7938,7 @@ export type BlockPart = components['schemas']['BlockPart'];
 export type BlockSection = components['schemas']['BlockSection'];
 export type BlockView = components['schemas']['BlockView'];
 export type BodyPart = components['schemas']['BodyPart'];
+export type CalendarView = components['schemas']['CalendarView'];
 export type CameIn = components['schemas']['CameIn'];
 export type CaseDocument = components['schemas']['CaseDocument'];
 export type Cause = components['schemas']['Cause'];
@@ -7547,6 +7975,7 @@ export type CopyResult = components['schemas']['CopyResult'];
 export type Course = components['schemas']['Course'];
 export type DailyWork = components['schemas']['DailyWork'];
 export type DayAnswered = components['schemas']['DayAnswered'];
+export type DayAt = components['schemas']['DayAt'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DayRoomName = components['schemas']['DayRoomName'];
 export type DaySection = components['schemas']['DaySection'];
@@ -7661,6 +8090,7 @@ export type LogSet = components['schemas']['LogSet'];
 export type LogSetSection = components['schemas']['LogSetSection'];
 export type LoggedBefore = components['schemas']['LoggedBefore'];
 export type MadeLoad = components['schemas']['MadeLoad'];
+export type MakeToken = components['schemas']['MakeToken'];
 export type MarkKind = components['schemas']['MarkKind'];
 export type MarkLine = components['schemas']['MarkLine'];
 export type MaxMove = components['schemas']['MaxMove'];
@@ -7683,9 +8113,11 @@ export type MuscleShift = components['schemas']['MuscleShift'];
 export type MuscleWeek = components['schemas']['MuscleWeek'];
 export type NameAsked = components['schemas']['NameAsked'];
 export type NameMeans = components['schemas']['NameMeans'];
+export type NewFeed = components['schemas']['NewFeed'];
 export type NewId = components['schemas']['NewId'];
 export type NewInvitation = components['schemas']['NewInvitation'];
 export type NewLink = components['schemas']['NewLink'];
+export type NewToken = components['schemas']['NewToken'];
 export type NextBlockView = components['schemas']['NextBlockView'];
 export type NextTurn = components['schemas']['NextTurn'];
 export type Norm = components['schemas']['Norm'];
@@ -7749,6 +8181,7 @@ export type RoomLine = components['schemas']['RoomLine'];
 export type RoomName = components['schemas']['RoomName'];
 export type RowRefused = components['schemas']['RowRefused'];
 export type RowShown = components['schemas']['RowShown'];
+export type SaveCalendar = components['schemas']['SaveCalendar'];
 export type SaveEquipment = components['schemas']['SaveEquipment'];
 export type SaveExercise = components['schemas']['SaveExercise'];
 export type SaveFacts = components['schemas']['SaveFacts'];
@@ -7811,6 +8244,8 @@ export type TakeBackAnswer = components['schemas']['TakeBackAnswer'];
 export type TakeInvitation = components['schemas']['TakeInvitation'];
 export type TakeSchool = components['schemas']['TakeSchool'];
 export type TargetKind = components['schemas']['TargetKind'];
+export type TokenLine = components['schemas']['TokenLine'];
+export type TokenScope = components['schemas']['TokenScope'];
 export type TryPicks = components['schemas']['TryPicks'];
 export type TurnLine = components['schemas']['TurnLine'];
 export type Units = components['schemas']['Units'];
