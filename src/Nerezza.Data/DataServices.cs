@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data.Accounts;
 using Nerezza.Data.Files;
+using Nerezza.Data.Machine;
 using Nerezza.Data.Stores;
 using Nerezza.Data.Unscoped;
 using Npgsql;

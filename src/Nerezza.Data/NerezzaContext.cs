@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 using Nerezza.Data.Accounts;
+using Nerezza.Data.Machine;
 using Nerezza.Data.Rows;
 
 namespace Nerezza.Data;

@@ -6,15 +6,7 @@ namespace Nerezza.Browser.Tests;
 /// <summary>The demo practice on a server and a database of its own.</summary>
 public sealed class DemoSite : IDisposable
 {
-    /// <summary>The demo practice is loaded once; every site has a copy. It goes with the cluster.</summary>
-    private static readonly Lazy<TestDatabase> Demo = new(() =>
-    {
-        var demo = new TestDatabase();
-        ServerProcess.LoadDemo(demo.Connection);
-        return demo;
-    });
-
-    private readonly TestDatabase _database = new(Demo.Value);
+    private readonly TestDatabase _database = DemoDatabase.Copy();
 
     public DemoSite()
     {

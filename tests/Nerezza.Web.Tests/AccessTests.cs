@@ -25,6 +25,7 @@ public sealed class AccessTests : IDisposable
         ["maxId"] = Guid.Empty.ToString(),
         ["setId"] = Guid.Empty.ToString(),
         ["import"] = Guid.Empty.ToString(),
+        ["token"] = Guid.Empty.ToString(),
         ["kind"] = "csv",
         ["number"] = "1",
         ["date"] = "1850-01-01",

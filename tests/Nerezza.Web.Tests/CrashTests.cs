@@ -12,8 +12,7 @@ public sealed class CrashTests
     [Fact]
     public async Task Killing_the_server_right_after_a_set_is_acknowledged_loses_nothing()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         List<string> acknowledged = [];
         Guid client = Guid.Empty;
         for (int round = 0; round < 3; round++)

@@ -29,8 +29,7 @@ public sealed class OutageTests
     [Fact]
     public async Task While_the_database_is_away_requests_are_told_when_to_come_back_and_a_set_sent_again_is_kept()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         using var line = new Line(new NpgsqlConnectionStringBuilder(database.Connection).Port);
         string connection = new NpgsqlConnectionStringBuilder(database.Connection) { Port = line.Port, Timeout = 3 }.ConnectionString;
         using ServerProcess server = ServerProcess.Start(connection);
@@ -75,8 +74,7 @@ public sealed class OutageTests
     [Fact]
     public async Task A_server_is_ready_only_when_it_has_warmed_up()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         using ServerProcess server = ServerProcess.Start(
             database.Connection,
             settings: new Dictionary<string, string> { ["NEREZZA_WARM_UP"] = "yes" }

@@ -20,9 +20,7 @@ public sealed class ProxyTests(ProxyTests.Practice practice) : IClassFixture<Pro
     /// <summary>A demo practice for all of these.</summary>
     public sealed class Practice : IDisposable
     {
-        private readonly TestDatabase _database = new();
-
-        public Practice() => ServerProcess.LoadDemo(_database.Connection);
+        private readonly TestDatabase _database = DemoDatabase.Copy();
 
         public string Connection => _database.Connection;
 

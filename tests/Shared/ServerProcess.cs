@@ -16,9 +16,6 @@ public sealed class ServerProcess : IDisposable
     /// <summary>The checkout: the first folder upward that holds the solution.</summary>
     public static string Root { get; } = FindRoot();
 
-    /// <summary>Brings the database up to date and loads the demo practice.</summary>
-    public static void LoadDemo(string connection) => Run(connection, "migrate", "demo");
-
     /// <summary>Brings the database up to date; nobody is in it.</summary>
     public static void Migrate(string connection) => Run(connection, "migrate");
 

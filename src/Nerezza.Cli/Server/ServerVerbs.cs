@@ -51,6 +51,7 @@ internal sealed class ServerVerbs(ServerCalls server, Stream output, TextWriter 
                     unclear.ForEach(errors.WriteLine);
                     return Say("nothing was kept; open the file under People, \"Take a log in\", and answer there");
                 }
+                await errors.WriteLineAsync($"Loads that say no unit are read as {(read.GetProperty("pounds").GetBoolean() ? "pounds" : "kilograms")}.");
                 string importId = Guid.CreateVersion7().ToString();
                 return await server.Post($"api/clients/{id}/imports", new { name, content, id = importId }) switch
                 {
@@ -69,8 +70,6 @@ internal sealed class ServerVerbs(ServerCalls server, Stream output, TextWriter 
             yield return $"what '{name.GetProperty("name").GetString()}' is nobody said yet";
         if (read.GetProperty("orderUnclear").GetBoolean())
             yield return "the days can be read both ways, day first or month first";
-        if (read.GetProperty("unitUnclear").GetBoolean())
-            yield return "loads say no unit";
     }
 
     /// <summary>Reads how far it is to the end: without the last line nothing was kept.</summary>
@@ -93,7 +92,7 @@ internal sealed class ServerVerbs(ServerCalls server, Stream output, TextWriter 
 
     private async Task<int> WithClient(string wanted, Func<string, Task<int>> act)
     {
-        switch (await server.Get("api/clients"))
+        switch (await server.Get(FormattableString.Invariant($"api/clients?today={DateTime.Now:yyyy-MM-dd}")))
         {
             case Answer.Good good:
                 using (good.Message)

@@ -1,6 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using Nerezza.Data.Rows;
+using Nerezza.Data.Machine;
 
 namespace Nerezza.Data.Configurations;
 

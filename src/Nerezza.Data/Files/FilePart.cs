@@ -78,13 +78,14 @@ internal sealed record FilePart<T>(
     public override JsonNode Schema() =>
         FileJson.Options.GetJsonSchemaAsNode(
             typeof(IReadOnlyList<T>),
-            new JsonSchemaExporterOptions { TransformSchemaNode = (context, node) => Whole(context.TypeInfo.Type) ?? node }
+            new JsonSchemaExporterOptions { TransformSchemaNode = (context, node) => Scalar(context.TypeInfo.Type) ?? node }
         );
 
-    /// <summary>What a whole number is, which the framework does not see where a converter of ours reads it; null for anything
-    /// else.</summary>
-    private static JsonObject? Whole(Type type) =>
+    /// <summary>What a whole number is, which the framework does not see where a converter of ours reads it, and what evidence may hold;
+    /// null for anything else.</summary>
+    private static JsonObject? Scalar(Type type) =>
         type == typeof(int) ? new JsonObject { ["type"] = "integer" }
         : type == typeof(int?) ? new JsonObject { ["type"] = new JsonArray("integer", "null") }
+        : type == typeof(object) ? new JsonObject { ["type"] = new JsonArray("number", "boolean", "string", "null") }
         : null;
 }

@@ -362,7 +362,7 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("answers", (string)null);
                 });
 
-            modelBuilder.Entity("Nerezza.Data.Rows.BackupRow", b =>
+            modelBuilder.Entity("Nerezza.Data.Machine.BackupRow", b =>
                 {
                     b.Property<DateTimeOffset>("At")
                         .HasColumnType("timestamp with time zone")

@@ -6,6 +6,7 @@ using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Wording;
 using Nerezza.Data.Access;
 using Nerezza.Data.Files;
+using Nerezza.Data.Machine;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Web.Access;

@@ -6,9 +6,25 @@ using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Web.Hosting;
 
-/// <summary>The description that the front end's types, code lists and limits are made from.</summary>
+/// <summary>The description of the API: the front end's types, code lists and limits are made from it, and scripts are written by
+/// it.</summary>
 internal static class OpenApiDescription
 {
+    /// <summary>Where it stands.</summary>
+    public const string Document = "/api/openapi.json";
+
+    private const string Page = "api/docs",
+        Token = "token";
+
+    /// <summary>The same to read and to try, from files that ship with the application.</summary>
+    public static void UseDescription(this WebApplication app) =>
+        app.UseSwaggerUI(options =>
+        {
+            options.RoutePrefix = Page;
+            options.DocumentTitle = "Nerezza, for scripts";
+            options.SwaggerEndpoint(Document, "Nerezza");
+        });
+
     public static void Configure(OpenApiOptions options) =>
         options
             .AddDocumentTransformer(
@@ -18,6 +34,13 @@ internal static class OpenApiDescription
                     document.Servers = [];
                     document.Info.Title = "Nerezza";
                     document.Info.Version = "1";
+                    document.Info.Description =
+                        "With a token from Account: Authorization: Bearer nerezza_... What a field may hold is named where it is wrong.";
+                    (document.Components ??= new()).SecuritySchemes = new Dictionary<string, IOpenApiSecurityScheme>
+                    {
+                        [Token] = new OpenApiSecurityScheme { Type = SecuritySchemeType.Http, Scheme = "bearer" },
+                    };
+                    document.Security = [new() { [new OpenApiSecuritySchemeReference(Token, document)] = [] }];
                     return Task.CompletedTask;
                 }
             )

@@ -33,8 +33,7 @@ public sealed class FuzzTests
     [Fact]
     public async Task No_endpoint_falls_over_stalls_or_shows_its_inside()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         using ServerProcess server = ServerProcess.Start(database.Connection);
         using HttpClient http = await Demo.SignedIn(server.Address);
         List<(string Method, string Path, JsonNode Operation)> endpoints = [.. Endpoints()];

@@ -20,8 +20,7 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task What_was_acknowledged_before_it_began_comes_back_though_the_server_is_killed_meanwhile()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         string file = Path.Combine(_folder, "kept.tar");
         List<string> before;
         using (ServerProcess server = ServerProcess.Start(database.Connection))

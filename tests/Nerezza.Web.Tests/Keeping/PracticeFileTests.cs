@@ -22,8 +22,7 @@ public sealed class PracticeFileTests : IDisposable
     [Fact]
     public async Task The_demo_leaves_and_comes_in_and_leaves_the_same_and_works_there()
     {
-        using TestDatabase database = new();
-        ServerProcess.LoadDemo(database.Connection);
+        using TestDatabase database = DemoDatabase.Copy();
         using Site first = new(database.Connection, Migrated.Already);
         string name = (await Script.Rows(database.Connection, "SELECT name FROM practices"))[0];
         Assert.Equal(0, (await Run(first, "out", File("one.zip"), name)).Code);

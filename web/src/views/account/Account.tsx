@@ -1,18 +1,20 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { AccountView } from '../../api/schema'
 import { useAccountPage, useEndDevices } from '../../hooks/useAccountPage'
-import { useMe } from '../../hooks/useSession'
+import { useMe, useOpenPractice } from '../../hooks/useSession'
 import { dayName } from '../../text/dates'
 import { Plain, Section } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { EmailPart, PasswordPart } from './Credentials'
 import { Practices } from './Practices'
+import { Tokens } from './Tokens'
 import { TwoFactorPart } from './TwoFactor'
 
 /** One's own account: address, password, second factor, and where one is signed in. */
 export function Account() {
   const account = useAccountPage()
   const me = useMe()
+  const open = useOpenPractice()
   if (account.state === 'loading') return <Loading label="Fetching the account" />
   if (account.state === 'failed') return <Failed message={account.message} retry={account.retry} />
   return (
@@ -23,6 +25,7 @@ export function Account() {
       <PasswordPart />
       <TwoFactorPart account={account.data} />
       <Devices account={account.data} />
+      {open && open.role !== 'lifter' && <Tokens />}
     </Box>
   )
 }

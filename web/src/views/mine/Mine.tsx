@@ -4,6 +4,7 @@ import type { AheadView, OpenPractice } from '../../api/schema'
 import { useAhead } from '../../hooks/useSharing'
 import { useKeepSessions } from '../../hooks/useKeptSessions'
 import { usePageTitle } from '../../hooks/usePageTitle'
+import { CalendarPart } from '../../parts/CalendarPart'
 import { Caution, Failed, Loading } from '../../ui/states'
 import { Ahead } from './Ahead'
 import { Done } from './Done'
@@ -15,6 +16,7 @@ const pages = [
   { key: 'done', name: 'Done' },
   { key: 'health', name: 'Health' },
   { key: 'note', name: 'Note to coach' },
+  { key: 'calendar', name: 'Calendar' },
 ] as const
 
 type Page = (typeof pages)[number]['key']
@@ -67,5 +69,6 @@ function PageOf({ page, id, mine }: { page: Page; id: string; mine: AheadView })
   if (page === 'done') return <Done days={mine.done} />
   if (page === 'health') return <HowAreYou id={id} mine={mine} />
   if (page === 'note') return <ToCoach id={id} notes={mine.notes} />
+  if (page === 'calendar') return <CalendarPart id={id} />
   return <Ahead id={id} mine={mine} />
 }

@@ -4,6 +4,7 @@ import { useSharing } from '../../hooks/useSharing'
 import { Section } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { TextLink } from '../../ui/TextLink'
+import { CalendarPart } from '../../parts/CalendarPart'
 import { Changes } from './Changes'
 import { FilePart } from './FilePart'
 import { LifterPart } from './LifterPart'
@@ -31,6 +32,7 @@ export function ClientPeople() {
           <TextLink to={`/clients/${id}/import`}>Take a log in</TextLink>
         </Section>
       )}
+      {sharing.data.access !== 'read' && <CalendarPart id={id} />}
       <Changes id={id} />
       {sharing.data.access === 'home' && <FilePart id={id} sharing={sharing.data} />}
     </Box>

@@ -28,8 +28,8 @@ export function FilePart({ id, sharing }: { id: string; sharing: SharingView }) 
         <a href={`/api/clients/${id}/log.xlsx`} download>
           <Plain as="span">Log as workbook</Plain>
         </a>
-        <a href={`/api/clients/${id}/calendar.ics`} download>
-          <Plain as="span">Sessions for a calendar</Plain>
+        <a href={`/api/clients/${id}/file.zip`} download>
+          <Plain as="span">The same with schemas, zipped</Plain>
         </a>
         {!sure && !sharing.eraseAt && <Plain onClick={() => setSure(true)}>Erase {sharing.client}</Plain>}
       </Flex>

@@ -6,6 +6,7 @@ import { fieldErrors, SaveBar } from '../../parts/SaveBar'
 import { useDraft } from '../../hooks/useDraft'
 import { Section, SelectField, TextField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
+import { Keeping } from './Keeping'
 import { People } from './People'
 import { Rooms } from './Rooms'
 
@@ -23,6 +24,7 @@ export function Practice() {
       {isOwner && <NamePart practice={practice.data} />}
       <People practice={practice.data} isOwner={isOwner} reachesPhones={me?.reachesPhones ?? false} />
       <Rooms practice={practice.data} isOwner={isOwner} />
+      {isOwner && <Keeping backup={practice.data.backup ?? null} />}
       {me && !me.reachesPhones && (
         <Section title="Phones">
           <Box maxW="60ch">

@@ -1,4 +1,4 @@
-namespace Nerezza.Data.Rows;
+namespace Nerezza.Data.Machine;
 
 /// <summary>A backup of the whole machine, or a try at one. Written by whoever takes it, beside the server, which only reads it.</summary>
 public sealed class BackupRow

@@ -1,7 +1,6 @@
 using Microsoft.EntityFrameworkCore;
-using Nerezza.Data.Rows;
 
-namespace Nerezza.Data.Stores;
+namespace Nerezza.Data.Machine;
 
 /// <summary>How the backups of the machine ended.</summary>
 public sealed class BackupStore(NerezzaContext context)
