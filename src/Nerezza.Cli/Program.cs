@@ -52,7 +52,7 @@ internal static class EntryPoint
     {
         Console.Error.WriteLine("usage: nerezza plan CASE.json [MORE.json ...]   (- reads standard input)");
         Console.Error.WriteLine("       nerezza plan CASE.json [MORE.json ...] --table   as a coach reads it");
-        Console.Error.WriteLine("       nerezza schema case|plan|exercises");
+        Console.Error.WriteLine("       nerezza schema case|plan|exercises|template");
         Console.Error.WriteLine("of a running server (NEREZZA_SERVER, NEREZZA_TOKEN):");
         Console.Error.WriteLine("       nerezza plan --client NAME|ID");
         Console.Error.WriteLine("       nerezza log --client NAME|ID [FILE]   prints the log as CSV, or takes a file of sets in");

@@ -40,6 +40,7 @@ public static class DataServices
             .AddScoped<SharingStore>()
             .AddScoped<RoomStore>()
             .AddScoped<CalendarStore>()
+            .AddScoped<TemplateStore>()
             .AddScoped<BackupStore>()
             .AddScoped<PracticeFile>()
             .AddScoped<OpenFeeds>()

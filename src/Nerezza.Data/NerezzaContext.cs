@@ -36,6 +36,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<OwnExerciseRow> OwnExercises => Set<OwnExerciseRow>();
     public DbSet<SignedInRow> SignedIn => Set<SignedInRow>();
     public DbSet<AccessTokenRow> AccessTokens => Set<AccessTokenRow>();
+    public DbSet<TemplateRow> Templates => Set<TemplateRow>();
     public DbSet<CalendarRow> Calendars => Set<CalendarRow>();
     public DbSet<BackupRow> Backups => Set<BackupRow>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
@@ -54,6 +55,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         builder.Entity<MembershipRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<RoomRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<OwnExerciseRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
+        builder.Entity<TemplateRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<ExerciseNameRow>().HasQueryFilter(row => row.PracticeId == PracticeId);
         builder.Entity<ClientRow>().HasQueryFilter(row => row.PracticeId == PracticeId && (SeesAll || Seen.Contains(row.Id)));
         builder

@@ -51,6 +51,7 @@ builder
     .AddScoped<AnswerDesk>()
     .AddScoped<LogImport>()
     .AddScoped<CalendarText>()
+    .AddScoped<TemplateShelf>()
     .AddScoped<PracticeCommand>()
     .AddScoped<BoardDesk>()
     .AddScoped<OwnExercises>();
@@ -118,6 +119,7 @@ api.MapLevers();
 api.MapExercises();
 api.MapCatalogue();
 api.MapBlocks();
+api.MapTemplates();
 api.MapReview();
 api.MapTakeOut();
 api.MapCalendars();

@@ -26,6 +26,7 @@ public sealed class AccessTests : IDisposable
         ["setId"] = Guid.Empty.ToString(),
         ["import"] = Guid.Empty.ToString(),
         ["token"] = Guid.Empty.ToString(),
+        ["template"] = Guid.Empty.ToString(),
         ["kind"] = "csv",
         ["number"] = "1",
         ["date"] = "1850-01-01",

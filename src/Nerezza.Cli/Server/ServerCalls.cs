@@ -66,7 +66,10 @@ internal sealed class ServerCalls : IDisposable
             IEnumerable<string> fields = problem.TryGetProperty("errors", out JsonElement errors)
                 ? errors.EnumerateObject().Select(field => $"{field.Name}: {field.Value[0].GetString()}")
                 : [];
-            return string.Join(" ", new[] { Text(problem, "title"), Text(problem, "detail") }.Concat(fields).Where(part => part.Length > 0));
+            return string.Join(
+                " ",
+                new[] { Text(problem, "title"), Text(problem, "detail") }.Concat(fields).Where(part => part.Length > 0)
+            );
         }
         catch (JsonException)
         {
@@ -74,7 +77,8 @@ internal sealed class ServerCalls : IDisposable
         }
     }
 
-    private static string Text(JsonElement problem, string name) => problem.TryGetProperty(name, out JsonElement text) ? text.GetString() ?? "" : "";
+    private static string Text(JsonElement problem, string name) =>
+        problem.TryGetProperty(name, out JsonElement text) ? text.GetString() ?? "" : "";
 
     public void Dispose() => _http.Dispose();
 }

@@ -51,9 +51,19 @@ internal sealed class ServerVerbs(ServerCalls server, Stream output, TextWriter 
                     unclear.ForEach(errors.WriteLine);
                     return Say("nothing was kept; open the file under People, \"Take a log in\", and answer there");
                 }
-                await errors.WriteLineAsync($"Loads that say no unit are read as {(read.GetProperty("pounds").GetBoolean() ? "pounds" : "kilograms")}.");
+                await errors.WriteLineAsync(
+                    $"Loads that say no unit are read as {(read.GetProperty("pounds").GetBoolean() ? "pounds" : "kilograms")}."
+                );
                 string importId = Guid.CreateVersion7().ToString();
-                return await server.Post($"api/clients/{id}/imports", new { name, content, id = importId }) switch
+                return await server.Post(
+                    $"api/clients/{id}/imports",
+                    new
+                    {
+                        name,
+                        content,
+                        id = importId,
+                    }
+                ) switch
                 {
                     Answer.Good good => await Kept(good.Message),
                     Answer.Bad bad => Say(bad.Why),
@@ -108,7 +118,9 @@ internal sealed class ServerVerbs(ServerCalls server, Stream output, TextWriter 
                     {
                         [var one] => await act(one.Id),
                         [] => Say($"there is no client '{wanted}' that this token sees"),
-                        _ => Say($"'{wanted}' is the name of {found.Count} clients; use an id: {string.Join(", ", found.Select(one => one.Id))}"),
+                        _ => Say(
+                            $"'{wanted}' is the name of {found.Count} clients; use an id: {string.Join(", ", found.Select(one => one.Id))}"
+                        ),
                     };
                 }
             case Answer.Bad bad:

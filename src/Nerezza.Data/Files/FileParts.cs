@@ -15,7 +15,8 @@ public sealed record FilePerson(Guid UserId, string Email, string Name, Practice
 /// machine.</summary>
 internal static class FileParts
 {
-    public static FilePart<PracticeRow> Practice { get; } = OfPractice("practice", context => context.Practices.OrderBy(row => row.PracticeId));
+    public static FilePart<PracticeRow> Practice { get; } =
+        OfPractice("practice", context => context.Practices.OrderBy(row => row.PracticeId));
 
     public static FilePart<FilePerson> People { get; } =
         new(
@@ -46,6 +47,7 @@ internal static class FileParts
         OfPractice("rooms", context => context.Rooms.OrderBy(row => row.Id)),
         OfPractice("exercises", context => context.OwnExercises.OrderBy(row => row.Exercise)),
         OfPractice("exercise-names", context => context.ExerciseNames.OrderBy(row => row.Name)),
+        OfPractice("templates", context => context.Templates.OrderBy(row => row.Id)),
         OfPractice("changes", context => context.Changes.Where(row => row.ClientId == null).OrderBy(row => row.Id)),
     ];
 

@@ -22,7 +22,9 @@ public sealed class PracticeFile(NerezzaContext context, TimeProvider clock)
     {
         // What is read is one moment of the practice, whoever logs meanwhile.
         await using var moment = await context.Database.BeginTransactionAsync(IsolationLevel.RepeatableRead, cancel);
-        List<Guid> clients = only is { } one ? [one] : await context.Clients.OrderBy(row => row.Id).Select(row => row.Id).ToListAsync(cancel);
+        List<Guid> clients = only is { } one
+            ? [one]
+            : await context.Clients.OrderBy(row => row.Id).Select(row => row.Id).ToListAsync(cancel);
         await using var zip = await ZipArchive.CreateAsync(to, ZipArchiveMode.Create, leaveOpen: true, entryNameEncoding: null, cancel);
         SortedDictionary<string, string> hashes = new(StringComparer.Ordinal);
         async Task Add(string name, Func<Stream, Task> write) => hashes[name] = await Entry(zip, name, write, cancel);

@@ -120,7 +120,12 @@ public sealed class PracticeFileReader(string connection, Func<NerezzaContext, A
     }
 
     /// <summary>Who is who in it: last, since a lifter is one of its clients.</summary>
-    private static async Task<IReadOnlyList<FilePerson>> Join(ZipArchive zip, Guid practice, NerezzaContext context, CancellationToken cancel)
+    private static async Task<IReadOnlyList<FilePerson>> Join(
+        ZipArchive zip,
+        Guid practice,
+        NerezzaContext context,
+        CancellationToken cancel
+    )
     {
         await using Stream content = await zip.GetEntry(FileParts.People.Entry(null))!.OpenAsync(cancel);
         FilePerson[] people = await JsonSerializer.DeserializeAsync<FilePerson[]>(content, FileJson.Options, cancel) ?? [];

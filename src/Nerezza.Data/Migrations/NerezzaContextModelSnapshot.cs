@@ -316,6 +316,37 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("signed_in", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Machine.BackupRow", b =>
+                {
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("at");
+
+                    b.Property<long>("Bytes")
+                        .HasColumnType("bigint")
+                        .HasColumnName("bytes");
+
+                    b.Property<string>("Fault")
+                        .HasMaxLength(500)
+                        .HasColumnType("character varying(500)")
+                        .HasColumnName("fault");
+
+                    b.Property<string>("File")
+                        .IsRequired()
+                        .HasMaxLength(255)
+                        .HasColumnType("character varying(255)")
+                        .HasColumnName("file");
+
+                    b.Property<int>("Seconds")
+                        .HasColumnType("integer")
+                        .HasColumnName("seconds");
+
+                    b.HasKey("At")
+                        .HasName("pk_backups");
+
+                    b.ToTable("backups", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.AnswerRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -357,37 +388,6 @@ namespace Nerezza.Data.Migrations
                         .HasName("pk_answers");
 
                     b.ToTable("answers", (string)null);
-                });
-
-            modelBuilder.Entity("Nerezza.Data.Machine.BackupRow", b =>
-                {
-                    b.Property<DateTimeOffset>("At")
-                        .HasColumnType("timestamp with time zone")
-                        .HasColumnName("at");
-
-                    b.Property<long>("Bytes")
-                        .HasColumnType("bigint")
-                        .HasColumnName("bytes");
-
-                    b.Property<string>("Fault")
-                        .HasMaxLength(500)
-                        .HasColumnType("character varying(500)")
-                        .HasColumnName("fault");
-
-                    b.Property<string>("File")
-                        .IsRequired()
-                        .HasMaxLength(255)
-                        .HasColumnType("character varying(255)")
-                        .HasColumnName("file");
-
-                    b.Property<int>("Seconds")
-                        .HasColumnType("integer")
-                        .HasColumnName("seconds");
-
-                    b.HasKey("At")
-                        .HasName("pk_backups");
-
-                    b.ToTable("backups", (string)null);
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.BoardRow", b =>
@@ -1409,6 +1409,37 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("shares", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.TemplateRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("character varying(120)")
+                        .HasColumnName("by");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<DateTimeOffset>("MadeAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("made_at");
+
+                    b.HasKey("PracticeId", "Id")
+                        .HasName("pk_templates");
+
+                    b.ToTable("templates", (string)null);
+                });
+
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<System.Guid>", b =>
                 {
                     b.HasOne("Microsoft.AspNetCore.Identity.IdentityUser<System.Guid>", null)
@@ -1699,6 +1730,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_shares_clients_practice_id_client_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.TemplateRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.PracticeRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_templates_practices_practice_id");
                 });
 #pragma warning restore 612, 618
         }

@@ -7,9 +7,7 @@ public static class TimeZones
 {
     /// <summary>Those that are names of places, and UTC.</summary>
     public static IReadOnlyList<string> All { get; } =
-    [
-        .. DateTimeZoneProviders.Tzdb.Ids.Where(id => (id.Contains('/') && !id.StartsWith("Etc/", StringComparison.Ordinal)) || id == "UTC"),
-    ];
+    [.. DateTimeZoneProviders.Tzdb.Ids.Where(id => (id.Contains('/') && !id.StartsWith("Etc/", StringComparison.Ordinal)) || id == "UTC")];
 }
 
 /// <summary>When sessions begin.</summary>

@@ -203,5 +203,5 @@ public sealed record CopyBlock
 }
 
 /// <summary>What came of a copy.</summary>
-/// <param name="Left">What could not carry over, each with its reason.</param>
+/// <param name="Left">What had to change or could not carry over, each with its reason.</param>
 public sealed record CopyResult(Guid ClientId, int Number, IReadOnlyList<string> Left);

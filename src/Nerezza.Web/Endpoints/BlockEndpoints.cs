@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
+using Nerezza.Core.Blocks.Templates;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats.Cases;
@@ -265,7 +266,8 @@ public static class BlockEndpoints
             Focus = plan.Inputs.Block!.Focus,
         };
         ClientLog done = await log.Of(to, cancel);
-        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Copy(block, target, done, asked);
+        var template = BlockTemplate.Of(block, asked.Focus ?? default);
+        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Fit(template, target, done, asked);
         PlanRow made = desk.New(target, done, asked, edits, BlockBase.Empty, await plans.NextNumber(to, cancel));
         if (!await plans.Add(made, cancel))
             return Problems.LostRace();

@@ -24,7 +24,11 @@ public static class CalendarEndpoints
 
     public static void MapCalendars(this IEndpointRouteBuilder routes)
     {
-        RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().For(Who.AlsoTheLifter).WithTags("calendar");
+        RouteGroupBuilder group = routes
+            .MapGroup("/api/clients/{id:guid}")
+            .RequireAuthorization()
+            .For(Who.AlsoTheLifter)
+            .WithTags("calendar");
         group.MapGet("/calendar", Get);
         group.MapPut("/calendar", Put);
         group.MapPost("/calendar/feed", MakeFeed);
@@ -97,9 +101,7 @@ public static class CalendarEndpoints
         CancellationToken cancel
     ) =>
         await clients.Exists(id, cancel)
-            ? TypedResults.Ok(
-                new NewFeed(address.Link($"/calendar/{await calendars.MakeFeed(id, cancel)}.ics"), address.ReachesPhones)
-            )
+            ? TypedResults.Ok(new NewFeed(address.Link($"/calendar/{await calendars.MakeFeed(id, cancel)}.ics"), address.ReachesPhones))
             : TypedResults.NotFound();
 
     private static async Task<NoContent> EndFeed(Guid id, CalendarStore calendars, CancellationToken cancel)
@@ -120,7 +122,11 @@ public static class CalendarEndpoints
             return TypedResults.NotFound();
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
-        return TypedResults.File(Encoding.UTF8.GetBytes(await text.Of(file, cancel)), CalendarText.Type, $"{file.Client.Name}, sessions.ics");
+        return TypedResults.File(
+            Encoding.UTF8.GetBytes(await text.Of(file, cancel)),
+            CalendarText.Type,
+            $"{file.Client.Name}, sessions.ics"
+        );
     }
 
     /// <summary>The same for whoever has the address. While training is stopped it holds no session, so that a calendar shows
@@ -139,7 +145,10 @@ public static class CalendarEndpoints
         // Own exercises are read for the scope, which is known only now.
         await services.GetRequiredService<OwnCatalogue>().Load(services.GetRequiredService<OwnExerciseStore>(), cancel);
         return await services.GetRequiredService<ClientStore>().Find(found.Client, cancel) is { } file
-            ? TypedResults.File(Encoding.UTF8.GetBytes(await services.GetRequiredService<CalendarText>().Of(file, cancel)), CalendarText.Type)
+            ? TypedResults.File(
+                Encoding.UTF8.GetBytes(await services.GetRequiredService<CalendarText>().Of(file, cancel)),
+                CalendarText.Type
+            )
             : TypedResults.NotFound();
     }
 }

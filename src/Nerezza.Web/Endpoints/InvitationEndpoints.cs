@@ -17,7 +17,12 @@ public static class InvitationEndpoints
 {
     public static void MapInvitations(this IEndpointRouteBuilder routes)
     {
-        RouteGroupBuilder group = routes.MapGroup("/api/practice/invitations").RequireAuthorization().For(Who.Owners).WithMetadata(new NotForScripts()).WithTags("practice");
+        RouteGroupBuilder group = routes
+            .MapGroup("/api/practice/invitations")
+            .RequireAuthorization()
+            .For(Who.Owners)
+            .WithMetadata(new NotForScripts())
+            .WithTags("practice");
         group.MapPost("", Invite);
         group.MapDelete("/{invitation:guid}", Revoke);
         RouteGroupBuilder open = routes.MapGroup("/api/invitations").RequireRateLimiting(RateLimits.SignIn).WithTags("session");

@@ -34,7 +34,10 @@ public static class TokenEndpoints
     )
     {
         Guid user = Membership.UserOf(caller)!.Value;
-        Dictionary<Guid, string> places = (await memberships.Of(user, cancel)).ToDictionary(place => place.PracticeId, place => place.Practice);
+        Dictionary<Guid, string> places = (await memberships.Of(user, cancel)).ToDictionary(
+            place => place.PracticeId,
+            place => place.Practice
+        );
         return TypedResults.Ok(
             (await tokens.Of(user, cancel))
                 .Select(row => new TokenLine(

@@ -1,6 +1,7 @@
 using Nerezza.Core;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Blocks.Templates;
 using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
@@ -151,27 +152,23 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             }
         );
 
-    /// <summary>The block in force written as edits for another client, and what cannot come along.</summary>
-    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Left) Copy(
-        Block block,
+    /// <summary>A template as it is for a client: edits of empty weeks, and what had to change, in words.</summary>
+    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Changes) Fit(
+        BlockTemplate template,
         ClientFile to,
         ClientLog log,
         BlockSection asked
     )
     {
-        Func<Exercise, PassedOver?> judge = _planner.JudgeFor(ToCase(to, log, asked));
-        Dictionary<string, PassedOver> left = block
-            .Weeks.SelectMany(week => week.Sessions)
-            .SelectMany(session => session.Items)
-            .Select(item => item.Exercise)
-            .Distinct()
-            .Select(id => judge(own.All[id]))
-            .OfType<PassedOver>()
-            .ToDictionary(reason => reason.Exercise);
-        return (
-            [.. BlockCopy.Edits(block, id => !left.ContainsKey(id)).Select(EditMapping.ToSection)],
-            [.. left.Values.Select(reason => $"{own.All[reason.Exercise].Name}: {PlanWords.Because(reason)}")]
+        ClientCase @case = ToCase(to, log, asked);
+        var fit = new TemplateFit(
+            own.All,
+            _planner.JudgeFor(@case),
+            [.. @case.Client.Days.Select(day => day.Day).OrderBy(day => (day - Weekdays.Of(asked.Start) + 7) % 7)],
+            [.. _planner.Make(@case).Selection.All]
         );
+        FittedTemplate fitted = fit.Of(template);
+        return ([.. fitted.Edits.Select(EditMapping.ToSection)], [.. fitted.Changes.Select(change => TemplateWords.Text(change, own.All))]);
     }
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>

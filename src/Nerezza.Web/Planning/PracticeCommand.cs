@@ -84,7 +84,10 @@ internal sealed class PracticeCommand(
     {
         ClientFile file = (await new ClientStore(context, scope).Find(client, CancellationToken.None))!;
         var log = new LogStore(context, new PastTraining(context, scope, cache), clock);
-        IReadOnlyCollection<string> own = [.. (await new OwnExerciseStore(context, scope).All(CancellationToken.None)).Select(row => row.Exercise)];
+        IReadOnlyCollection<string> own =
+        [
+            .. (await new OwnExerciseStore(context, scope).All(CancellationToken.None)).Select(row => row.Exercise),
+        ];
         return CaseReader.Check(CaseAssembly.Case(file, await log.All(client, CancellationToken.None), null), own) is [var fault, ..]
             ? $"{fault.Path} {fault.Message}"
             : null;

@@ -1,6 +1,7 @@
 using CsCheck;
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
+using Nerezza.Core.Blocks.Templates;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
@@ -258,7 +259,9 @@ public sealed class BlockEditorTests
         ClientCase stronger = Case with
         {
             Base = BlockBase.Empty,
-            Edits = BlockCopy.Edits(made, _ => true),
+            Edits = new TemplateFit(ExerciseCatalogue.Shipped, _ => null, [.. Case.Client.Days.Select(day => day.Day)], [])
+                .Of(BlockTemplate.Of(made, BlockFocus.Whole))
+                .Edits,
             Strength = [.. Case.Strength.Select(entry => entry with { Load = Load.FromKilograms(entry.Load.Kilograms + 30) })],
         };
         Plan plan = Planner.Make(stronger);

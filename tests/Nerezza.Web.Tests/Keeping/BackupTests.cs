@@ -77,7 +77,11 @@ public sealed class BackupTests : IDisposable
         Guid id = await Samples.ClientWithBlock(await site.AsHarbour());
         string file = Path.Combine(_folder, "kept.tar");
         Assert.Equal(0, (await Script.Run($"run_backup --data {_folder} {file}", Db(site.Connection))).Code);
-        Assert.Contains("is there already", (await Script.Run($"run_backup --data {_folder} {file}", Db(site.Connection))).Said, StringComparison.Ordinal);
+        Assert.Contains(
+            "is there already",
+            (await Script.Run($"run_backup --data {_folder} {file}", Db(site.Connection))).Said,
+            StringComparison.Ordinal
+        );
 
         using TestDatabase other = new();
         using (Site stands = new(other.Connection))
@@ -107,7 +111,9 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task Of_daily_backups_the_last_seven_and_the_last_of_four_weeks_are_kept()
     {
-        IEnumerable<string> days = Enumerable.Range(0, 41).Select(day => $"nerezza-{new DateOnly(2026, 10, 20).AddDays(day):yyyy-MM-dd}.tar");
+        IEnumerable<string> days = Enumerable
+            .Range(0, 41)
+            .Select(day => $"nerezza-{new DateOnly(2026, 10, 20).AddDays(day):yyyy-MM-dd}.tar");
         (int code, string said) = await Script.Run($"printf '%s\\n' {string.Join(' ', days)} | not_kept");
         Assert.Equal(0, code);
         Assert.Equal(

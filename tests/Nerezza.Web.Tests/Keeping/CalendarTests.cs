@@ -62,7 +62,11 @@ public sealed class CalendarTests(Site site) : IClassFixture<Site>
         string first = Path(await practice.Lifter.Ask<NewFeed>(HttpMethod.Post, $"{calendar}/feed", new { }));
         string shown = await nobody.GetStringAsync(first);
         Assert.StartsWith("BEGIN:VCALENDAR", shown, StringComparison.Ordinal);
-        Assert.DoesNotContain(first[10..74], (await Script.Rows(site.Connection, "SELECT string_agg(c::text, ' ') FROM calendars c"))[0], StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            first[10..74],
+            (await Script.Rows(site.Connection, "SELECT string_agg(c::text, ' ') FROM calendars c"))[0],
+            StringComparison.Ordinal
+        );
         string second = Path(await practice.Home.Ask<NewFeed>(HttpMethod.Post, $"{calendar}/feed", new { }));
         Assert.Equal(HttpStatusCode.NotFound, (await nobody.GetAsync(first)).StatusCode);
         Assert.Equal(HttpStatusCode.OK, (await nobody.GetAsync(second)).StatusCode);

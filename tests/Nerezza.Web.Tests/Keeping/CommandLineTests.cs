@@ -26,7 +26,8 @@ public sealed class CommandLineTests : IDisposable
         string reads = (await TokenTests.Make(owner, TokenScope.Read)).Token,
             writes = (await TokenTests.Make(owner, TokenScope.Write)).Token;
         using ServerProcess server = ServerProcess.Start(site.Connection);
-        Task<(int Code, string Output, string Errors)> Run(string token, params string[] arguments) => Cli(server.Address, token, arguments);
+        Task<(int Code, string Output, string Errors)> Run(string token, params string[] arguments) =>
+            Cli(server.Address, token, arguments);
 
         // A log in, once; what is there already is not kept again.
         string file = Path.Combine(_folder, "log.csv");

@@ -65,10 +65,20 @@ public sealed class PracticeFileTests : IDisposable
         string client = $"clients/{practice.Client}";
         (string Damage, Action<Dictionary<string, byte[]>> Do, Hashes Hashes, string Said)[] cases =
         [
-            ("a byte of a set", files => files[$"{client}/maxes.json"][20] ^= 1, Hashes.AsWritten, $"{client}/maxes.json: is not as it was written"),
+            (
+                "a byte of a set",
+                files => files[$"{client}/maxes.json"][20] ^= 1,
+                Hashes.AsWritten,
+                $"{client}/maxes.json: is not as it was written"
+            ),
             ("an entry is gone", files => files.Remove($"{client}/plans.json"), Hashes.AsWritten, $"{client}/plans.json: is missing"),
             ("no manifest", files => files.Remove("manifest.json"), Hashes.AsWritten, "manifest.json is missing"),
-            ("a field more", files => Replace(files, $"{client}/maxes.json", "{\"practiceId\"", "{\"x\":1,\"practiceId\""), Hashes.Anew, "maxes.json"),
+            (
+                "a field more",
+                files => Replace(files, $"{client}/maxes.json", "{\"practiceId\"", "{\"x\":1,\"practiceId\""),
+                Hashes.Anew,
+                "maxes.json"
+            ),
             (
                 "a row of another client",
                 files => Replace(files, $"{client}/maxes.json", practice.Client.ToString(), practice.OtherClient.ToString()),

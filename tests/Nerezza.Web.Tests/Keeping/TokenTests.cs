@@ -27,7 +27,10 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         // What lets people in is for people.
         foreach (string path in new[] { "/api/account", "/api/account/tokens" })
             Assert.Equal(HttpStatusCode.Forbidden, await Of(writer.GetAsync(path)));
-        Assert.Equal(HttpStatusCode.Forbidden, await Of(writer.PostAsJsonAsync("/api/account/tokens", Asked(TokenScope.Write), Json.Options)));
+        Assert.Equal(
+            HttpStatusCode.Forbidden,
+            await Of(writer.PostAsJsonAsync("/api/account/tokens", Asked(TokenScope.Write), Json.Options))
+        );
         Assert.Equal(HttpStatusCode.Forbidden, await Of(writer.PostAsync($"{client}/invitation", null)));
         using HttpClient owner = With((await Make(practice.Owner, TokenScope.Write)).Token);
         Assert.Equal(
@@ -65,7 +68,11 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         Assert.Equal(HttpStatusCode.Unauthorized, await Clients(""));
 
         // A password that was changed ends them all.
-        await vera.Do(HttpMethod.Put, "/api/account/password", new ChangePassword { Password = Site.Password, NewPassword = "another-long-one" });
+        await vera.Do(
+            HttpMethod.Put,
+            "/api/account/password",
+            new ChangePassword { Password = Site.Password, NewPassword = "another-long-one" }
+        );
         Assert.Equal(HttpStatusCode.Unauthorized, await Clients(stays.Token));
 
         // Out of the practice, also where they are in another: a token is of the one that it was made in.
@@ -106,7 +113,10 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         using HttpClient http = site.CreateDefaultClient();
         Assert.Contains("/api/clients/{id}/plan", await http.GetStringAsync("/api/openapi.json"), StringComparison.Ordinal);
         string page = await http.GetStringAsync("/api/docs/index.html");
-        string[] parts = [.. System.Text.RegularExpressions.Regex.Matches(page, "(?:src|href)=\"([^\"]+)\"").Select(match => match.Groups[1].Value)];
+        string[] parts =
+        [
+            .. System.Text.RegularExpressions.Regex.Matches(page, "(?:src|href)=\"([^\"]+)\"").Select(match => match.Groups[1].Value),
+        ];
         Assert.NotEmpty(parts);
         foreach (string part in parts)
         {

@@ -112,7 +112,12 @@ public sealed class UpgradeTests
         foreach (string table in Tables)
         {
             string old = table == "practices" && columns.Contains("coaches.coach_id") ? "coaches" : table;
-            string[] has = [.. columns.Where(column => column.StartsWith($"{old}.", StringComparison.Ordinal)).Select(column => column[(old.Length + 1)..])];
+            string[] has =
+            [
+                .. columns
+                    .Where(column => column.StartsWith($"{old}.", StringComparison.Ordinal))
+                    .Select(column => column[(old.Length + 1)..]),
+            ];
             if (has.Length == 0)
                 continue;
             List<string> rows = await Script.Rows(

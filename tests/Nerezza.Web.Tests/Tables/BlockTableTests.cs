@@ -43,6 +43,51 @@ public sealed class BlockTableTests
         Assert.True(done > 100, $"{done} sets");
     }
 
+    /// <summary>Only where LibreOffice is installed (libreoffice-calc): it is no part of what the tests need.</summary>
+    [Fact]
+    public async Task A_spreadsheet_program_opens_the_workbook_with_everything_in_it()
+    {
+        const string Program = "/usr/bin/soffice";
+        if (!File.Exists(Program))
+            return;
+        string folder = Directory.CreateTempSubdirectory("nerezza-book-").FullName;
+        try
+        {
+            await File.WriteAllBytesAsync(Path.Combine(folder, "block.xlsx"), BlockWorkbook.Write(Plan, Catalogue));
+            foreach (int week in Enumerable.Range(1, Plan.Block!.Weeks.Count))
+            {
+                // CSV of one sheet: comma, quotes, UTF-8, from the first row, as shown.
+                string filter = $"csv:Text - txt - csv (StarCalc):44,34,76,1,,0,false,true,false,false,false,{week}";
+                var start = new System.Diagnostics.ProcessStartInfo(
+                    Program,
+                    [
+                        $"-env:UserInstallation=file://{folder}/own",
+                        "--headless",
+                        "--convert-to",
+                        filter,
+                        "--outdir",
+                        folder,
+                        $"{folder}/block.xlsx",
+                    ]
+                )
+                {
+                    RedirectStandardOutput = true,
+                    RedirectStandardError = true,
+                };
+                using var process = System.Diagnostics.Process.Start(start)!;
+                await process.WaitForExitAsync();
+                string text = await File.ReadAllTextAsync(Path.Combine(folder, $"block-Week {week}.csv"));
+                foreach (ItemPart item in Plan.Block.Weeks[week - 1].Sessions.SelectMany(session => session.Items))
+                    Assert.Contains(Catalogue[item.Exercise].Name, text, StringComparison.Ordinal);
+                Assert.StartsWith("Date,Exercise,Set,Side,Target,Load", text, StringComparison.Ordinal);
+            }
+        }
+        finally
+        {
+            Directory.Delete(folder, recursive: true);
+        }
+    }
+
     [Fact]
     public void A_calendar_keeps_the_id_of_a_session_that_moves_and_says_which_version_it_is_of()
     {

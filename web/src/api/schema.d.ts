@@ -4166,6 +4166,321 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TemplateLine"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TemplateDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewId"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{template}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    template: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{template}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    template: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepTemplate"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewId"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/from-template/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeTemplate"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FittedView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/block/from-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeTemplate"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CopyResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/review": {
         parameters: {
             query?: never;
@@ -6157,6 +6472,10 @@ export interface components {
             findings: components["schemas"]["FindingLine"][];
             names: components["schemas"]["FindingName"][];
         };
+        FittedView: {
+            plan: components["schemas"]["PlanDocument"];
+            changes: string[];
+        };
         FloorImplement: {
             exercise: string;
             name: string;
@@ -6426,6 +6745,12 @@ export interface components {
             order?: null | components["schemas"]["DayOrder"];
             pounds?: null | boolean;
             names?: null | components["schemas"]["NameMeans"][];
+        };
+        KeepTemplate: {
+            name: string;
+            note?: null | string;
+            /** Format: int32 */
+            number: number;
         };
         KeepingLine: {
             /** Format: int32 */
@@ -7760,8 +8085,65 @@ export interface components {
             /** Format: double */
             version: number;
         };
+        TakeTemplate: {
+            template: string;
+            /** Format: date */
+            start: string;
+        };
         /** @enum {unknown} */
         TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
+        TemplateDocument: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            note?: null | string;
+            kind: components["schemas"]["BlockKind"];
+            focus?: null | components["schemas"]["BlockFocus"];
+            weeks: components["schemas"]["TemplateWeekSection"][];
+        };
+        TemplateItemSection: {
+            exercise: string;
+            role: components["schemas"]["Role"];
+            /** Format: int32 */
+            sets?: null | number;
+            /** Format: int32 */
+            reps?: null | number;
+            /** Format: double */
+            rpe?: null | number;
+            /** Format: double */
+            percent?: null | number;
+            tempo?: null | string;
+            /** Format: int32 */
+            restSeconds?: null | number;
+            shape?: null | components["schemas"]["TargetKind"];
+            last?: null | components["schemas"]["LastSet"];
+            superset?: null | string;
+            /** Format: int32 */
+            metres?: null | number;
+            /** Format: int32 */
+            seconds?: null | number;
+        };
+        TemplateLine: {
+            id: string;
+            name: string;
+            note: null | string;
+            kind: components["schemas"]["BlockKind"];
+            /** Format: int32 */
+            weeks: number;
+            /** Format: int32 */
+            sessionsAWeek: number;
+            exercises: string[];
+            by: null | string;
+            /** Format: date-time */
+            madeAt: null | string;
+        };
+        TemplateSessionSection: {
+            items: components["schemas"]["TemplateItemSection"][];
+        };
+        TemplateWeekSection: {
+            sessions: components["schemas"]["TemplateSessionSection"][];
+        };
         TokenLine: {
             /** Format: uuid */
             id: string;
@@ -8025,6 +8407,7 @@ export type FindingLine = components['schemas']['FindingLine'];
 export type FindingName = components['schemas']['FindingName'];
 export type FindingPart = components['schemas']['FindingPart'];
 export type FindingsView = components['schemas']['FindingsView'];
+export type FittedView = components['schemas']['FittedView'];
 export type FloorImplement = components['schemas']['FloorImplement'];
 export type FloorItem = components['schemas']['FloorItem'];
 export type FloorProposal = components['schemas']['FloorProposal'];
@@ -8060,6 +8443,7 @@ export type InviteColleague = components['schemas']['InviteColleague'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
 export type KeepLog = components['schemas']['KeepLog'];
+export type KeepTemplate = components['schemas']['KeepTemplate'];
 export type KeepingLine = components['schemas']['KeepingLine'];
 export type KeptPlan = components['schemas']['KeptPlan'];
 export type KeptScreen = components['schemas']['KeptScreen'];
@@ -8243,7 +8627,13 @@ export type SweepPart = components['schemas']['SweepPart'];
 export type TakeBackAnswer = components['schemas']['TakeBackAnswer'];
 export type TakeInvitation = components['schemas']['TakeInvitation'];
 export type TakeSchool = components['schemas']['TakeSchool'];
+export type TakeTemplate = components['schemas']['TakeTemplate'];
 export type TargetKind = components['schemas']['TargetKind'];
+export type TemplateDocument = components['schemas']['TemplateDocument'];
+export type TemplateItemSection = components['schemas']['TemplateItemSection'];
+export type TemplateLine = components['schemas']['TemplateLine'];
+export type TemplateSessionSection = components['schemas']['TemplateSessionSection'];
+export type TemplateWeekSection = components['schemas']['TemplateWeekSection'];
 export type TokenLine = components['schemas']['TokenLine'];
 export type TokenScope = components['schemas']['TokenScope'];
 export type TryPicks = components['schemas']['TryPicks'];

@@ -19,6 +19,7 @@ import { CopyTo } from './CopyTo'
 import { EditBar } from './EditBar'
 import type { FieldKey } from './fields'
 import { cellAt, cellView, held, type Place } from '../../parts/grid'
+import { KeepAsTemplate } from './KeepAsTemplate'
 import { Left } from './Left'
 import { Panel } from './Panel'
 import { PassedOver } from './PassedOver'
@@ -145,6 +146,7 @@ function BlockPage({ clientId, kept, on, catalogue, takesFocus }: PageProps) {
           )}
           {open === 'versions' && <Versions clientId={clientId} current={kept.number} standing={kept.standing} onDone={close} />}
           {open === 'copy' && <CopyTo clientId={clientId} number={kept.number} start={block.start} onDone={close} />}
+          {open === 'template' && <KeepAsTemplate clientId={clientId} number={kept.number} />}
           {open === 'chain' && <Chain view={view} />}
           {open === 'add' && (
             <AddExercise

@@ -6,7 +6,7 @@ import { shortDate } from '../../text/dates'
 import { Plain } from '../../ui/form'
 import { FileLink, TextLink } from '../../ui/TextLink'
 
-export type OpenPart = 'plan' | 'versions' | 'copy' | 'chain' | 'add'
+export type OpenPart = 'plan' | 'versions' | 'copy' | 'template' | 'chain' | 'add'
 
 interface Props {
   clientId: string
@@ -42,6 +42,7 @@ export const BlockHead = memo(function BlockHead({
     ['add', 'Add exercise'],
     ['versions', 'Versions'],
     ['copy', 'Copy to'],
+    ['template', 'Keep as template'],
     ['plan', outOfDate ? 'Plan again' : 'Plan the next block'],
   ] as const
   const here = standing.find((plan) => plan.number === number)

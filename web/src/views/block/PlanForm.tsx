@@ -10,6 +10,7 @@ import { addDays, comingMonday, shortDate, today } from '../../text/dates'
 import { NumberField, Primary, SelectField, TextField } from '../../ui/form'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors } from '../../parts/SaveBar'
+import { FromTemplate } from './FromTemplate'
 
 const kinds = [{ value: 'auto', label: 'What fits best' }, ...options(codes.blockKind.filter((one) => one !== 'auto'))]
 
@@ -51,6 +52,7 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
   const place = usePlanPlace(clientId, draft.value.start, typedNumber(draft.value.weeks))
   const error = fieldErrors(make.error, '')
   const { value, set } = draft
+  const fromTemplate = value.base === 'template'
   return (
     <chakra.form
       px={2.5}
@@ -59,6 +61,7 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
       borderColor="hair"
       onSubmit={(event) => {
         event.preventDefault()
+        if (fromTemplate) return
         // A promise and not the mutation's own callback: the new block is drawn, and this form gone, before it is called.
         make
           .mutateAsync({
@@ -88,21 +91,26 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
           error={error('start')}
           onChange={(e) => set({ start: e.target.value })}
         />
-        <NumberField
-          label="Weeks"
-          required
-          hint={`${limits.planRequest.weeks.least} to ${limits.planRequest.weeks.most}`}
-          value={value.weeks}
-          error={error('weeks')}
-          onValue={(weeks) => set({ weeks })}
-        />
-        <SelectField label="Kind" value={value.kind} options={kinds} onValue={(kind) => set({ kind })} />
+        {!fromTemplate && (
+          <>
+            <NumberField
+              label="Weeks"
+              required
+              hint={`${limits.planRequest.weeks.least} to ${limits.planRequest.weeks.most}`}
+              value={value.weeks}
+              error={error('weeks')}
+              onValue={(weeks) => set({ weeks })}
+            />
+            <SelectField label="Kind" value={value.kind} options={kinds} onValue={(kind) => set({ kind })} />
+          </>
+        )}
         <SelectField
           label="Start from"
           value={value.base}
           options={[
             { value: 'made', label: 'A plan made here' },
             { value: 'empty', label: 'Empty weeks' },
+            { value: 'template', label: 'A template' },
           ]}
           onValue={(base) => set({ base })}
         />
@@ -112,9 +120,20 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
               {line}
             </Box>
           ))}
-          <Primary type="submit" loading={make.isPending} loadingText="Planning">
-            Make the block
-          </Primary>
+          {fromTemplate ? (
+            <FromTemplate
+              clientId={clientId}
+              start={value.start}
+              onDone={() => {
+                draft.reset()
+                onDone?.(value.start)
+              }}
+            />
+          ) : (
+            <Primary type="submit" loading={make.isPending} loadingText="Planning">
+              Make the block
+            </Primary>
+          )}
         </Box>
       </Grid>
       <ProblemLine problem={make.error} of={value} />

@@ -1,0 +1,166 @@
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nerezza.Core;
+using Nerezza.Core.Blocks.Templates;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Plans;
+using Nerezza.Web.Access;
+using Nerezza.Web.Contracts;
+using Nerezza.Web.Planning;
+using Nerezza.Web.Requests;
+
+namespace Nerezza.Web.Endpoints;
+
+/// <summary>Blocks without the person: kept from a block, brought as a file, taken out as one, and made a block of for a client
+/// (docs/formats/template.md).</summary>
+public static class TemplateEndpoints
+{
+    private static readonly JsonSerializerOptions Readable = new(Json.Options)
+    {
+        WriteIndented = true,
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+    };
+
+    public static void MapTemplates(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder group = routes.MapGroup("/api/templates").RequireAuthorization().WithTags("templates");
+        group.MapGet("", async (TemplateShelf shelf, CancellationToken cancel) => TypedResults.Ok(await shelf.All(cancel)));
+        group.MapGet("/{template}/file", TakeOut);
+        group.MapPost("", Bring);
+        group.MapDelete("/{template:guid}", Remove);
+        RouteGroupBuilder client = routes.MapGroup("/api/clients/{id:guid}/block").RequireAuthorization().WithTags("templates");
+        client.MapPost("/template", Keep);
+        client.MapPost("/from-template/preview", Preview).ReadsOnly();
+        client.MapPost("/from-template", Take);
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> TakeOut(
+        string template,
+        TemplateShelf shelf,
+        CancellationToken cancel
+    ) =>
+        await shelf.Find(template, cancel) is { } document
+            ? TypedResults.File(
+                Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, Readable)),
+                "application/json",
+                $"{document.Name}.template.json"
+            )
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<NewId>, ValidationProblem, ProblemHttpResult>> Bring(
+        Checked<TemplateDocument> body,
+        TemplateStore store,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } document)
+            return Problems.Invalid(body.Faults);
+        return TemplateMapping.Faults(document).ToList() is { Count: > 0 } faults
+            ? Problems.Invalid(faults)
+            : Kept(await store.Add(document, cancel));
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Remove(Guid template, TemplateStore store, CancellationToken cancel) =>
+        await store.Remove(template, cancel) ? TypedResults.NoContent() : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<NewId>, NotFound, ValidationProblem, ProblemHttpResult>> Keep(
+        Guid id,
+        Checked<KeepTemplate> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        TemplateStore store,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        if (Fields.Empty(("name", asked.Name)) is { Count: > 0 } empty)
+            return Problems.Invalid(empty);
+        if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, asked.Number, cancel) is not { } plan)
+            return TypedResults.NotFound();
+        if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block)
+            return TypedResults.NotFound();
+        var template = BlockTemplate.Of(block, plan.Inputs.Block!.Focus ?? default);
+        return Kept(await store.Add(TemplateMapping.ToDocument(template, asked.Name.Trim(), asked.Note?.Trim()), cancel)) switch
+        {
+            { Result: Ok<NewId> ok } => ok,
+            { Result: ProblemHttpResult full } => full,
+            _ => throw new InvalidOperationException("A template is kept or there are too many."),
+        };
+    }
+
+    private static Results<Ok<NewId>, ValidationProblem, ProblemHttpResult> Kept(Guid? id) =>
+        id is { } made
+            ? TypedResults.Ok(new NewId(made))
+            : Problems.Conflict($"The practice keeps {TemplateStore.Most} templates.", "Throw one away, then keep this one.");
+
+    private static async Task<Results<Ok<FittedView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(
+        Guid id,
+        Checked<TakeTemplate> body,
+        ClientStore clients,
+        LogStore log,
+        PlanService desk,
+        TemplateShelf shelf,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file || await shelf.Find(asked.Template, cancel) is not { } document)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        (PlanRow row, IReadOnlyList<string> changes) = Fitted(document, asked, file, await log.Of(id, cancel), desk, 0);
+        return TypedResults.Ok(new FittedView(row.Document, changes));
+    }
+
+    private static async Task<Results<Ok<CopyResult>, NotFound, ValidationProblem, ProblemHttpResult>> Take(
+        Guid id,
+        Checked<TakeTemplate> body,
+        ClientStore clients,
+        PlanStore plans,
+        LogStore log,
+        PlanService desk,
+        TemplateShelf shelf,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        if (await clients.Find(id, cancel) is not { } file || await shelf.Find(asked.Template, cancel) is not { } document)
+            return TypedResults.NotFound();
+        if (PlanService.Stop(file) is { } stop)
+            return Problems.Locked(stop);
+        int number = await plans.NextNumber(id, cancel);
+        (PlanRow row, IReadOnlyList<string> changes) = Fitted(document, asked, file, await log.Of(id, cancel), desk, number);
+        return await plans.Add(row, cancel) ? TypedResults.Ok(new CopyResult(id, number, changes)) : Problems.LostRace();
+    }
+
+    private static (PlanRow Row, IReadOnlyList<string> Changes) Fitted(
+        TemplateDocument document,
+        TakeTemplate asked,
+        ClientFile file,
+        ClientLog done,
+        PlanService desk,
+        int number
+    )
+    {
+        BlockTemplate template = TemplateMapping.ToTemplate(document);
+        var block = new BlockSection
+        {
+            Start = asked.Start,
+            Kind = template.Kind,
+            Weeks = template.Weeks.Count,
+            Focus = template.Focus,
+        };
+        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> changes) = desk.Fit(template, file, done, block);
+        return (desk.New(file, done, block, edits, BlockBase.Empty, number), changes);
+    }
+}
