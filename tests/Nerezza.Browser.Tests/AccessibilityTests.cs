@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Nerezza.Tests.Shared;
+using OpenQA.Selenium.Support.UI;
 
 namespace Nerezza.Browser.Tests;
 
@@ -105,10 +106,18 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         Check(browser, "practice");
         browser.Open("/account");
         browser.UntilText("Signed in on");
+        browser.UntilText("Make a token");
         Check(browser, "account");
         browser.Open($"/clients/{client}/people");
         browser.UntilText("What changed");
+        browser.UntilText("Make an address");
         Check(browser, "people");
+        browser.Open($"/clients/{client}/block");
+        browser.Find("//button[starts-with(., 'Plan ')]").Click();
+        new SelectElement(browser.Labelled("Start from")).SelectByText("A template");
+        new SelectElement(browser.Labelled("Template")).SelectByIndex(1);
+        browser.UntilText("Take it out as a file");
+        Check(browser, "from a template");
         string file = Path.Combine(Directory.CreateTempSubdirectory("nerezza-log-").FullName, "log.csv");
         File.WriteAllText(file, "Day,Lift,Sets\n3/2/2025,Kniebeuge,3x5x100\n4/2/2025,Leg press,20x10\n5/2/2025,Leg press,3x8x120");
         browser.Open($"/clients/{client}/import");
@@ -121,7 +130,7 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         browser.Find("//button[.='Sign out']").Click();
         browser.Find("input[type=email]");
         browser.SignInAs("lifter@calagrigia.example");
-        foreach (string page in new[] { "Training", "Done", "Health", "Note to coach" })
+        foreach (string page in new[] { "Training", "Done", "Health", "Note to coach", "Calendar" })
         {
             browser.Find($"//nav//button[.='{page}']").Click();
             Check(browser, $"mine {page}");

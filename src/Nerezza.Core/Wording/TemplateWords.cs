@@ -14,15 +14,18 @@ public static class TemplateWords
             TemplateChange.Instead instead =>
                 $"{catalogue[instead.With].Name} for {catalogue[instead.Exercise].Name}: {PlanWords.Because(instead.Why)}.",
             TemplateChange.ForFinding found =>
-                $"{catalogue[found.With].Name} for {catalogue[found.Exercise].Name}: it answers {Finding(found.Finding)}.",
+                $"{catalogue[found.With].Name} for {catalogue[found.Exercise].Name}: {Finding(found.Finding)}.",
             TemplateChange.LeftOut left =>
                 $"{catalogue[left.Exercise].Name} is left out: {PlanWords.Because(left.Why)}, and nothing that trains the same can be done.",
             TemplateChange.NoDay { From: 1 } => "There is no day to train on.",
             TemplateChange.NoDay none when none.From == none.Sessions =>
                 $"Session {none.From} of each week is left out: there is no day for it.",
-            TemplateChange.NoDay none => $"Sessions {none.From} to {none.Sessions} of each week are left out: there is no day for them.",
+            TemplateChange.NoDay none =>
+                $"Sessions {none.From} {(none.Sessions == none.From + 1 ? "and" : "to")} {none.Sessions} of each week are left out: "
+                    + "there is no day for them.",
             TemplateChange.Unanswered open =>
-                $"Nothing in it answers {Finding(open.Finding)}; a plan of the client's own would have {catalogue[open.Exercise].Name}.",
+                $"Nothing in it is for what was found ({Finding(open.Finding)}); the client's own plan would have "
+                    + $"{catalogue[open.Exercise].Name}.",
             _ => throw new UnreachableException(change.GetType().Name),
         };
 

@@ -42,7 +42,7 @@ export const BlockHead = memo(function BlockHead({
     ['add', 'Add exercise'],
     ['versions', 'Versions'],
     ['copy', 'Copy to'],
-    ['template', 'Keep as template'],
+    ['template', 'Template'],
     ['plan', outOfDate ? 'Plan again' : 'Plan the next block'],
   ] as const
   const here = standing.find((plan) => plan.number === number)

@@ -84,7 +84,7 @@ function Changes({ clientId, template, start }: { clientId: string; template: st
       {changes.length === 0
         ? 'Everything in it suits this client. Loads follow from their maxes.'
         : 'For this client, with loads from their maxes:'}
-      <chakra.ul pl={5}>
+      <chakra.ul pl={5} listStyleType="disc">
         {changes.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -82,7 +82,11 @@ export function PlanForm({ clientId, title, start, standing = [], onDone }: Prop
       <chakra.h2 textStyle="title" fontWeight="strong" mb={3}>
         {title}
       </chakra.h2>
-      <Grid templateColumns={{ base: '1fr 1fr', md: '150px 80px 170px 170px' }} gap={4} alignItems="start">
+      <Grid
+        templateColumns={{ base: '1fr 1fr', md: fromTemplate ? '150px 170px 1fr' : '150px 80px 170px 170px' }}
+        gap={4}
+        alignItems="start"
+      >
         <TextField
           label="Starts"
           type="date"

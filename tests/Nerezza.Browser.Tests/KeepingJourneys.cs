@@ -1,0 +1,58 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Support.UI;
+
+namespace Nerezza.Browser.Tests;
+
+/// <summary>What a coach hands on: a block as a template to another client, sessions to a calendar, a token to a script.</summary>
+public sealed class KeepingJourneys(DemoSite site) : IClassFixture<DemoSite>
+{
+    [Fact]
+    public void A_block_is_kept_as_a_template_and_made_a_block_of_for_another_client_by_keys() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Ilario", "Block");
+            browser.Find("//button[.='Template']").SendKeys(Keys.Enter);
+            browser.Labelled("Name").SendKeys("Crane winter");
+            browser.Labelled("What it is for, and whom it suits").SendKeys("Three days through the cold.");
+            browser.Find("//button[.='Keep it']").SendKeys(Keys.Enter);
+            browser.UntilText("Kept.");
+            browser.OpenClient("Brannoc", "Block");
+            browser.Find("//button[starts-with(., 'Plan ')]").SendKeys(Keys.Enter);
+            Select(browser, "Start from", "A template");
+            Select(browser, "Template", "Crane winter");
+            browser.UntilText("Three days through the cold.");
+            browser.UntilTrue(
+                "it is fitted",
+                () => browser.All("//*[@role='status'][contains(., 'suits this client') or contains(., 'For this client')]").Count > 0
+            );
+            browser.Find("//button[.='Make the block of it']").SendKeys(Keys.Enter);
+            browser.UntilTrue("the form is gone", () => browser.All("//button[.='Make the block of it']").Count == 0);
+            browser.UntilText("The block before");
+        });
+
+    [Fact]
+    public void Times_and_an_address_of_a_calendar_and_a_token_are_made_and_ended() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Ilario", "People");
+            Select(browser, "Time zone", "Europe/Rome");
+            browser.Find("//h2[.='Calendar']/ancestor::section//button[.='Save']").SendKeys(Keys.Enter);
+            browser.UntilText("Saved.");
+            browser.Find("//button[.='Make an address']").SendKeys(Keys.Enter);
+            browser.UntilText("/calendar/");
+            browser.Find("//button[.='End the address']").SendKeys(Keys.Enter);
+            browser.UntilTrue("it is ended", () => browser.All("//button[.='Make an address']").Count == 1);
+            browser.Open("/account");
+            browser.Labelled("What it is for").SendKeys("nightly log");
+            browser.Find("//button[.='Make a token']").SendKeys(Keys.Enter);
+            browser.UntilText("It is shown now and not again.");
+            browser.UntilText("nerezza_");
+            browser.Find("//button[@aria-label='End nightly log']").SendKeys(Keys.Enter);
+            browser.UntilTrue("it is ended", () => browser.All("//button[@aria-label='End nightly log']").Count == 0);
+        });
+
+    private static void Select(Browser browser, string label, string choice) =>
+        new SelectElement(browser.Labelled(label)).SelectByText(choice);
+}
