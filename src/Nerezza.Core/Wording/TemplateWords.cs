@@ -16,7 +16,8 @@ public static class TemplateWords
             TemplateChange.ForFinding found =>
                 $"{catalogue[found.With].Name} for {catalogue[found.Exercise].Name}: {Finding(found.Finding)}.",
             TemplateChange.LeftOut left =>
-                $"{catalogue[left.Exercise].Name} is left out: {PlanWords.Because(left.Why)}, and nothing that trains the same can be done.",
+                $"{catalogue[left.Exercise].Name} is left out: {PlanWords.Because(left.Why)}, and nothing that trains the same can be "
+                    + "done.",
             TemplateChange.NoDay { From: 1 } => "There is no day to train on.",
             TemplateChange.NoDay none when none.From == none.Sessions =>
                 $"Session {none.From} of each week is left out: there is no day for it.",

@@ -122,7 +122,10 @@ public sealed class UpgradeTests
                 continue;
             List<string> rows = await Script.Rows(
                 from,
-                $"SELECT to_jsonb(t) || CASE WHEN to_jsonb(t) ? 'practice_id' THEN jsonb_build_object('coach_id', to_jsonb(t) -> 'practice_id') ELSE '{"{}"}' END FROM \"{table}\" t"
+                """
+                SELECT to_jsonb(t) || CASE WHEN to_jsonb(t) ? 'practice_id'
+                  THEN jsonb_build_object('coach_id', to_jsonb(t) -> 'practice_id') ELSE jsonb_build_object() END FROM 
+                """ + $"\"{table}\" t"
             );
             List<string> keys = await Script.Rows(from, $"SELECT column_name FROM information_schema.columns WHERE table_name = '{table}'");
             string names = string.Join(", ", has.Where(name => name == "coach_id" || keys.Contains(name)));

@@ -90,9 +90,17 @@ function Feed({ id, madeAt }: { id: string; madeAt: string | null }) {
   return (
     <>
       <Box mt={5} mb={3} maxW="60ch">
-        {madeAt
-          ? `A calendar fetches the sessions from an address that was made ${dayName(madeAt.slice(0, 10))}. Whoever has the address sees them: make a new one, and the old one shows nothing.`
-          : 'At an address of its own a calendar keeps up with the plan by itself. Whoever has the address sees the sessions, and nothing else.'}
+        {madeAt ? (
+          <>
+            A calendar fetches the sessions from an address that was made {dayName(madeAt.slice(0, 10))}. Whoever has the address sees them:
+            make a new one, and the old one shows nothing.
+          </>
+        ) : (
+          <>
+            At an address of its own a calendar keeps up with the plan by itself. Whoever has the address sees the sessions, and nothing
+            else.
+          </>
+        )}
       </Box>
       <Flex gap={3} wrap="wrap" align="center">
         <Plain onClick={() => make.mutate(undefined)} loading={make.isPending} loadingText="Making the address">
