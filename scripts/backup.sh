@@ -128,14 +128,22 @@ write_backup() {
 write_manifest() {
   local part="$1"
   node -e '
-    const [part, migration, major] = process.argv.slice(1), fs = require("fs"), hash = require("crypto").createHash("sha256");
+    const [part, migration, major, keys] = process.argv.slice(1), fs = require("fs"), hash = require("crypto").createHash("sha256");
     hash.update(fs.readFileSync(`${part}/tables.tsv`));
     const dump = require("crypto").createHash("sha256"), file = fs.openSync(`${part}/database.dump`), chunk = Buffer.alloc(1 << 20);
     for (let n; (n = fs.readSync(file, chunk)) > 0; ) dump.update(chunk.subarray(0, n));
-    const manifest = { format: "nerezza.backup", version: 1, takenAt: new Date().toISOString(), migration, postgres: +major,
+    const manifest = { format: "nerezza.backup", version: 1, takenAt: new Date().toISOString(), migration, postgres: +major, keys: keys || null,
       files: { "database.dump": dump.digest("hex"), "tables.tsv": hash.digest("hex") } };
     fs.writeFileSync(`${part}/manifest.json`, JSON.stringify(manifest, null, 2) + "\n");' \
-    "$part" "$(newest_migration "$PGDATABASE")" "$("$(postgres_bin)/pg_dump" --version | grep -oE '[0-9]+' | head -n 1)"
+    "$part" "$(newest_migration "$PGDATABASE")" "$("$(postgres_bin)/pg_dump" --version | grep -oE '[0-9]+' | head -n 1)" "$(keys_print)"
+}
+
+# keys_print: which file the keys behind the cookies are encrypted with, without saying anything of it; empty where there is none.
+keys_print() {
+  local file
+  for file in "${NEREZZA_KEYS_FILE:-}" "$(keys_of_server)" "$data/keys.pfx"; do
+    [ -z "$file" ] || [ ! -s "$file" ] || { sha256sum "$file" | cut -d ' ' -f 1; return; }
+  done
 }
 
 newest_migration() { ask "$1" -c 'SELECT max("MigrationId") FROM "__EFMigrationsHistory"' 2>/dev/null || true; }
@@ -174,13 +182,16 @@ run_restore() {
   may_replace "$stands"
   quietly "Reading the backup in and comparing it" read_back "$work" "$new" "$owner"
   bring_up_to_date "$new"
+  # Keys of another machine open nothing here: everybody signs in again.
+  [ "$(node -p 'JSON.parse(require("fs").readFileSync(process.argv[1], "utf8")).keys ?? ""' "$work/manifest.json")" = "$(keys_print)" ] \
+    || ask "$new" -c 'DELETE FROM data_protection_keys'
   drop_database "$before"
   # Both names change together or not at all: no kill leaves the machine without a database.
   ask postgres -c "BEGIN; ALTER DATABASE \"$stands\" RENAME TO \"$before\"; ALTER DATABASE \"$new\" RENAME TO \"$stands\"; COMMIT" \
     || fail "somebody is connected to the database; stop ./nerezza start, then try again. Nothing was changed"
   drop_database "$before"
   rm -rf "$work"
-  say "Restored: $(awk -F '\t' '$1 == "clients" {print $2 " clients"} $1 == "logged_sets" {print $2 " sets"}' ORS=' ' <<<"$(prints_of "$stands")"). ./nerezza start --empty serves it."
+  say "Restored: $(ask "$stands" -c "SELECT (SELECT count(*) FROM clients) || ' clients, ' || (SELECT count(*) FROM logged_sets) || ' sets'"). ./nerezza start --empty serves it."
   [ -n "$owner" ] || say "The database is your own: give the server its rights again by scripts/grants.sql (docs/deploy.md)."
 }
 
@@ -252,7 +263,7 @@ keep_before_upgrade() {
   mkdir -p "$data/backups"
   local kept="$data/backups/before-$newest-$(date -u +%Y%m%dT%H%M%SZ).tar"
   say "The database is of an earlier version; a backup of it goes to $kept"
-  make_backup "$kept" || fail "the database could not be backed up before its structure changes; nothing was changed"
+  (alone && make_backup "$kept") || fail "the database could not be backed up before its structure changes; nothing was changed"
 }
 
 # keep_backups: one a day from the hour on, as long as the server runs; a day that was missed is made up for at the next start.
@@ -261,7 +272,8 @@ keep_backups() {
   while :; do
     local today; today="$(date +%F)"
     if [ ! -e "$NEREZZA_BACKUPS/nerezza-$today.tar" ] && [ "$(date +%-H)" -ge "${NEREZZA_BACKUP_HOUR:-3}" ]; then
-      if make_backup "$NEREZZA_BACKUPS/nerezza-$today.tar"; then
+      # In brackets: who waits for another backup tries again, and the loop goes on.
+      if (alone && make_backup "$NEREZZA_BACKUPS/nerezza-$today.tar"); then
         (cd "$NEREZZA_BACKUPS" && ls nerezza-????-??-??.tar | not_kept | xargs -r rm -f)
       else
         say "The backup of $today did not work; it is tried again in an hour."

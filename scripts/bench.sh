@@ -3,6 +3,7 @@ run_bench() {
   case "${1:-}" in
     pages) shift; bench_pages "$@" ;;
     sets) shift; bench_sets "$@" ;;
+    backup) bench_backup ;;
     likeness) shift; require_dotnet; dotnet run -c Release --project "$root/bench/Nerezza.Benchmarks" -- likeness "${@:-$root/tests/Nerezza.Web.Tests/Cases/coach}" "$root/docs/formats/examples" ;;
     loop | review)
       case "${2:-200}" in *[!0-9]*) fail "$1 wants a number of lifters" ;; esac
@@ -62,4 +63,39 @@ bench_pages() {
       kill "$server_pid" && wait "$server_pid" || true
     done
   done
+}
+
+# bench_backup: fifty lifters log while a backup is taken, and the server is killed in the middle of a second one; both are read back and
+# held against what was acknowledged before they began.
+bench_backup() {
+  local url port folder logging name began work lost
+  bench_site "-c fsync=on"
+  folder="$(mktemp -d)"
+  reach_database
+  ask "$PGDATABASE" -f "$root/bench/pages/board.sql" -v clients=20 >/dev/null
+  launch_server
+  until_ready || fail "the server did not come up"
+  node "$root/bench/backup/run.mjs" "http://127.0.0.1:$port" "$folder" & logging=$!
+  sleep 20
+  for name in whole killed; do
+    touch "$folder/$name.begin"
+    until [ -e "$folder/$name.acknowledged" ]; do sleep 0.02; done
+    touch "$folder/backup"
+    [ "$name" = whole ] || (sleep 1; kill -9 "$server_pid") &
+    began="$(date +%s%N)"
+    make_backup "$folder/$name.tar" || fail "the backup did not work"
+    printf '%s: taken and checked in %s ms, %s bytes\n' "$name" $((($(date +%s%N) - began) / 1000000)) "$(stat -c %s "$folder/$name.tar")"
+    rm "$folder/backup"
+    sleep 5
+  done
+  wait "$logging" || true
+  for name in whole killed; do
+    work="$folder/$name" && mkdir "$work" && tar -C "$work" -xf "$folder/$name.tar"
+    began="$(date +%s%N)"
+    read_back "$work" nerezza_again || fail "it cannot be restored"
+    printf '%s: restored and compared in %s ms\n' "$name" $((($(date +%s%N) - began) / 1000000))
+    lost="$(ask nerezza_again -c 'SELECT id FROM logged_sets' | sort | comm -23 <(sort "$folder/$name.acknowledged") - | grep -c . || true)"
+    printf '%s: %s of %s sets acknowledged before it began are missing\n' "$name" "$lost" "$(wc -l <"$folder/$name.acknowledged")"
+  done
+  rm -rf "$folder"
 }

@@ -73,7 +73,6 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         foreach (string score in new[] { "Vasti", "Vasti 1", "Vasti 2" })
             browser.Find($"//button[.='{score}']").Click();
         browser.UntilText("Sore vasti");
-        Take(browser, "floor-before-phone");
         browser.Find("//button[.='Start as planned']").Click();
         browser.UntilText("Warm-up 1 of");
         browser.ToWorkSets();
@@ -95,6 +94,12 @@ public sealed class Screenshots(DemoSite site) : IClassFixture<DemoSite>
         browser.OpenClient("Teodora", "People");
         browser.UntilText("What changed");
         Take(browser, "people");
+        string log = Path.Combine(Directory.CreateTempSubdirectory("nerezza-log-").FullName, "winter.csv");
+        File.WriteAllText(log, "When;What;Done\n3/11/2025;Kniebeuge;3x5x100\n5/11/2025;Leg press;3x10x180\n7/11/2025;Leg press;20x10");
+        browser.Find("//a[.='Take a log in']").Click();
+        browser.Find("input[type=file]").SendKeys(log);
+        browser.UntilText("What was understood");
+        Take(browser, "import");
         browser.Find("//button[.='Sign out']").Click();
         browser.Find("input[type=email]");
         browser.SignInAs("lifter@calagrigia.example");
