@@ -59,7 +59,7 @@ export const BlockHead = memo(function BlockHead({
             </Plain>
           )}
           {parts.map(([part, label]) => (
-            <Plain key={part} size="sm" onClick={() => onOpen(part)} aria-expanded={open === part}>
+            <Plain key={part} size="sm" px={2} onClick={() => onOpen(part)} aria-expanded={open === part}>
               {label}
             </Plain>
           ))}
