@@ -36,7 +36,8 @@ tests() {
   say "Testing $1"
   local before=$failed
   if ! dotnet test --no-build -c Release "$root/tests/$1" --filter 'kind!=screenshots' --nologo --logger 'console;verbosity=normal' >"$log" 2>&1; then
-    grep -vE '^\s+Passed ' "$log" | tail -n 120 >&2
+    # What failed and why; what the servers under test log beside is not.
+    grep -vE '^\s+Passed |^\[[0-9:]+ (INF|WRN)\]' "$log" | tail -n 200 >&2
     count "$log"
     [ "$failed" -gt "$before" ] || failed=$((failed + 1))
   else

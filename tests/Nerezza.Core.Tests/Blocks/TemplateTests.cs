@@ -52,6 +52,12 @@ public sealed class TemplateTests
                 List<BlockEdit.Add> adds = [.. fitted.Edits.Cast<BlockEdit.Add>()];
                 Assert.All(adds, add => Assert.Null(judge(Catalogue[add.At.Exercise])));
                 Assert.Equal(adds.Count, adds.Select(add => add.At).Distinct().Count());
+                // No superset is left of one exercise alone.
+                Assert.All(
+                    adds.Where(add => add.Values.Superset is not null)
+                        .GroupBy(add => (add.At.Week, add.At.Day, add.Values.Superset!.Letter)),
+                    together => Assert.True(together.Count() > 1, together.Key.ToString())
+                );
                 // Each exercise of the template stands, or is told of once.
                 foreach (string exercise in Template.Exercises)
                 {

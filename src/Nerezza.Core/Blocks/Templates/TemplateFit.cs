@@ -29,18 +29,37 @@ public sealed class TemplateFit(
     }
 
     private IEnumerable<BlockEdit> Edits(IReadOnlyList<TemplateSession> week, int number, Dictionary<string, string?> stands) =>
-        week.Zip(days)
-            .SelectMany(pair =>
-                pair.First.Items.Select(item => (Item: item, With: stands[item.Exercise]))
-                    .Where(one => one.With is not null)
-                    // Two that become the same one stand once.
-                    .DistinctBy(one => one.With)
-                    .Select(one => new BlockEdit.Add(
-                        new CellPlace(number, pair.Second, one.With!),
-                        one.Item.Role,
-                        one.With == one.Item.Exercise ? one.Item.Values : Asked(one.Item.Values, catalogue[one.With!])
-                    ))
-            );
+        week.Zip(days).SelectMany(pair => Session(pair.First, number, pair.Second, stands));
+
+    private IEnumerable<BlockEdit> Session(TemplateSession session, int week, Weekday day, Dictionary<string, string?> stands)
+    {
+        // Two that become the same one stand once.
+        List<(TemplateItem Item, string With)> items =
+        [
+            .. session
+                .Items.Select(item => (Item: item, With: stands[item.Exercise]!))
+                .Where(one => one.With is not null)
+                .DistinctBy(one => one.With),
+        ];
+        // A superset of which one fell out is none.
+        HashSet<string> letters =
+        [
+            .. items
+                .Select(one => one.Item.Values.Superset?.Letter)
+                .OfType<string>()
+                .GroupBy(letter => letter)
+                .Where(same => same.Count() > 1)
+                .Select(same => same.Key),
+        ];
+        return items.Select(one => new BlockEdit.Add(
+            new CellPlace(week, day, one.With),
+            one.Item.Role,
+            (one.With == one.Item.Exercise ? one.Item.Values : Asked(one.Item.Values, catalogue[one.With])) with
+            {
+                Superset = one.Item.Values.Superset?.Letter is { } letter && letters.Contains(letter) ? one.Item.Values.Superset : null,
+            }
+        ));
+    }
 
     /// <summary>What is asked of another exercise: its own tempo, and repetitions for which it is useful.</summary>
     private static CellValues Asked(CellValues values, Exercise exercise) =>
