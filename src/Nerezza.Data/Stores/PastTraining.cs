@@ -20,7 +20,8 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
     private const int LeastAgeDays = 56,
         RefoldAfterDays = 28,
         CacheWeight = 5,
-        MostTries = 5;
+        MostTries = 25,
+        LongestPauseMs = 40;
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(15);
 
     /// <summary>The folded days of a client, and the last day that they cover; null while nothing is old enough.</summary>
@@ -66,6 +67,8 @@ public sealed class PastTraining(NerezzaContext context, AccessScope scope, IMem
             catch (Exception fault) when (tries < MostTries && IsRace(fault))
             {
                 context.ChangeTracker.Clear();
+                // Of many at once one gets through each time; the others do not come back all together.
+                await Task.Delay(Random.Shared.Next(LongestPauseMs), cancel);
             }
         }
     }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Headers;
 using System.Net.Http.Json;
+using Microsoft.AspNetCore.Hosting;
 using Nerezza.Data.Accounts;
 using Nerezza.Formats;
 using Nerezza.Web.Contracts;
@@ -8,12 +9,22 @@ using Nerezza.Web.Contracts;
 namespace Nerezza.Web.Tests.Keeping;
 
 /// <summary>A token is its person in one practice, reads or writes as it was made, and opens no other door.</summary>
-public sealed class TokenTests(Site site) : IClassFixture<Site>
+public sealed class TokenTests(TokenTests.Practice practices) : IClassFixture<TokenTests.Practice>
 {
+    private readonly Site _site = practices.Site;
+
+    /// <summary>Where more than twenty sign-ins and tokens a minute are no guessing.</summary>
+    public sealed class Practice : IDisposable
+    {
+        internal Site Site { get; } = new(settings: builder => builder.UseSetting("NEREZZA_TRIES_A_MINUTE", "100000"));
+
+        public void Dispose() => Site.Dispose();
+    }
+
     [Fact]
     public async Task A_token_sees_what_its_person_sees_and_changes_only_where_it_may()
     {
-        SmallPractice practice = await SmallPractice.Make(site);
+        SmallPractice practice = await SmallPractice.Make(_site);
         NewToken reads = await Make(practice.Home, TokenScope.Read),
             writes = await Make(practice.Home, TokenScope.Write);
         string client = $"/api/clients/{practice.Client}";
@@ -43,15 +54,15 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         List<TokenLine> list = await practice.Home.Get<List<TokenLine>>("/api/account/tokens");
         Assert.Equal(2, list.Count);
         Assert.All(list, token => Assert.NotNull(token.UsedAt));
-        string stored = (await Script.Rows(site.Connection, "SELECT string_agg(t::text, ' ') FROM access_tokens t"))[0];
+        string stored = (await Script.Rows(_site.Connection, "SELECT string_agg(t::text, ' ') FROM access_tokens t"))[0];
         Assert.DoesNotContain(reads.Token[AccessTokenStore.Prefix.Length..], stored, StringComparison.Ordinal);
     }
 
     [Fact]
     public async Task A_token_that_ended_whose_person_is_out_or_whose_password_changed_opens_nothing()
     {
-        Caller owner = await site.AsHarbour();
-        Caller vera = await SmallPractice.Colleague(site, owner, "Vera");
+        Caller owner = await _site.AsHarbour();
+        Caller vera = await SmallPractice.Colleague(_site, owner, "Vera");
         NewToken ended = await Make(vera, TokenScope.Read),
             late = await Make(vera, TokenScope.Read),
             stays = await Make(vera, TokenScope.Read);
@@ -60,7 +71,7 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         // Nobody ends another's.
         Assert.Equal(HttpStatusCode.NotFound, (await owner.Send(HttpMethod.Delete, $"/api/account/tokens/{list[2].Id}")).StatusCode);
         await vera.Do(HttpMethod.Delete, $"/api/account/tokens/{list[2].Id}");
-        await site.Sql($"UPDATE access_tokens SET expires_at = now() - interval '1 second' WHERE id = '{list[1].Id}'");
+        await _site.Sql($"UPDATE access_tokens SET expires_at = now() - interval '1 second' WHERE id = '{list[1].Id}'");
         Assert.Equal(HttpStatusCode.Unauthorized, await Clients(ended.Token));
         Assert.Equal(HttpStatusCode.Unauthorized, await Clients(late.Token));
         Assert.Equal(HttpStatusCode.OK, await Clients(stays.Token));
@@ -78,7 +89,7 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
         // Out of the practice, also where they are in another: a token is of the one that it was made in.
         NewToken last = await Make(vera, TokenScope.Read);
         Guid user = (await owner.Get<PracticeView>("/api/practice")).People.Single(person => person.Name == "Vera").UserId;
-        await site.Sql(
+        await _site.Sql(
             $"INSERT INTO memberships (practice_id, user_id, role, name, since) VALUES ('{Site.Hill}', '{user}', 'Coach', 'Vera', now())"
         );
         Assert.Equal(HttpStatusCode.OK, await Clients(last.Token));
@@ -92,7 +103,7 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
     [InlineData("log", 366, "days")]
     public async Task A_token_needs_a_name_and_an_end(string name, int days, string field)
     {
-        Caller owner = await site.AsHarbour();
+        Caller owner = await _site.AsHarbour();
         HttpResponseMessage answer = await owner.Send(
             HttpMethod.Post,
             "/api/account/tokens",
@@ -110,7 +121,7 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
     [Fact]
     public async Task The_description_and_its_page_come_from_here_alone()
     {
-        using HttpClient http = site.CreateDefaultClient();
+        using HttpClient http = _site.CreateDefaultClient();
         Assert.Contains("/api/clients/{id}/plan", await http.GetStringAsync("/api/openapi.json"), StringComparison.Ordinal);
         string page = await http.GetStringAsync("/api/docs/index.html");
         string[] parts =
@@ -138,7 +149,7 @@ public sealed class TokenTests(Site site) : IClassFixture<Site>
 
     private HttpClient With(string token)
     {
-        HttpClient http = site.CreateDefaultClient();
+        HttpClient http = _site.CreateDefaultClient();
         http.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", token);
         return http;
     }
