@@ -125,28 +125,40 @@ write_backup() {
   tar -C "$part" -cf "$part.tar" $backup_parts && sync "$part.tar" && mv "$part.tar" "$file" || fail "$file could not be written"
 }
 
+sum_of() { sha256sum "$1" | cut -d ' ' -f 1; }
+
 write_manifest() {
-  local part="$1"
+  local part="$1" migration
+  migration="$(newest_migration "$PGDATABASE")"
+  [ -n "$migration" ] || { say "the database has no structure yet; there is nothing to keep"; return 1; }
   node -e '
-    const [part, migration, major, keys] = process.argv.slice(1), fs = require("fs"), hash = require("crypto").createHash("sha256");
-    hash.update(fs.readFileSync(`${part}/tables.tsv`));
-    const dump = require("crypto").createHash("sha256"), file = fs.openSync(`${part}/database.dump`), chunk = Buffer.alloc(1 << 20);
-    for (let n; (n = fs.readSync(file, chunk)) > 0; ) dump.update(chunk.subarray(0, n));
-    const manifest = { format: "nerezza.backup", version: 1, takenAt: new Date().toISOString(), migration, postgres: +major, keys: keys || null,
-      files: { "database.dump": dump.digest("hex"), "tables.tsv": hash.digest("hex") } };
-    fs.writeFileSync(`${part}/manifest.json`, JSON.stringify(manifest, null, 2) + "\n");' \
-    "$part" "$(newest_migration "$PGDATABASE")" "$("$(postgres_bin)/pg_dump" --version | grep -oE '[0-9]+' | head -n 1)" "$(keys_print)"
+    const [file, migration, postgres, keys, dump, tables] = process.argv.slice(1);
+    const manifest = { format: "nerezza.backup", version: 1, takenAt: new Date().toISOString(), migration, postgres: +postgres, keys,
+      files: { "database.dump": dump, "tables.tsv": tables } };
+    require("fs").writeFileSync(file, JSON.stringify(manifest, null, 2) + "\n");' \
+    "$part/manifest.json" "$migration" "$("$(postgres_bin)/pg_dump" --version | grep -oE '[0-9]+' | head -n 1)" \
+    "$(keys_print)" "$(sum_of "$part/database.dump")" "$(sum_of "$part/tables.tsv")"
+}
+
+# manifest_says FOLDER PATH: one thing of it, such as "migration" or "files tables.tsv"; empty where it does not say.
+manifest_says() {
+  node -p 'process.argv[2].split(" ").reduce((at, name) => at?.[name], JSON.parse(require("fs").readFileSync(process.argv[1], "utf8"))) ?? ""' \
+    "$1/manifest.json" "$2"
 }
 
 # keys_print: which file the keys behind the cookies are encrypted with, without saying anything of it; empty where there is none.
 keys_print() {
   local file
   for file in "${NEREZZA_KEYS_FILE:-}" "$(keys_of_server)" "$data/keys.pfx"; do
-    [ -z "$file" ] || [ ! -s "$file" ] || { sha256sum "$file" | cut -d ' ' -f 1; return; }
+    [ -z "$file" ] || [ ! -s "$file" ] || { sum_of "$file"; return; }
   done
 }
 
-newest_migration() { ask "$1" -c 'SELECT max("MigrationId") FROM "__EFMigrationsHistory"' 2>/dev/null || true; }
+# known_migrations: those that this version has, first to last.
+known_migrations() { (cd "$root/src/Nerezza.Data/Migrations" && ls | grep -oE '^[0-9]{14}_[A-Za-z]+' | sort -u); }
+
+# newest_migration DATABASE: empty where it has no structure yet.
+newest_migration() { ask "$1" -c 'SELECT max(migration_id) FROM "__EFMigrationsHistory"' 2>/dev/null || true; }
 
 # read_back FOLDER DATABASE: makes the database from the parts, and holds every table against what was counted.
 read_back() {
@@ -172,8 +184,8 @@ run_restore() {
   as=() place="$root"
   alone
   work="$(mktemp -d "$data/restore.XXXXXX")" # not local: the trap outlives the function
-  unpack_backup "$work"
   trap 'rm -rf "$work"; stop_database' EXIT
+  unpack_backup "$work"
   start_database
   reach_database
   [ "${started_database:-no}" != yes ] || make_roles nerezza
@@ -183,36 +195,30 @@ run_restore() {
   quietly "Reading the backup in and comparing it" read_back "$work" "$new" "$owner"
   bring_up_to_date "$new"
   # Keys of another machine open nothing here: everybody signs in again.
-  [ "$(node -p 'JSON.parse(require("fs").readFileSync(process.argv[1], "utf8")).keys ?? ""' "$work/manifest.json")" = "$(keys_print)" ] \
+  [ "$(manifest_says "$work" keys)" = "$(keys_print)" ] \
     || ask "$new" -c 'DELETE FROM data_protection_keys'
   drop_database "$before"
   # Both names change together or not at all: no kill leaves the machine without a database.
   ask postgres -c "BEGIN; ALTER DATABASE \"$stands\" RENAME TO \"$before\"; ALTER DATABASE \"$new\" RENAME TO \"$stands\"; COMMIT" \
     || fail "somebody is connected to the database; stop ./nerezza start, then try again. Nothing was changed"
   drop_database "$before"
-  rm -rf "$work"
   say "Restored: $(ask "$stands" -c "SELECT (SELECT count(*) FROM clients) || ' clients, ' || (SELECT count(*) FROM logged_sets) || ' sets'"). ./nerezza start --empty serves it."
   [ -n "$owner" ] || say "The database is your own: give the server its rights again by scripts/grants.sql (docs/deploy.md)."
 }
 
 unpack_backup() {
-  local work="$1" known
-  [ "$(tar -tf "$file" 2>/dev/null | sort | tr '\n' ' ')" = "$backup_parts " ] || { rm -rf "$work"; fail "$file is no backup of Nerezza"; }
+  local work="$1" name
+  [ "$(tar -tf "$file" 2>/dev/null | sort | tr '\n' ' ')" = "$backup_parts " ] || fail "$file is no backup of Nerezza"
   # shellcheck disable=SC2086
-  tar -C "$work" -xf "$file" --no-same-owner $backup_parts || { rm -rf "$work"; fail "$file cannot be read"; }
-  known="$(cd "$root/src/Nerezza.Data/Migrations" && ls | grep -oE '^[0-9]{14}_[A-Za-z]+' | sort -u | tr '\n' ' ')"
-  node -e '
-    const [work, known] = process.argv.slice(1), fs = require("fs"), crypto = require("crypto");
-    const stop = why => { console.error(why); process.exit(1); };
-    const manifest = JSON.parse(fs.readFileSync(`${work}/manifest.json`, "utf8"));
-    if (manifest.format !== "nerezza.backup" || manifest.version !== 1) stop("it was written in a form that this version does not know");
-    for (const [name, hash] of Object.entries(manifest.files)) {
-      const sum = crypto.createHash("sha256"), file = fs.openSync(`${work}/${name}`), chunk = Buffer.alloc(1 << 20);
-      for (let n; (n = fs.readSync(file, chunk)) > 0; ) sum.update(chunk.subarray(0, n));
-      if (sum.digest("hex") !== hash) stop(`${name} in it is damaged`);
-    }
-    if (!known.split(" ").includes(manifest.migration)) stop("it was taken by a newer version of Nerezza; bring this one up to date first");
-    console.error(`Taken ${manifest.takenAt}`);' "$work" "$known" || { rm -rf "$work"; fail "$file cannot be restored"; }
+  tar -C "$work" -xf "$file" --no-same-owner $backup_parts || fail "$file cannot be read"
+  [ "$(manifest_says "$work" format) $(manifest_says "$work" version)" = "nerezza.backup 1" ] \
+    || fail "$file was written in a form that this version does not know"
+  for name in database.dump tables.tsv; do
+    [ "$(sum_of "$work/$name")" = "$(manifest_says "$work" "files $name")" ] || fail "$name in it is damaged: $file cannot be restored"
+  done
+  known_migrations | grep -xF "$(manifest_says "$work" migration)" >/dev/null \
+    || fail "$file was taken by a newer version of Nerezza; bring this one up to date first"
+  say "Taken $(manifest_says "$work" takenAt)"
 }
 
 # may_replace DATABASE: never over somebody's work unless told, and then only after a backup of it.
@@ -255,7 +261,7 @@ run_upgrade() {
 # keep_before_upgrade: a backup, where migrations are still to come and somebody's work stands there.
 keep_before_upgrade() {
   local newest there
-  newest="$(cd "$root/src/Nerezza.Data/Migrations" && ls | grep -oE '^[0-9]{14}_[A-Za-z]+' | sort -u | tail -n 1)"
+  newest="$(known_migrations | tail -n 1)"
   reach_database
   there="$(newest_migration "$PGDATABASE")"
   [ -n "$there" ] && [ "$there" != "$newest" ] || return 0

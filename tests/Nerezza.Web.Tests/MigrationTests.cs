@@ -1,11 +1,9 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
-using Microsoft.EntityFrameworkCore.Migrations;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Tests.Shared;
-using Npgsql;
 
 namespace Nerezza.Web.Tests;
 
@@ -31,7 +29,7 @@ public sealed class MigrationTests
                     .Where(row => row.Column is not (null or "xmin"))
                     .Select(row => $"{table.Name}.{row.Column} {(row.Missing ? "YES" : "NO")}");
             });
-        List<string> there = await Rows(
+        List<string> there = await TestDatabase.Rows(
             site.Connection,
             "SELECT table_name || '.' || column_name || ' ' || is_nullable FROM information_schema.columns WHERE table_schema = 'public'"
         );
@@ -44,8 +42,8 @@ public sealed class MigrationTests
         using TestDatabase database = new();
         using (Site old = new(database.Connection, Migrated.Already))
         {
-            await Migrate(old, "20261127042400_PastTraining");
-            await Rows(
+            await old.Migrate("20261127042400_PastTraining");
+            await TestDatabase.Rows(
                 database.Connection,
                 """
                 INSERT INTO coaches (coach_id, name) VALUES ('0190a000-0000-7000-8000-00000000000c', 'Quay');
@@ -61,32 +59,14 @@ public sealed class MigrationTests
                     (2, '{"block": null}')) AS plan (number, document);
                 """
             );
-            await Migrate(old, null);
+            await old.Migrate(null);
         }
         Assert.Equal(
             ["1 2026-11-02 2026-11-15 {2026-11-02,2026-11-05,2026-11-09}", "2 2026-11-02 2026-11-08 {}"],
-            await Rows(
+            await TestDatabase.Rows(
                 database.Connection,
                 "SELECT number || ' ' || starts || ' ' || ends || ' ' || dates::text FROM plans ORDER BY number"
             )
         );
-    }
-
-    private static async Task Migrate(Site site, string? to)
-    {
-        using IServiceScope scope = site.Services.CreateScope();
-        await scope.ServiceProvider.GetRequiredService<NerezzaContext>().GetService<IMigrator>().MigrateAsync(to);
-    }
-
-    private static async Task<List<string>> Rows(string connection, string sql)
-    {
-        await using var open = new NpgsqlConnection(connection);
-        await open.OpenAsync();
-        await using var command = new NpgsqlCommand(sql, open);
-        await using NpgsqlDataReader reader = await command.ExecuteReaderAsync();
-        List<string> rows = [];
-        while (await reader.ReadAsync())
-            rows.Add(reader.GetString(0));
-        return rows;
     }
 }

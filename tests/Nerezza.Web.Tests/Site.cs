@@ -10,6 +10,8 @@ using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.Mvc.Testing.Handlers;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Data.Rows;
@@ -106,6 +108,13 @@ public sealed class Site : WebApplicationFactory<Program>
     {
         using IServiceScope scope = Services.CreateScope();
         await scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.ExecuteSqlRawAsync(sql);
+    }
+
+    /// <summary>Brings the database to a version; to the newest where none is named.</summary>
+    internal async Task Migrate(string? to)
+    {
+        using IServiceScope scope = Services.CreateScope();
+        await scope.ServiceProvider.GetRequiredService<NerezzaContext>().GetService<IMigrator>().MigrateAsync(to);
     }
 
     /// <summary>A number that stands in the database: the query's one column is called "Value".</summary>

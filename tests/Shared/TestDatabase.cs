@@ -28,6 +28,19 @@ public sealed class TestDatabase : IDisposable
     /// <summary>The connection string of the new database.</summary>
     public string Connection { get; }
 
+    /// <summary>The rows of a query's one column.</summary>
+    public static async Task<List<string>> Rows(string connection, string sql)
+    {
+        await using var open = new NpgsqlConnection(connection);
+        await open.OpenAsync();
+        await using var command = new NpgsqlCommand(sql, open);
+        await using NpgsqlDataReader reader = await command.ExecuteReaderAsync();
+        List<string> rows = [];
+        while (await reader.ReadAsync())
+            rows.Add(reader.GetValue(0).ToString()!);
+        return rows;
+    }
+
     public void Dispose()
     {
         NpgsqlConnection.ClearAllPools();

@@ -25,8 +25,7 @@ public static class TemplateWords
                 $"Sessions {none.From} {(none.Sessions == none.From + 1 ? "and" : "to")} {none.Sessions} of each week are left out: "
                     + "there is no day for them.",
             TemplateChange.Unanswered open =>
-                $"Nothing in it is for what was found ({Finding(open.Finding)}); the client's own plan would have "
-                    + $"{catalogue[open.Exercise].Name}.",
+                $"Nothing in it is for what was found ({Finding(open.Finding)}): add {catalogue[open.Exercise].Name} in Block.",
             _ => throw new UnreachableException(change.GetType().Name),
         };
 

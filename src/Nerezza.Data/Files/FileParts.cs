@@ -15,6 +15,9 @@ public sealed record FilePerson(Guid UserId, string Email, string Name, Practice
 /// machine.</summary>
 internal static class FileParts
 {
+    /// <summary>As a sign-in looks an address up.</summary>
+    private static readonly UpperInvariantLookupNormalizer Normalizer = new();
+
     public static FilePart<PracticeRow> Practice { get; } =
         OfPractice("practice", context => context.Practices.OrderBy(row => row.PracticeId));
 
@@ -32,9 +35,9 @@ internal static class FileParts
                     people.Select(person => new IdentityUser<Guid>(person.Email)
                     {
                         Id = person.UserId,
-                        NormalizedUserName = person.Email.ToUpperInvariant(),
+                        NormalizedUserName = Normalizer.NormalizeName(person.Email),
                         Email = person.Email,
-                        NormalizedEmail = person.Email.ToUpperInvariant(),
+                        NormalizedEmail = Normalizer.NormalizeEmail(person.Email),
                         SecurityStamp = Secret.New(),
                         LockoutEnabled = true,
                     })

@@ -23,7 +23,7 @@ public enum EditKind
 }
 
 /// <summary>One edit of a block as JSON. Fields that its kind has no use for are left out.</summary>
-public sealed record EditSection
+public sealed record EditSection : CellSection
 {
     public required EditKind Kind { get; init; }
 
@@ -47,41 +47,12 @@ public sealed record EditSection
     public int? ToWeek { get; init; }
     public Weekday? ToDay { get; init; }
 
-    [Between(1, 12, "sets")]
-    public int? Sets { get; init; }
-
-    [Between(1, 60, "repetitions")]
-    public int? Reps { get; init; }
-
     /// <summary>Repetitions set by set.</summary>
     [Items(12, Least = 1), Between(1, 60, "repetitions")]
     public IReadOnlyList<int>? EachReps { get; init; }
 
-    [Between(10, 110, "percent")]
-    public double? Percent { get; init; }
-
-    [Between(1, 10, "an RPE")]
-    public double? Rpe { get; init; }
-
     [Between(0, 1000, "kilograms")]
     public double? Kg { get; init; }
-
-    [Length(9)]
-    public string? Tempo { get; init; }
-
-    [Between(0, 900, "seconds")]
-    public int? RestSeconds { get; init; }
-    public TargetKind? Shape { get; init; }
-    public LastSet? Last { get; init; }
-
-    [Length(2)]
-    public string? Superset { get; init; }
-
-    [Between(1, 1000, "metres")]
-    public int? Metres { get; init; }
-
-    [Between(1, 900, "seconds")]
-    public int? Seconds { get; init; }
 }
 
 /// <summary>Turns edits into their JSON and back.</summary>
@@ -106,8 +77,8 @@ public static class EditMapping
             yield return new Fault("toDay", "is missing; a weekday expected");
         if (edit.Kind is EditKind.CopySession && edit.ToWeek is null)
             yield return new Fault("toWeek", "is missing; a week expected");
-        if (edit.Tempo is { } tempo && Tempo.TryParse(tempo) is null)
-            yield return new Fault("tempo", $"'{tempo}' is not four numbers such as 3-0-1-0, X for as fast as possible");
+        foreach (Fault fault in CellMapping.Faults(edit))
+            yield return fault;
     }
 
     /// <summary>The edits; their faults were looked for before.</summary>
@@ -130,22 +101,10 @@ public static class EditMapping
     private static CellPlace At(EditSection edit) => new(edit.Week, edit.Day, edit.Exercise!);
 
     private static CellValues Values(EditSection edit) =>
-        new()
+        CellMapping.ToValues(edit) with
         {
-            Sets = edit.Sets,
-            Reps = edit.Reps,
             EachReps = edit.EachReps,
-            Percent = edit.Percent,
-            Rpe = edit.Rpe is { } rpe ? Rpe.Of(rpe) : null,
             Load = edit.Kg is { } kg ? Load.FromKilograms(kg) : null,
-            Tempo = edit.Tempo is { } tempo ? Tempo.Parse(tempo) : null,
-            RestSeconds = edit.RestSeconds,
-            Kind = edit.Shape,
-            Last = edit.Last,
-            // In a document an empty letter stands for alone.
-            Superset = edit.Superset is { } letter ? new SupersetPlace(letter.Length > 0 ? letter : null) : null,
-            Metres = edit.Metres,
-            Seconds = edit.Seconds,
         };
 
     /// <summary>The JSON of an edit.</summary>
@@ -183,24 +142,16 @@ public static class EditMapping
         };
 
     private static EditSection Cell(EditKind kind, CellPlace at, CellValues values) =>
-        new()
-        {
-            Kind = kind,
-            Week = at.Week,
-            Day = at.Day,
-            Exercise = at.Exercise,
-            Sets = values.Sets,
-            Reps = values.Reps,
-            EachReps = values.EachReps,
-            Percent = values.Percent,
-            Rpe = values.Rpe?.Value,
-            Kg = values.Load?.Kilograms,
-            Tempo = values.Tempo?.ToString(),
-            RestSeconds = values.RestSeconds,
-            Shape = values.Kind,
-            Last = values.Last,
-            Superset = values.Superset is { } place ? place.Letter ?? "" : null,
-            Metres = values.Metres,
-            Seconds = values.Seconds,
-        };
+        CellMapping.Fill(
+            new EditSection
+            {
+                Kind = kind,
+                Week = at.Week,
+                Day = at.Day,
+                Exercise = at.Exercise,
+                EachReps = values.EachReps,
+                Kg = values.Load?.Kilograms,
+            },
+            values
+        );
 }

@@ -44,51 +44,18 @@ public sealed record TemplateSessionSection
 }
 
 /// <summary>What is asked of an exercise; by effort or by percent, never by a load.</summary>
-public sealed record TemplateItemSection
+public sealed record TemplateItemSection : CellSection
 {
     [ExerciseId]
     public required string Exercise { get; init; }
 
     /// <summary>What it is for.</summary>
     public required Role Role { get; init; }
-
-    [Between(1, 12, "sets")]
-    public int? Sets { get; init; }
-
-    [Between(1, 60, "repetitions")]
-    public int? Reps { get; init; }
-
-    [Between(1, 10, "an RPE")]
-    public double? Rpe { get; init; }
-
-    /// <summary>Of the e1RM; where it stands it goes before the effort.</summary>
-    [Between(10, 110, "percent")]
-    public double? Percent { get; init; }
-
-    [Length(9)]
-    public string? Tempo { get; init; }
-
-    [Between(0, 900, "seconds")]
-    public int? RestSeconds { get; init; }
-    public TargetKind? Shape { get; init; }
-    public LastSet? Last { get; init; }
-
-    [Length(2)]
-    public string? Superset { get; init; }
-
-    [Between(1, 1000, "metres")]
-    public int? Metres { get; init; }
-
-    [Between(1, 900, "seconds")]
-    public int? Seconds { get; init; }
 }
 
 /// <summary>Turns templates into their JSON and back.</summary>
 public static class TemplateMapping
 {
-    /// <summary>The largest template.</summary>
-    public const int MostBytes = 1024 * 1024;
-
     /// <summary>What the shape cannot say: a tempo that can be read, an exercise once in a session.</summary>
     public static IEnumerable<Fault> Faults(TemplateDocument document)
     {
@@ -99,8 +66,11 @@ public static class TemplateMapping
             for (int i = 0; i < items.Count; i++)
             {
                 string path = $"weeks[{w}].sessions[{s}].items[{i}]";
-                if (items[i].Tempo is { } tempo && Tempo.TryParse(tempo) is null)
-                    yield return new Fault($"{path}.tempo", $"'{tempo}' is not four numbers such as 3-0-1-0, X for as fast as possible");
+                foreach (Fault fault in CellMapping.Faults(items[i]))
+                    yield return fault with
+                    {
+                        Path = $"{path}.{fault.Path}",
+                    };
                 if (items.Take(i).Any(before => before.Exercise == items[i].Exercise))
                     yield return new Fault($"{path}.exercise", $"'{items[i].Exercise}' stands in this session already; each once expected");
             }
@@ -120,25 +90,9 @@ public static class TemplateMapping
             ]
         );
 
+    /// <summary>Where a percentage stands it leads, and the effort follows.</summary>
     private static TemplateItem ToItem(TemplateItemSection item) =>
-        new(
-            item.Exercise,
-            item.Role,
-            new CellValues
-            {
-                Sets = item.Sets,
-                Reps = item.Reps,
-                Percent = item.Percent,
-                Rpe = item is { Percent: null, Rpe: { } rpe } ? Rpe.Of(rpe) : null,
-                Tempo = item.Tempo is { } tempo ? Tempo.Parse(tempo) : null,
-                RestSeconds = item.RestSeconds,
-                Kind = item.Shape,
-                Last = item.Last,
-                Superset = item.Superset is { } letter ? new SupersetPlace(letter) : null,
-                Metres = item.Metres,
-                Seconds = item.Seconds,
-            }
-        );
+        new(item.Exercise, item.Role, CellMapping.ToValues(item.Percent is null ? item : item with { Rpe = null }));
 
     /// <summary>The JSON of a template.</summary>
     public static TemplateDocument ToDocument(BlockTemplate template, string name, string? note) =>
@@ -160,20 +114,5 @@ public static class TemplateMapping
         };
 
     private static TemplateItemSection ToSection(TemplateItem item) =>
-        new()
-        {
-            Exercise = item.Exercise,
-            Role = item.Role,
-            Sets = item.Values.Sets,
-            Reps = item.Values.Reps,
-            Rpe = item.Values.Rpe?.Value,
-            Percent = item.Values.Percent,
-            Tempo = item.Values.Tempo?.ToString(),
-            RestSeconds = item.Values.RestSeconds,
-            Shape = item.Values.Kind,
-            Last = item.Values.Last,
-            Superset = item.Values.Superset?.Letter,
-            Metres = item.Values.Metres,
-            Seconds = item.Values.Seconds,
-        };
+        CellMapping.Fill(new TemplateItemSection { Exercise = item.Exercise, Role = item.Role }, item.Values);
 }

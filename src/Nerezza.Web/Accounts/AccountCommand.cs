@@ -18,10 +18,6 @@ internal sealed class AccountCommand(
     TextWriter say
 )
 {
-    private const int Done = 0,
-        Refused = 1,
-        NotUnderstood = 2;
-
     /// <summary>Does what is asked.</summary>
     /// <returns>The exit code.</returns>
     public async Task<int> Run(string[] asked, CancellationToken cancel) =>
@@ -36,7 +32,7 @@ internal sealed class AccountCommand(
             ["demo", "aside"] => await Demo(() => first.PutDemoAside(cancel), "Nobody gets into the demo any more."),
             ["demo", "back"] => await Demo(() => first.TakeDemoBack(cancel), "The demo is open again."),
             _ => await Say(
-                NotUnderstood,
+                ExitCode.NotUnderstood,
                 "account wants: list, make EMAIL NAME owner|coach, reset EMAIL, unlock EMAIL, remove EMAIL, demo aside|back"
             ),
         };
@@ -48,16 +44,19 @@ internal sealed class AccountCommand(
                 $"{line.Email}\t{string.Join(", ", line.Places)}\t{(line.TwoFactor ? "two-factor" : "")}"
                     + $"\t{(line.LockedUntil > clock.GetUtcNow() ? "locked" : "")}"
             );
-        return Done;
+        return ExitCode.Done;
     }
 
     private async Task<int> Make(string email, string name, PracticeRole role, CancellationToken cancel)
     {
         if (await accounts.OwnPractice(cancel) is not { } practice)
-            return await Say(Refused, "There is no practice of your own yet, or more than one: begin at /begin, or invite from its page.");
+            return await Say(
+                ExitCode.Refused,
+                "There is no practice of your own yet, or more than one: begin at /begin, or invite from its page."
+            );
         (IdentityUser<Guid> user, IdentityResult result) = await book.Make(email, password: null);
         if (!result.Succeeded)
-            return await Say(Refused, string.Join(" ", result.Errors.Select(error => error.Description)));
+            return await Say(ExitCode.Refused, string.Join(" ", result.Errors.Select(error => error.Description)));
         await accounts.Join(practice, user.Id, name, role, cancel);
         return await Reset(user);
     }
@@ -65,14 +64,14 @@ internal sealed class AccountCommand(
     private async Task<int> Reset(IdentityUser<Guid> user)
     {
         string link = await ResetLetters.Link(users, user, settings["NEREZZA_URL"] ?? "");
-        return await Say(Done, $"A link to a password for {user.Email}, good for a day and once:\n{link}");
+        return await Say(ExitCode.Done, $"A link to a password for {user.Email}, good for a day and once:\n{link}");
     }
 
     private async Task<int> Unlock(IdentityUser<Guid> user)
     {
         await users.SetLockoutEndDateAsync(user, null);
         await users.ResetAccessFailedCountAsync(user);
-        return await Say(Done, $"{user.Email} can try again.");
+        return await Say(ExitCode.Done, $"{user.Email} can try again.");
     }
 
     private async Task<int> Remove(IdentityUser<Guid> user, CancellationToken cancel)
@@ -80,11 +79,11 @@ internal sealed class AccountCommand(
         IReadOnlyList<Guid> practices = await accounts.PracticesOf(user.Id, cancel);
         foreach (Guid practice in practices)
             if (await InPractice(practice, people => people.IsLastOwner(user.Id, cancel)))
-                return await Say(Refused, $"{user.Email} is the last owner of a practice; make another one first.");
+                return await Say(ExitCode.Refused, $"{user.Email} is the last owner of a practice; make another one first.");
         foreach (Guid practice in practices)
             await InPractice(practice, async people => await people.Remove((await people.Find(user.Id, cancel))!, cancel));
         await users.DeleteAsync(user);
-        return await Say(Done, $"{user.Email} is gone, with every sign-in.");
+        return await Say(ExitCode.Done, $"{user.Email} is gone, with every sign-in.");
     }
 
     /// <summary>One unit of work serves one practice.</summary>
@@ -98,12 +97,12 @@ internal sealed class AccountCommand(
     private async Task<int> With(string email, Func<IdentityUser<Guid>, Task<int>> act) =>
         await users.FindByEmailAsync(email) is { } user
             ? await act(user)
-            : await Say(Refused, $"There is no account with the address {email}.");
+            : await Say(ExitCode.Refused, $"There is no account with the address {email}.");
 
     private async Task<int> Demo(Func<Task> act, string done)
     {
         await act();
-        return await Say(Done, done);
+        return await Say(ExitCode.Done, done);
     }
 
     private async Task<int> Say(int code, string words)

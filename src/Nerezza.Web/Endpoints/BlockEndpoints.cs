@@ -258,17 +258,13 @@ public static class BlockEndpoints
             return Problems.Locked(stop);
         if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block)
             return TypedResults.NotFound();
-        var asked = new BlockSection
-        {
-            Start = copy.Start,
-            Kind = block.Kind,
-            Weeks = block.Weeks.Count,
-            Focus = plan.Inputs.Block!.Focus,
-        };
-        ClientLog done = await log.Of(to, cancel);
-        var template = BlockTemplate.Of(block, asked.Focus ?? default);
-        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> left) = desk.Fit(template, target, done, asked);
-        PlanRow made = desk.New(target, done, asked, edits, BlockBase.Empty, await plans.NextNumber(to, cancel));
+        (PlanRow made, IReadOnlyList<string> left) = desk.FromTemplate(
+            BlockTemplate.Of(block, plan.Inputs.Block!.Focus ?? default),
+            target,
+            await log.Of(to, cancel),
+            copy.Start,
+            await plans.NextNumber(to, cancel)
+        );
         if (!await plans.Add(made, cancel))
             return Problems.LostRace();
         return TypedResults.Ok(new CopyResult(to, made.Number, left));

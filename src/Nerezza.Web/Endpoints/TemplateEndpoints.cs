@@ -2,12 +2,10 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Nerezza.Core;
 using Nerezza.Core.Blocks.Templates;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats;
-using Nerezza.Formats.Cases;
 using Nerezza.Formats.Plans;
 using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
@@ -60,9 +58,9 @@ public static class TemplateEndpoints
     {
         if (body.Value is not { } document)
             return Problems.Invalid(body.Faults);
-        return TemplateMapping.Faults(document).ToList() is { Count: > 0 } faults
-            ? Problems.Invalid(faults)
-            : Kept(await store.Add(document, cancel));
+        if (TemplateMapping.Faults(document).ToList() is { Count: > 0 } faults)
+            return Problems.Invalid(faults);
+        return await store.Add(document, cancel) is { } made ? TypedResults.Ok(new NewId(made)) : TooMany();
     }
 
     private static async Task<Results<NoContent, NotFound>> Remove(Guid template, TemplateStore store, CancellationToken cancel) =>
@@ -88,18 +86,12 @@ public static class TemplateEndpoints
         if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block)
             return TypedResults.NotFound();
         var template = BlockTemplate.Of(block, plan.Inputs.Block!.Focus ?? default);
-        return Kept(await store.Add(TemplateMapping.ToDocument(template, asked.Name.Trim(), asked.Note?.Trim()), cancel)) switch
-        {
-            { Result: Ok<NewId> ok } => ok,
-            { Result: ProblemHttpResult full } => full,
-            _ => throw new InvalidOperationException("A template is kept or there are too many."),
-        };
+        TemplateDocument document = TemplateMapping.ToDocument(template, asked.Name.Trim(), asked.Note?.Trim());
+        return await store.Add(document, cancel) is { } made ? TypedResults.Ok(new NewId(made)) : TooMany();
     }
 
-    private static Results<Ok<NewId>, ValidationProblem, ProblemHttpResult> Kept(Guid? id) =>
-        id is { } made
-            ? TypedResults.Ok(new NewId(made))
-            : Problems.Conflict($"The practice keeps {TemplateStore.Most} templates.", "Throw one away, then keep this one.");
+    private static ProblemHttpResult TooMany() =>
+        Problems.Conflict($"The practice keeps {TemplateStore.Most} templates.", "Throw one away, then keep this one.");
 
     private static async Task<Results<Ok<FittedView>, NotFound, ValidationProblem, ProblemHttpResult>> Preview(
         Guid id,
@@ -117,7 +109,14 @@ public static class TemplateEndpoints
             return TypedResults.NotFound();
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
-        (PlanRow row, IReadOnlyList<string> changes) = Fitted(document, asked, file, await log.Of(id, cancel), desk, 0);
+        // It is shown and not kept: its number says nothing.
+        (PlanRow row, IReadOnlyList<string> changes) = desk.FromTemplate(
+            TemplateMapping.ToTemplate(document),
+            file,
+            await log.Of(id, cancel),
+            asked.Start,
+            number: 0
+        );
         return TypedResults.Ok(new FittedView(row.Document, changes));
     }
 
@@ -139,28 +138,13 @@ public static class TemplateEndpoints
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
         int number = await plans.NextNumber(id, cancel);
-        (PlanRow row, IReadOnlyList<string> changes) = Fitted(document, asked, file, await log.Of(id, cancel), desk, number);
+        (PlanRow row, IReadOnlyList<string> changes) = desk.FromTemplate(
+            TemplateMapping.ToTemplate(document),
+            file,
+            await log.Of(id, cancel),
+            asked.Start,
+            number
+        );
         return await plans.Add(row, cancel) ? TypedResults.Ok(new CopyResult(id, number, changes)) : Problems.LostRace();
-    }
-
-    private static (PlanRow Row, IReadOnlyList<string> Changes) Fitted(
-        TemplateDocument document,
-        TakeTemplate asked,
-        ClientFile file,
-        ClientLog done,
-        PlanService desk,
-        int number
-    )
-    {
-        BlockTemplate template = TemplateMapping.ToTemplate(document);
-        var block = new BlockSection
-        {
-            Start = asked.Start,
-            Kind = template.Kind,
-            Weeks = template.Weeks.Count,
-            Focus = template.Focus,
-        };
-        (IReadOnlyList<EditSection> edits, IReadOnlyList<string> changes) = desk.Fit(template, file, done, block);
-        return (desk.New(file, done, block, edits, BlockBase.Empty, number), changes);
     }
 }

@@ -18,7 +18,6 @@ public static class TokenEndpoints
         RouteGroupBuilder group = routes
             .MapGroup("/api/account/tokens")
             .RequireAuthorization()
-            .For(Who.Coaches)
             .WithMetadata(new NotForScripts())
             .WithTags("account");
         group.MapGet("", List);

@@ -152,23 +152,35 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             }
         );
 
-    /// <summary>A template as it is for a client: edits of empty weeks, and what had to change, in words.</summary>
-    public (IReadOnlyList<EditSection> Edits, IReadOnlyList<string> Changes) Fit(
+    /// <summary>The plan that a template is for a client, and what had to change, in words.</summary>
+    /// <param name="start">The first day of its first week.</param>
+    public (PlanRow Plan, IReadOnlyList<string> Changes) FromTemplate(
         BlockTemplate template,
         ClientFile to,
         ClientLog log,
-        BlockSection asked
+        DateOnly start,
+        int number
     )
     {
+        var asked = new BlockSection
+        {
+            Start = start,
+            Kind = template.Kind,
+            Weeks = template.Weeks.Count,
+            Focus = template.Focus,
+        };
         ClientCase @case = ToCase(to, log, asked);
         var fit = new TemplateFit(
             own.All,
             _planner.JudgeFor(@case),
-            [.. @case.Client.Days.Select(day => day.Day).OrderBy(day => (day - Weekdays.Of(asked.Start) + 7) % 7)],
+            [.. @case.Client.Days.Select(day => day.Day).OrderBy(day => (day - Weekdays.Of(start) + 7) % 7)],
             [.. _planner.Make(@case).Selection.All]
         );
         FittedTemplate fitted = fit.Of(template);
-        return ([.. fitted.Edits.Select(EditMapping.ToSection)], [.. fitted.Changes.Select(change => TemplateWords.Text(change, own.All))]);
+        return (
+            New(to, log, asked, [.. fitted.Edits.Select(EditMapping.ToSection)], BlockBase.Empty, number),
+            [.. fitted.Changes.Select(change => TemplateWords.Text(change, own.All))]
+        );
     }
 
     /// <summary>What would be chosen now: for the block in force, or for four weeks from today where none is.</summary>

@@ -43,8 +43,8 @@ public sealed class BackupTests : IDisposable
         using TestDatabase empty = new();
         (int restored, string told) = await Script.Run($"run_restore --data {_folder} {file}", Db(empty));
         Assert.True(restored == 0, told);
-        Assert.Subset((await Script.Rows(empty.Connection, "SELECT id FROM logged_sets")).ToHashSet(), before.ToHashSet());
-        Assert.Equal([""], await Script.Rows(database.Connection, "SELECT coalesce(fault, '') FROM backups"));
+        Assert.Subset((await TestDatabase.Rows(empty.Connection, "SELECT id FROM logged_sets")).ToHashSet(), before.ToHashSet());
+        Assert.Equal([""], await TestDatabase.Rows(database.Connection, "SELECT coalesce(fault, '') FROM backups"));
         using ServerProcess again = ServerProcess.Start(empty.Connection);
         using HttpClient reader = await Demo.SignedIn(again.Address);
         Assert.NotEmpty((await reader.GetFromJsonAsync<List<ClientLine>>("/api/clients?today=2026-11-30", Json.Options))!);
@@ -67,7 +67,7 @@ public sealed class BackupTests : IDisposable
         Assert.True(code == 0, said);
         Assert.Equal([Path.Combine(_folder, "backup.lock"), file], Directory.GetFileSystemEntries(_folder).Order());
         string name = new Npgsql.NpgsqlConnectionStringBuilder(site.Connection).Database!;
-        Assert.Empty(await Script.Rows(site.Connection, $"SELECT datname FROM pg_database WHERE datname LIKE '{name}_%'"));
+        Assert.Empty(await TestDatabase.Rows(site.Connection, $"SELECT datname FROM pg_database WHERE datname LIKE '{name}_%'"));
     }
 
     [Fact]
@@ -87,7 +87,7 @@ public sealed class BackupTests : IDisposable
         using (Site stands = new(other.Connection))
             await Samples.ClientWithBlock(await stands.AsHarbour());
         Npgsql.NpgsqlConnection.ClearAllPools();
-        string[] there = [.. await Script.Rows(other.Connection, "SELECT id FROM clients")];
+        string[] there = [.. await TestDatabase.Rows(other.Connection, "SELECT id FROM clients")];
         Npgsql.NpgsqlConnection.ClearAllPools();
         (int refused, string why) = await Script.Run($"run_restore --data {_folder} {file}", Db(other));
         Assert.Equal(1, refused);
@@ -99,13 +99,51 @@ public sealed class BackupTests : IDisposable
         (refused, why) = await Script.Run($"run_restore --over --data {_folder} {damaged}", Db(other));
         Assert.Equal(1, refused);
         Assert.Contains("database.dump in it is damaged", why, StringComparison.Ordinal);
-        Assert.Equal(there, await Script.Rows(other.Connection, "SELECT id FROM clients"));
+        Assert.Equal(there, await TestDatabase.Rows(other.Connection, "SELECT id FROM clients"));
         Npgsql.NpgsqlConnection.ClearAllPools();
 
         (int over, string done) = await Script.Run($"run_restore --over --data {_folder} {file}", Db(other));
         Assert.True(over == 0, done);
-        Assert.Equal([id.ToString()], await Script.Rows(other.Connection, "SELECT id FROM clients"));
+        Assert.Equal([id.ToString()], await TestDatabase.Rows(other.Connection, "SELECT id FROM clients"));
         Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups"), "before-restore-*.tar"));
+    }
+
+    [Fact]
+    public async Task A_backup_of_a_newer_version_is_refused_and_nothing_is_made_of_it()
+    {
+        using Site site = new();
+        string file = Path.Combine(_folder, "kept.tar");
+        Assert.Equal(0, (await Script.Run($"run_backup --data {_folder} {file}", Db(site.Connection))).Code);
+        (int changed, string how) = await Script.Run(
+            $"cd {_folder} && tar -xf kept.tar && sed -i 's/\"migration\": \"[0-9]*/\"migration\": \"29991231000000/' manifest.json"
+                + " && grep -q 29991231000000 manifest.json && tar -cf newer.tar $backup_parts"
+        );
+        Assert.True(changed == 0, how);
+        using TestDatabase empty = new();
+        (int code, string said) = await Script.Run($"run_restore --data {_folder} {_folder}/newer.tar", Db(empty));
+        Assert.Equal(1, code);
+        Assert.Contains("newer version", said, StringComparison.Ordinal);
+        Assert.Equal(
+            ["0"],
+            await TestDatabase.Rows(empty.Connection, "SELECT count(*) FROM information_schema.tables WHERE table_schema = 'public'")
+        );
+    }
+
+    [Fact]
+    public async Task Before_the_structure_of_a_database_with_clients_changes_it_is_backed_up_and_else_it_is_not()
+    {
+        using Site site = new();
+        await Samples.ClientWithBlock(await site.AsHarbour());
+        string verb = $"data={_folder}; keep_before_upgrade",
+            kept = Path.Combine(_folder, "backups");
+        Assert.Equal(0, (await Script.Run(verb, Db(site.Connection))).Code);
+        Assert.False(Directory.Exists(kept));
+        await site.Sql(
+            "DELETE FROM \"__EFMigrationsHistory\" WHERE migration_id = (SELECT max(migration_id) FROM \"__EFMigrationsHistory\")"
+        );
+        (int code, string said) = await Script.Run(verb, Db(site.Connection));
+        Assert.True(code == 0, said);
+        Assert.Single(Directory.GetFiles(kept, "before-*.tar"));
     }
 
     [Fact]

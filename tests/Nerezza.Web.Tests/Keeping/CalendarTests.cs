@@ -64,7 +64,7 @@ public sealed class CalendarTests(Site site) : IClassFixture<Site>
         Assert.StartsWith("BEGIN:VCALENDAR", shown, StringComparison.Ordinal);
         Assert.DoesNotContain(
             first[10..74],
-            (await Script.Rows(site.Connection, "SELECT string_agg(c::text, ' ') FROM calendars c"))[0],
+            (await TestDatabase.Rows(site.Connection, "SELECT string_agg(c::text, ' ') FROM calendars c"))[0],
             StringComparison.Ordinal
         );
         string second = Path(await practice.Home.Ask<NewFeed>(HttpMethod.Post, $"{calendar}/feed", new { }));

@@ -4,8 +4,8 @@ using System.Text.Json.Nodes;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data.Access;
 using Nerezza.Tests.Shared;
+using Nerezza.Web.Accounts;
 using Nerezza.Web.Contracts;
-using Nerezza.Web.Planning;
 using NJsonSchema;
 
 namespace Nerezza.Web.Tests.Keeping;
@@ -24,7 +24,7 @@ public sealed class PracticeFileTests : IDisposable
     {
         using TestDatabase database = DemoDatabase.Copy();
         using Site first = new(database.Connection, Migrated.Already);
-        string name = (await Script.Rows(database.Connection, "SELECT name FROM practices"))[0];
+        string name = (await TestDatabase.Rows(database.Connection, "SELECT name FROM practices"))[0];
         Assert.Equal(0, (await Run(first, "out", File("one.zip"), name)).Code);
 
         using Site second = new(null, Migrated.NoPractice);

@@ -1,6 +1,5 @@
 using System.Diagnostics;
 using Nerezza.Tests.Shared;
-using Npgsql;
 
 namespace Nerezza.Web.Tests.Keeping;
 
@@ -48,18 +47,5 @@ internal static class Script
             errors = process.StandardError.ReadToEndAsync();
         await process.WaitForExitAsync();
         return (process.ExitCode, await output + await errors);
-    }
-
-    /// <summary>The rows of a query's one column.</summary>
-    public static async Task<List<string>> Rows(string connection, string sql)
-    {
-        await using var open = new NpgsqlConnection(connection);
-        await open.OpenAsync();
-        await using var command = new NpgsqlCommand(sql, open);
-        await using NpgsqlDataReader reader = await command.ExecuteReaderAsync();
-        List<string> rows = [];
-        while (await reader.ReadAsync())
-            rows.Add(reader.GetValue(0).ToString()!);
-        return rows;
     }
 }

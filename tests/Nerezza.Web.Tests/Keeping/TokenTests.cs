@@ -4,6 +4,7 @@ using System.Net.Http.Json;
 using Microsoft.AspNetCore.Hosting;
 using Nerezza.Data.Accounts;
 using Nerezza.Formats;
+using Nerezza.Tests.Shared;
 using Nerezza.Web.Contracts;
 
 namespace Nerezza.Web.Tests.Keeping;
@@ -54,7 +55,7 @@ public sealed class TokenTests(TokenTests.Practice practices) : IClassFixture<To
         List<TokenLine> list = await practice.Home.Get<List<TokenLine>>("/api/account/tokens");
         Assert.Equal(2, list.Count);
         Assert.All(list, token => Assert.NotNull(token.UsedAt));
-        string stored = (await Script.Rows(_site.Connection, "SELECT string_agg(t::text, ' ') FROM access_tokens t"))[0];
+        string stored = (await TestDatabase.Rows(_site.Connection, "SELECT string_agg(t::text, ' ') FROM access_tokens t"))[0];
         Assert.DoesNotContain(reads.Token[AccessTokenStore.Prefix.Length..], stored, StringComparison.Ordinal);
     }
 

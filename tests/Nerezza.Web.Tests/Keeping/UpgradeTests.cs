@@ -1,6 +1,4 @@
 using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.Infrastructure;
-using Microsoft.EntityFrameworkCore.Migrations;
 using Microsoft.Extensions.DependencyInjection;
 using Nerezza.Data;
 using Nerezza.Formats.Plans;
@@ -48,9 +46,9 @@ public sealed class UpgradeTests
         {
             using TestDatabase database = new();
             using Site site = new(database.Connection, Migrated.Already);
-            await Migrate(site, versions[i]);
+            await site.Migrate(versions[i]);
             await Copy(now.Connection, database.Connection);
-            await Migrate(site, null);
+            await site.Migrate(null);
             Assert.Equal((versions[i], string.Join('\n', before)), (versions[i], string.Join('\n', await Work(database.Connection))));
             // A host for each takes long; the rows are the same.
             if (i % Opened > 0)
@@ -68,7 +66,7 @@ public sealed class UpgradeTests
 
     /// <summary>What nobody may lose: sets as they were done, plans as they were made, maxes, the client.</summary>
     private static Task<List<string>> Work(string connection) =>
-        Script.Rows(
+        TestDatabase.Rows(
             connection,
             """
             SELECT 'set ' || id || exercise || reps || load_kg || rpe FROM logged_sets
@@ -95,17 +93,11 @@ public sealed class UpgradeTests
         return [.. scope.ServiceProvider.GetRequiredService<NerezzaContext>().Database.GetMigrations()];
     }
 
-    private static async Task Migrate(Site site, string? to)
-    {
-        using IServiceScope scope = site.Services.CreateScope();
-        await scope.ServiceProvider.GetRequiredService<NerezzaContext>().GetService<IMigrator>().MigrateAsync(to);
-    }
-
     /// <summary>Writes the rows as the earlier version would have had them: what it had no column for is left out, practices were coaches,
     /// and a screen stood with the client.</summary>
     private static async Task Copy(string from, string to)
     {
-        List<string> columns = await Script.Rows(
+        List<string> columns = await TestDatabase.Rows(
             to,
             "SELECT table_name || '.' || column_name FROM information_schema.columns WHERE table_schema = 'public'"
         );
@@ -120,24 +112,29 @@ public sealed class UpgradeTests
             ];
             if (has.Length == 0)
                 continue;
-            List<string> rows = await Script.Rows(
+            List<string> rows = await TestDatabase.Rows(
                 from,
                 """
                 SELECT to_jsonb(t) || CASE WHEN to_jsonb(t) ? 'practice_id'
                   THEN jsonb_build_object('coach_id', to_jsonb(t) -> 'practice_id') ELSE jsonb_build_object() END FROM 
                 """ + $"\"{table}\" t"
             );
-            List<string> keys = await Script.Rows(from, $"SELECT column_name FROM information_schema.columns WHERE table_name = '{table}'");
+            List<string> keys = await TestDatabase.Rows(
+                from,
+                $"SELECT column_name FROM information_schema.columns WHERE table_name = '{table}'"
+            );
             string names = string.Join(", ", has.Where(name => name == "coach_id" || keys.Contains(name)));
             foreach (string row in rows)
-                await Script.Rows(
+                await TestDatabase.Rows(
                     to,
                     $"INSERT INTO \"{old}\" ({names}) SELECT {names} FROM jsonb_populate_record(NULL::\"{old}\", $row${row}$row$::jsonb)"
                 );
         }
         if (columns.Exists(column => column.StartsWith("screens.", StringComparison.Ordinal)))
             return;
-        foreach (string screen in await Script.Rows(from, "SELECT jsonb_build_object('screen', screen, 'faults', faults) FROM screens"))
-            await Script.Rows(to, $"UPDATE clients SET observed = observed || $row${screen}$row$::jsonb");
+        foreach (
+            string screen in await TestDatabase.Rows(from, "SELECT jsonb_build_object('screen', screen, 'faults', faults) FROM screens")
+        )
+            await TestDatabase.Rows(to, $"UPDATE clients SET observed = observed || $row${screen}$row$::jsonb");
     }
 }

@@ -6138,17 +6138,17 @@ export interface components {
             /** Format: int32 */
             toWeek?: null | number;
             toDay?: null | components["schemas"]["Weekday"];
+            eachReps?: null | number[];
+            /** Format: double */
+            kg?: null | number;
             /** Format: int32 */
             sets?: null | number;
             /** Format: int32 */
             reps?: null | number;
-            eachReps?: null | number[];
             /** Format: double */
             percent?: null | number;
             /** Format: double */
             rpe?: null | number;
-            /** Format: double */
-            kg?: null | number;
             tempo?: null | string;
             /** Format: int32 */
             restSeconds?: null | number;
@@ -8110,9 +8110,9 @@ export interface components {
             /** Format: int32 */
             reps?: null | number;
             /** Format: double */
-            rpe?: null | number;
-            /** Format: double */
             percent?: null | number;
+            /** Format: double */
+            rpe?: null | number;
             tempo?: null | string;
             /** Format: int32 */
             restSeconds?: null | number;

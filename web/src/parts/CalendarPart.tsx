@@ -48,7 +48,8 @@ function Times({ id, calendar }: { id: string; calendar: CalendarView }) {
   return (
     <>
       <Box mb={3} maxW="60ch">
-        With a time a session stands in the calendar at its hour, as long as it is planned to last; without one, on its day.
+        Set a time, and the sessions of that day stand in the calendar from then on for as long as they are planned. Without one they stand
+        on their day.
       </Box>
       <Grid templateColumns="repeat(auto-fill, minmax(140px, 1fr))" gap={4} maxW="column">
         {calendar.days.map((day) => (
@@ -97,8 +98,8 @@ function Feed({ id, madeAt }: { id: string; madeAt: string | null }) {
           </>
         ) : (
           <>
-            At an address of its own a calendar keeps up with the plan by itself. Whoever has the address sees the sessions, and nothing
-            else.
+            A calendar that fetches the sessions from an address keeps up with the plan by itself. Whoever has the address sees the
+            sessions, and nothing else.
           </>
         )}
       </Box>

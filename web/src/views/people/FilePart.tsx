@@ -29,7 +29,7 @@ export function FilePart({ id, sharing }: { id: string; sharing: SharingView }) 
           <Plain as="span">Log as workbook</Plain>
         </a>
         <a href={`/api/clients/${id}/file.zip`} download>
-          <Plain as="span">The same with schemas, zipped</Plain>
+          <Plain as="span">The file as a zip, with schemas</Plain>
         </a>
         {!sure && !sharing.eraseAt && <Plain onClick={() => setSure(true)}>Erase {sharing.client}</Plain>}
       </Flex>

@@ -4,8 +4,9 @@ using Nerezza.Data.Files;
 using Nerezza.Data.Stores;
 using Nerezza.Data.Unscoped;
 using Nerezza.Formats.Cases;
+using Nerezza.Web.Planning;
 
-namespace Nerezza.Web.Planning;
+namespace Nerezza.Web.Accounts;
 
 /// <summary>A whole practice out as one file and in again, for whoever sits at the machine (./nerezza practice).</summary>
 internal sealed class PracticeCommand(
@@ -17,10 +18,6 @@ internal sealed class PracticeCommand(
     TextWriter say
 )
 {
-    private const int Done = 0,
-        Refused = 1,
-        NotUnderstood = 2;
-
     /// <summary>Does what is asked.</summary>
     /// <returns>The exit code.</returns>
     public async Task<int> Run(string[] asked, CancellationToken cancel) =>
@@ -30,14 +27,14 @@ internal sealed class PracticeCommand(
             ["out", var file] => await Out(file, null, cancel),
             ["out", var file, var name] => await Out(file, name, cancel),
             ["in", var file] => await In(file, cancel),
-            _ => await Say(NotUnderstood, "practice wants: list, out FILE [NAME], in FILE"),
+            _ => await Say(ExitCode.NotUnderstood, "practice wants: list, out FILE [NAME], in FILE"),
         };
 
     private async Task<int> List(CancellationToken cancel)
     {
         foreach (PracticeLine line in await practices.All(cancel))
             await say.WriteLineAsync($"{line.Name}\t{line.Clients} clients{(line.IsDemo ? "\tdemo" : "")}");
-        return Done;
+        return ExitCode.Done;
     }
 
     private async Task<int> Out(string file, string? name, CancellationToken cancel)
@@ -46,35 +43,35 @@ internal sealed class PracticeCommand(
         List<PracticeLine> meant = [.. all.Where(line => name is null ? !line.IsDemo : line.Name == name)];
         if (meant.Count != 1)
             return await Say(
-                Refused,
+                ExitCode.Refused,
                 $"Which practice? Here are: {string.Join(", ", all.Select(line => line.Name))}. Say its name: practice out FILE NAME"
             );
         if (File.Exists(file))
-            return await Say(Refused, $"{file} is there already; choose another name.");
+            return await Say(ExitCode.Refused, $"{file} is there already; choose another name.");
         await using AsyncServiceScope scope = scopes.CreateAsyncScope();
         scope.ServiceProvider.GetRequiredService<AccessScope>().Enter(meant[0].PracticeId);
         string part = file + ".part";
         await using (FileStream to = File.Create(part))
             await scope.ServiceProvider.GetRequiredService<PracticeFile>().WritePractice(to, cancel);
         File.Move(part, file);
-        return await Say(Done, $"{file} holds {meant[0].Name} with {meant[0].Clients} clients.");
+        return await Say(ExitCode.Done, $"{file} holds {meant[0].Name} with {meant[0].Clients} clients.");
     }
 
     private async Task<int> In(string file, CancellationToken cancel)
     {
         if (!File.Exists(file))
-            return await Say(Refused, $"There is no file {file}.");
+            return await Say(ExitCode.Refused, $"There is no file {file}.");
         await using FileStream from = File.OpenRead(file);
         return await new PracticeFileReader(settings["NEREZZA_DB"]!, Fault).Read(from, cancel) switch
         {
             PracticeFileReading.Taken taken => await Say(
-                Done,
+                ExitCode.Done,
                 $"{taken.Practice} is here: {taken.Clients} clients, {taken.Sets} sets. "
                     + "Nobody in it has a password yet; make each a link to one:\n"
                     + string.Join('\n', taken.People.Select(person => $"  ./nerezza account reset {person.Email}"))
             ),
-            PracticeFileReading.Refused { Entry: "" } refused => await Say(Refused, $"Nothing was taken in: {refused.Why}."),
-            PracticeFileReading.Refused refused => await Say(Refused, $"Nothing was taken in: {refused.Entry}: {refused.Why}."),
+            PracticeFileReading.Refused { Entry: "" } refused => await Say(ExitCode.Refused, $"Nothing was taken in: {refused.Why}."),
+            PracticeFileReading.Refused refused => await Say(ExitCode.Refused, $"Nothing was taken in: {refused.Entry}: {refused.Why}."),
             _ => throw new InvalidOperationException("A file is taken in or refused."),
         };
     }
