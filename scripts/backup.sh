@@ -194,6 +194,8 @@ run_restore() {
   may_replace "$stands"
   quietly "Reading the backup in and comparing it" read_back "$work" "$new" "$owner"
   bring_up_to_date "$new"
+  # Else the first pages are slow, until the database has looked at its tables by itself.
+  ask "$new" -c ANALYZE
   # Keys of another machine open nothing here: everybody signs in again.
   [ "$(manifest_says "$work" keys)" = "$(keys_print)" ] \
     || ask "$new" -c 'DELETE FROM data_protection_keys'

@@ -72,7 +72,7 @@ bench_backup() {
   bench_site "-c fsync=on"
   folder="$(mktemp -d)"
   reach_database
-  ask "$PGDATABASE" -f "$root/bench/pages/board.sql" -v clients=20 >/dev/null
+  ask "$PGDATABASE" -f "$root/bench/pages/board.sql" -v clients=20 -c ANALYZE >/dev/null
   launch_server
   until_ready || fail "the server did not come up"
   node "$root/bench/backup/run.mjs" "http://127.0.0.1:$port" "$folder" & logging=$!

@@ -26,6 +26,7 @@ public static class DataServices
             .AddScoped<ReadinessStore>()
             .AddScoped<AnswerStore>()
             .AddScoped<ImportStore>()
+            .AddScoped<ClientListStore>()
             .AddScoped<BoardStore>()
             .AddScoped<BoardWork>()
             .AddScoped<PastTraining>()

@@ -27,6 +27,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
     public DbSet<BoardRow> Boards => Set<BoardRow>();
     public DbSet<PastTrainingRow> PastTraining => Set<PastTrainingRow>();
     public DbSet<ImportRow> Imports => Set<ImportRow>();
+    public DbSet<ClientListRow> ClientLists => Set<ClientListRow>();
     public DbSet<ExerciseNameRow> ExerciseNames => Set<ExerciseNameRow>();
     public DbSet<RoomRow> Rooms => Set<RoomRow>();
     public DbSet<ShareRow> Shares => Set<ShareRow>();
@@ -78,6 +79,7 @@ public sealed class NerezzaContext(DbContextOptions<NerezzaContext> options, Acc
         OfClients<BoardRow>(builder);
         OfClients<LoggedSetRow>(builder);
         OfClients<ImportRow>(builder);
+        OfClients<ClientListRow>(builder);
         OfClients<CalendarRow>(builder);
         OfClients<ShareRow>(builder);
         OfClients<NoteRow>(builder);

@@ -50,8 +50,10 @@ builder
     .AddScoped<ReviewViews>()
     .AddScoped<AnswerDesk>()
     .AddScoped<LogImport>()
+    .AddScoped<ClientListImport>()
     .AddScoped<CalendarText>()
     .AddScoped<TemplateShelf>()
+    .AddScoped<PastedWeek>()
     .AddScoped<PracticeCommand>()
     .AddScoped<BoardDesk>()
     .AddScoped<OwnExercises>();
@@ -124,6 +126,7 @@ api.MapReview();
 api.MapTakeOut();
 api.MapCalendars();
 api.MapImports();
+api.MapClientLists();
 api.MapFloor();
 api.MapReference();
 app.MapFrontEnd(builder.Configuration["NEREZZA_WEB"]);

@@ -32,6 +32,35 @@ public sealed class KeepingJourneys(DemoSite site) : IClassFixture<DemoSite>
         });
 
     [Fact]
+    public void A_week_from_a_spreadsheet_is_put_right_kept_and_made_a_block_of_and_printed_a_page_a_week() =>
+        site.Run(browser =>
+        {
+            browser.SignIn();
+            browser.OpenClient("Wendelin", "Block");
+            Select(browser, "Start from", "A template");
+            browser.Find("//button[.='Paste a week']").SendKeys(Keys.Enter);
+            browser
+                .Labelled("A week from a spreadsheet")
+                .SendKeys("Monday\nBack squat, high bar 5x3 @80%\nWinterpresse 3x10 @8\nThursday\nConventional deadlift 4x5 75%");
+            browser.UntilText("Back squat, high bar: 5 x 3, 80 %");
+            Select(browser, "Winterpresse, 1 row", "Leg press");
+            browser.UntilText("Leg press: 3 x 10, RPE 8");
+            browser.Find("//button[.='Keep it as a template']").SendKeys(Keys.Enter);
+            browser.UntilTrue(
+                "it is fitted",
+                () => browser.All("//*[@role='status'][contains(., 'suits this client') or contains(., 'For this client')]").Count > 0
+            );
+            browser.Find("//button[.='Make the block of it']").SendKeys(Keys.Enter);
+            browser.UntilTrue("the form is gone", () => browser.All("//button[.='Make the block of it']").Count == 0);
+            browser.Find("//a[.='Print']").SendKeys(Keys.Enter);
+            Select(browser, "On paper as", "A page a week");
+            browser.UntilText("Week 4 of 4");
+            Assert.Equal(4, browser.All("//h2[starts-with(., 'Week ')]").Count);
+            Select(browser, "On paper as", "Large print");
+            browser.UntilText("Week 4 of 4");
+        });
+
+    [Fact]
     public void Times_and_an_address_of_a_calendar_and_a_token_are_made_and_ended() =>
         site.Run(browser =>
         {

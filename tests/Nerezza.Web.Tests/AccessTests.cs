@@ -27,6 +27,7 @@ public sealed class AccessTests : IDisposable
         ["import"] = Guid.Empty.ToString(),
         ["token"] = Guid.Empty.ToString(),
         ["template"] = Guid.Empty.ToString(),
+        ["list"] = Guid.Empty.ToString(),
         ["kind"] = "csv",
         ["number"] = "1",
         ["date"] = "1850-01-01",

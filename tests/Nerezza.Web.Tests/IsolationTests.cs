@@ -66,7 +66,7 @@ public sealed class IsolationTests(Site site) : IClassFixture<Site>
                 .Model.GetEntityTypes()
                 .Where(type => type.ClrType.Namespace == typeof(ClientRow).Namespace),
         ];
-        Assert.Equal(22, own.Count);
+        Assert.Equal(23, own.Count);
         Assert.All(
             own,
             type =>

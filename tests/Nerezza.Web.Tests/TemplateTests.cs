@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json;
+using Nerezza.Core.Blocks.Templates;
 using Nerezza.Core.Clients;
 using Nerezza.Formats;
 using Nerezza.Formats.Cases;
@@ -121,6 +122,57 @@ public sealed class TemplateTests(Site site) : IClassFixture<Site>
             Assert.Equal(made.Number, block.Number);
             Assert.Equal(document.Weeks.Select(week => week.Sessions.Count), block.Plan.Block!.Weeks.Select(week => week.Sessions.Count));
         }
+    }
+
+    [Fact]
+    public async Task A_pasted_week_becomes_a_template_and_a_block_as_it_was_pasted()
+    {
+        Caller owner = await site.AsHarbour();
+        Guid id = await Samples.ClientWithBlock(owner);
+        KeepWeek week = new()
+        {
+            Name = "Winter",
+            Text = "Monday\nBack squat, high bar 5x3 @80%\nWinterpresse 3x10 @8\nLeg press 3x8-12\nThursday\nRomanian deadlift 4x6 RPE 7",
+            Weeks = 3,
+        };
+        WeekView read = await owner.Ask<WeekView>(HttpMethod.Post, "/api/templates/week/preview", new ReadWeek { Text = week.Text });
+        Assert.Equal("Winterpresse", Assert.Single(read.Unknown).Name);
+        Assert.Equal(2, read.Refused.Count);
+        week = week with { Names = [new NameMeans { Name = "Winterpresse", Exercise = "leg-press" }] };
+        read = await owner.Ask<WeekView>(
+            HttpMethod.Post,
+            "/api/templates/week/preview",
+            new ReadWeek { Text = week.Text, Names = week.Names }
+        );
+        Assert.Equal(["Back squat, high bar: 5 x 3, 80 %", "Leg press: 3 x 10, RPE 8"], read.Sessions[0].Items);
+        Assert.Equal(HttpStatusCode.BadRequest, (await owner.Send(HttpMethod.Post, "/api/templates/week", week)).StatusCode);
+        NewId kept = await owner.Ask<NewId>(HttpMethod.Post, "/api/templates/week", week with { LeaveOut = true });
+        await owner.Ask<CopyResult>(
+            HttpMethod.Post,
+            $"/api/clients/{id}/block/from-template",
+            new TakeTemplate
+            {
+                Template = kept.Id.ToString(),
+                Start = Samples.Start,
+                Mains = TemplateMains.AsWritten,
+            }
+        );
+        var block = (await Samples.BlockOn(owner, id)).Plan.Block!;
+        Assert.Equal(3, block.Weeks.Count);
+        Assert.Equal(["back-squat-high-bar", "leg-press"], block.Weeks[0].Sessions[0].Items.Select(item => item.Exercise));
+        Assert.Equal([3, 10], block.Weeks[2].Sessions[0].Items.Select(item => item.Sets[0].Reps!.Value));
+        Assert.Equal([5, 3], block.Weeks[2].Sessions[0].Items.Select(item => item.Sets.Count));
+        // Unless told so the main lift is the one that answers what was found.
+        FittedView fitted = await owner.Ask<FittedView>(
+            HttpMethod.Post,
+            $"/api/clients/{id}/block/from-template/preview",
+            new TakeTemplate { Template = kept.Id.ToString(), Start = Samples.Start }
+        );
+        Assert.DoesNotContain("back-squat-high-bar", Exercises(fitted.Plan));
+        // The name is known from now on.
+        Assert.Empty(
+            (await owner.Ask<WeekView>(HttpMethod.Post, "/api/templates/week/preview", new ReadWeek { Text = week.Text })).Unknown
+        );
     }
 
     private static IEnumerable<string> Exercises(PlanDocument plan) =>

@@ -46,3 +46,12 @@ public static class AccessoryRole
         : Rule.Patterns.Contains(Codes.Of(exercise.Pattern)) || Rule.Exercises.Contains(exercise.Id) ? Role.SingleJoint
         : Role.Accessory;
 }
+
+/// <summary>What the first exercise of a session is for.</summary>
+public static class FirstRole
+{
+    private static readonly HashSet<string> Mains = [.. SelectionRules.Shipped.Mains.Values.SelectMany(lifts => lifts)];
+
+    /// <summary>A main lift where it can be one.</summary>
+    public static Role Of(Exercise exercise) => Mains.Contains(exercise.Id) ? Role.Main : AccessoryRole.Of(exercise);
+}

@@ -66,6 +66,14 @@ internal sealed class PlanConfiguration
         });
         // A fact has one successor at most: two corrections of one set would both count.
         set.HasIndex(row => new { row.PracticeId, row.Supersedes }).IsUnique();
+        // What was corrected of one client.
+        set.HasIndex(row => new
+            {
+                row.PracticeId,
+                row.ClientId,
+                row.Supersedes,
+            })
+            .HasFilter("supersedes IS NOT NULL");
         set.HasIndex(row => new { row.PracticeId, row.ImportId }).HasFilter("import_id IS NOT NULL");
         set.HasOne<ClientRow>().WithMany().HasForeignKey(row => new { row.PracticeId, row.ClientId });
     }

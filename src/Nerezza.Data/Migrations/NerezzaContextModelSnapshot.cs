@@ -537,6 +537,67 @@ namespace Nerezza.Data.Migrations
                     b.ToTable("changes", (string)null);
                 });
 
+            modelBuilder.Entity("Nerezza.Data.Rows.ClientListRow", b =>
+                {
+                    b.Property<Guid>("PracticeId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("practice_id");
+
+                    b.Property<Guid>("ListId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("list_id");
+
+                    b.Property<Guid>("ClientId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("client_id");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("character varying(120)")
+                        .HasColumnName("by");
+
+                    b.Property<string>("Facts")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("facts");
+
+                    b.Property<bool>("IsNew")
+                        .HasColumnType("boolean")
+                        .HasColumnName("is_new");
+
+                    b.Property<DateTimeOffset>("KeptAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("kept_at");
+
+                    b.Property<string>("Maxes")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("maxes");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("name");
+
+                    b.Property<string>("Screens")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("screens");
+
+                    b.Property<DateTimeOffset?>("TakenBackAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("taken_back_at");
+
+                    b.HasKey("PracticeId", "ListId", "ClientId")
+                        .HasName("pk_client_lists");
+
+                    b.HasIndex("PracticeId", "ClientId")
+                        .HasDatabaseName("ix_client_lists_practice_id_client_id");
+
+                    b.ToTable("client_lists", (string)null);
+                });
+
             modelBuilder.Entity("Nerezza.Data.Rows.ClientRow", b =>
                 {
                     b.Property<Guid>("PracticeId")
@@ -916,6 +977,10 @@ namespace Nerezza.Data.Migrations
 
                     b.HasIndex("PracticeId", "ClientId", "Date")
                         .HasDatabaseName("ix_logged_sets_practice_id_client_id_date");
+
+                    b.HasIndex("PracticeId", "ClientId", "Supersedes")
+                        .HasDatabaseName("ix_logged_sets_practice_id_client_id_supersedes")
+                        .HasFilter("supersedes IS NOT NULL");
 
                     b.ToTable("logged_sets", (string)null);
                 });
@@ -1535,6 +1600,16 @@ namespace Nerezza.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_changes_practices_practice_id");
+                });
+
+            modelBuilder.Entity("Nerezza.Data.Rows.ClientListRow", b =>
+                {
+                    b.HasOne("Nerezza.Data.Rows.ClientRow", null)
+                        .WithMany()
+                        .HasForeignKey("PracticeId", "ClientId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_client_lists_clients_practice_id_client_id");
                 });
 
             modelBuilder.Entity("Nerezza.Data.Rows.ClientRow", b =>

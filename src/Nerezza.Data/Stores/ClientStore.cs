@@ -37,6 +37,9 @@ public sealed class ClientStore(NerezzaContext context, AccessScope scope)
     public const int Most = 500,
         MostWithArchived = 5000;
 
+    /// <summary>How long a client who is to be erased can still be taken back.</summary>
+    public static TimeSpan Grace { get; } = TimeSpan.FromDays(1);
+
     public async Task<IReadOnlyList<ClientRow>> All(CancellationToken cancel) =>
         await context
             .Clients.AsNoTracking()

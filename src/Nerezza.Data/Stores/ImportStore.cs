@@ -53,7 +53,7 @@ public sealed class ImportStore(NerezzaContext context, PastTraining past)
             async () =>
             {
                 context.Add(import);
-                await Explain(import.PracticeId, names, cancel);
+                await Explain(names, cancel);
                 await context.SaveChangesAsync(cancel);
                 await Copy(sets, said, cancel);
             },
@@ -84,7 +84,7 @@ public sealed class ImportStore(NerezzaContext context, PastTraining past)
     }
 
     /// <summary>Keeps what names mean, without saving yet.</summary>
-    private async Task Explain(Guid practiceId, IReadOnlyDictionary<string, string> names, CancellationToken cancel)
+    public async Task Explain(IReadOnlyDictionary<string, string> names, CancellationToken cancel)
     {
         Dictionary<string, ExerciseNameRow> known = await context
             .ExerciseNames.Where(row => names.Keys.Contains(row.Name))
@@ -96,7 +96,7 @@ public sealed class ImportStore(NerezzaContext context, PastTraining past)
                 context.Add(
                     new ExerciseNameRow
                     {
-                        PracticeId = practiceId,
+                        PracticeId = context.PracticeId,
                         Name = name,
                         Exercise = exercise,
                     }

@@ -44,13 +44,18 @@ public sealed class LogStore(NerezzaContext context, PastTraining past, TimeProv
     public Task<IReadOnlyList<LoggedSetRow>> All(Guid clientId, CancellationToken cancel) => Counting(clientId, null, cancel);
 
     private async Task<IReadOnlyList<LoggedSetRow>> Counting(Guid clientId, DateOnly? from, CancellationToken cancel) =>
+        // A list of what was corrected, and no question for each set: right after a large import or a restore the database knows nothing of
+        // its tables yet, and asked each set about all others (79 s for three years of a client, 16 ms now).
         await context
             .LoggedSets.AsNoTracking()
             .Where(row =>
                 row.ClientId == clientId
                 && (from == null || row.Date >= from)
                 && !row.Withdrawn
-                && !context.LoggedSets.Any(later => later.Supersedes == row.Id && later.ClientId == clientId)
+                && !context
+                    .LoggedSets.Where(later => later.ClientId == clientId && later.Supersedes != null)
+                    .Select(later => later.Supersedes!.Value)
+                    .Contains(row.Id)
             )
             .OrderBy(row => row.Date)
             .ThenBy(row => row.LoggedAt)

@@ -34,7 +34,7 @@ public static class CaseReader
         {
             case JsonReading.Good good:
                 using (good.Document)
-                    return Read(good.Document.RootElement);
+                    return Read(good.Document.RootElement, []);
             case JsonReading.Bad bad:
                 return Faulty("", $"is not JSON that can be read: {bad.Message}");
             default:
@@ -52,9 +52,11 @@ public static class CaseReader
         return faults.Count > 0 ? faults : [.. CaseRules.Check(document)];
     }
 
-    private static CaseReading Read(JsonElement json)
+    /// <summary>Reads a whole case.</summary>
+    /// <param name="own">Ids of exercises that count beside those that ship.</param>
+    public static CaseReading Read(JsonElement json, IReadOnlyCollection<string> own)
     {
-        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, [], DaySpan.Open);
+        IReadOnlyList<Fault> faults = ShapeValidator.Validate(json, CaseShape, own, DaySpan.Open);
         if (faults.Count > 0)
             return new CaseReading.Faulty(faults);
         CaseDocument document = json.Deserialize<CaseDocument>(Json.Options)!;

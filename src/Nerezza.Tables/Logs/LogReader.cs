@@ -191,18 +191,10 @@ public sealed class LogReader(LogMapping mapping, ExerciseNames names, DaySpan d
         private Side? Side()
         {
             Cell cell = At(LogColumn.Side);
-            switch (ExerciseNames.Plain(cell.Text))
-            {
-                case "" or "both" or "beide" or "entrambi":
-                    return null;
-                case "l" or "left" or "links" or "li" or "sx" or "sinistra" or "sinistro" or "gauche" or "g" or "izquierda" or "esquerda":
-                    return Core.Clients.Side.Left;
-                case "r" or "right" or "rechts" or "re" or "dx" or "destra" or "destro" or "droite" or "d" or "derecha" or "direita":
-                    return Core.Clients.Side.Right;
-                default:
-                    Wrong(LogColumn.Side, $"{cell.Text} is no side; left or right expected");
-                    return null;
-            }
+            SideText.Reading read = SideText.Read(cell.Text);
+            if (read is SideText.Reading.Neither)
+                Wrong(LogColumn.Side, $"{cell.Text} is no side; left or right expected");
+            return (read as SideText.Reading.One)?.Side;
         }
 
         private bool? Flag(LogColumn column) =>

@@ -8,6 +8,8 @@ namespace Nerezza.Tables.Sheets;
 /// <summary>Reads a text of rows: commas, semicolons, tabs or bars; UTF-8 or UTF-16, and what is neither as Windows-1252.</summary>
 internal static class TextSheet
 {
+    private const int Looked = 50;
+
     static TextSheet() => Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
 
     public static ReadFile Read(byte[] content)
@@ -17,7 +19,8 @@ internal static class TextSheet
         var rules = new CsvConfiguration(CultureInfo.InvariantCulture)
         {
             HasHeaderRecord = false,
-            DetectDelimiter = true,
+            DetectDelimiter = !IsTabbed(text),
+            Delimiter = "\t",
             DetectDelimiterValues = [";", "\t", ",", "|"],
             BadDataFound = null,
             MissingFieldFound = null,
@@ -39,6 +42,13 @@ internal static class TextSheet
             rows.Add(new SheetRow(parser.RawRow, [.. record.Select(cell => new Cell(cell))]));
         }
         return new ReadFile.Sheets(rows.Exists(row => !row.IsEmpty) ? [new Sheet("", rows)] : []);
+    }
+
+    /// <summary>Whether rows come straight from a spreadsheet: names and numbers in them may have commas, and nobody types a tab.</summary>
+    private static bool IsTabbed(string text)
+    {
+        List<string> lines = [.. text.Split('\n', Looked + 1).Take(Looked).Where(line => line.Trim().Length > 0)];
+        return lines.Count > 0 && 2 * lines.Count(line => line.Contains('\t', StringComparison.Ordinal)) >= lines.Count;
     }
 
     internal static ReadFile.Refused TooWide(int row, int columns) =>

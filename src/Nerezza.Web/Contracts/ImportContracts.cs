@@ -4,9 +4,9 @@ using Nerezza.Web.Requests;
 
 namespace Nerezza.Web.Contracts;
 
-/// <summary>A file with a log, and what was said so far of what it means.</summary>
+/// <summary>A file of rows, and what was said so far of what it means.</summary>
 [LargestBody(28)]
-public record ReadLog
+public abstract record ReadTable
 {
     /// <summary>Of the file.</summary>
     [Length(200)]
@@ -20,10 +20,6 @@ public record ReadLog
     [Between(0, 1_000, "a sheet")]
     public int? Sheet { get; init; }
 
-    /// <summary>What the columns say; guessed where it is left out.</summary>
-    [Items(400)]
-    public IReadOnlyList<ColumnSays>? Columns { get; init; }
-
     /// <summary>Of days that could be read both ways.</summary>
     public DayOrder? Order { get; init; }
 
@@ -33,6 +29,15 @@ public record ReadLog
     /// <summary>What names of exercises mean.</summary>
     [Items(2_000)]
     public IReadOnlyList<NameMeans>? Names { get; init; }
+}
+
+/// <summary>A file with a log.</summary>
+[LargestBody(28)]
+public record ReadLog : ReadTable
+{
+    /// <summary>What the columns say; guessed where it is left out.</summary>
+    [Items(400)]
+    public IReadOnlyList<ColumnSays>? Columns { get; init; }
 }
 
 /// <summary>The same, to be kept.</summary>
@@ -72,7 +77,7 @@ public sealed record LogReadingView
 
     /// <summary>The row of the headings, from 1; 0 where there is none.</summary>
     public required int Heading { get; init; }
-    public required IReadOnlyList<ColumnView> Columns { get; init; }
+    public required IReadOnlyList<ColumnView<LogColumn>> Columns { get; init; }
     public required DayOrder Order { get; init; }
 
     /// <summary>Whether the days could be read both ways.</summary>
@@ -109,7 +114,8 @@ public sealed record LogReadingView
 /// <param name="Name">As a spreadsheet names it, for example C.</param>
 /// <param name="Samples">What stands in it first.</param>
 /// <param name="Says">Null where nothing is read from it.</param>
-public sealed record ColumnView(int At, string Name, string Heading, IReadOnlyList<string> Samples, LogColumn? Says);
+public sealed record ColumnView<T>(int At, string Name, string Heading, IReadOnlyList<string> Samples, T? Says)
+    where T : struct, Enum;
 
 /// <param name="Nearest">Ids of exercises that it may mean.</param>
 public sealed record NameAsked(string Name, int Rows, IReadOnlyList<string> Nearest);

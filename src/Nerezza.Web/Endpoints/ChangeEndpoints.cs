@@ -19,8 +19,6 @@ public static class ChangeEndpoints
         Most = 10_000;
 
     /// <summary>How long an erasure can be taken back.</summary>
-    private static readonly TimeSpan Grace = TimeSpan.FromDays(1);
-
     public static void MapChanges(this IEndpointRouteBuilder routes)
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("changes");
@@ -137,7 +135,7 @@ public static class ChangeEndpoints
             return TypedResults.NotFound();
         DateTimeOffset now = clock.GetUtcNow();
         file.Client.ArchivedAt ??= now;
-        file.Client.EraseAt ??= now + Grace;
+        file.Client.EraseAt ??= now + ClientStore.Grace;
         return await clients.Save(file.Client, file.Client.Version, cancel)
             ? TypedResults.Ok(new Erasing(file.Client.EraseAt.Value))
             : Problems.LostRace();

@@ -39,7 +39,7 @@ public static class ClientEndpoints
             return Problems.Invalid(body.Faults);
         if (CaseRules.Check(facts, "").ToList() is { Count: > 0 } faults)
             return Problems.Invalid(faults.Select(fault => fault with { Path = fault.Path.TrimStart('.') }));
-        if (await Full(clients, cancel) is { } full)
+        if (await Full(clients, more: 1, cancel) is { } full)
             return full;
         Guid id = await Save(
             new CaseDocument
@@ -68,7 +68,7 @@ public static class ClientEndpoints
             return Problems.Invalid(body.Faults);
         if (CaseRules.Check(document).ToList() is { Count: > 0 } faults)
             return Problems.Invalid(faults);
-        if (await Full(clients, cancel) is { } full)
+        if (await Full(clients, more: 1, cancel) is { } full)
             return full;
         Guid id = await Save(document, Today(clock), clients, cancel);
         return TypedResults.Created($"/api/clients/{id}", new NewId(id));
@@ -117,7 +117,7 @@ public static class ClientEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (file.Client.ArchivedAt is not null && await Full(clients, cancel) is { } full)
+        if (file.Client.ArchivedAt is not null && await Full(clients, more: 1, cancel) is { } full)
             return full;
         (file.Client.ArchivedAt, file.Client.EraseAt) = (null, null);
         if (!await clients.Save(file.Client, file.Client.Version, cancel))
@@ -126,16 +126,16 @@ public static class ClientEndpoints
         return TypedResults.NoContent();
     }
 
-    /// <summary>Why no client can be added; null when one can.</summary>
-    private static async Task<ProblemHttpResult?> Full(ClientStore clients, CancellationToken cancel)
+    /// <summary>Why so many clients cannot be added; null when they can.</summary>
+    internal static async Task<ProblemHttpResult?> Full(ClientStore clients, int more, CancellationToken cancel)
     {
         (int here, int all) = await clients.Count(cancel);
-        if (here >= ClientStore.Most)
+        if (here + more > ClientStore.Most)
             return Problems.Full(
                 $"A practice holds {ClientStore.Most} clients.",
                 "Put those away who no longer train; they stay on file and can be taken back."
             );
-        return all >= ClientStore.MostWithArchived
+        return all + more > ClientStore.MostWithArchived
             ? Problems.Full(
                 $"A practice keeps {ClientStore.MostWithArchived} clients, those put away counted.",
                 "Take the case of some out as a file and begin another practice."
@@ -150,26 +150,10 @@ public static class ClientEndpoints
     {
         Guid id = Guid.CreateVersion7(),
             practice = clients.PracticeId;
-        var client = new ClientRow
-        {
-            PracticeId = practice,
-            Id = id,
-            Name = document.Client.Name,
-            Facts = document.Client,
-            Schools = document.Schools ?? new SchoolsSection(),
-            Observed = new ObservedSections(document.Pain, document.Ladders, []),
-            HomeCoach = clients.UserId,
-        };
-        var equipment = new EquipmentRow
-        {
-            PracticeId = practice,
-            ClientId = id,
-            Document = document.Equipment ?? new EquipmentSection(),
-            RoomId = document.Equipment is null ? await clients.OnlyRoom(cancel) : null,
-        };
+        Guid? room = document.Equipment is null ? await clients.OnlyRoom(cancel) : null;
         await clients.Add(
-            client,
-            equipment,
+            CaseAssembly.Client(practice, id, clients.UserId, document),
+            CaseAssembly.Kit(practice, id, document, room),
             (document.Strength ?? []).Select(set => CaseAssembly.Max(practice, id, set)),
             CaseAssembly.Screens(practice, id, document, screenedOn),
             cancel

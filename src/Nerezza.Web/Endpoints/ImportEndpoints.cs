@@ -4,7 +4,6 @@ using Nerezza.Data;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
 using Nerezza.Formats;
-using Nerezza.Tables.Logs;
 using Nerezza.Web.Access;
 using Nerezza.Web.Contracts;
 using Nerezza.Web.Planning;
@@ -89,9 +88,7 @@ public static class ImportEndpoints
             KeptAt = clock.GetUtcNow(),
             By = scope.Standing?.By ?? "",
         };
-        Dictionary<string, string> names = (asked.Names ?? [])
-            .DistinctBy(name => ExerciseNames.Plain(name.Name))
-            .ToDictionary(name => ExerciseNames.Plain(name.Name), name => name.Exercise);
+        IReadOnlyDictionary<string, string> names = OpenedTable.Answers(asked.Names);
         return TypedResults.Stream(
             async answer =>
             {

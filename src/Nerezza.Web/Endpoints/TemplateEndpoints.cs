@@ -30,6 +30,8 @@ public static class TemplateEndpoints
         group.MapGet("", async (TemplateShelf shelf, CancellationToken cancel) => TypedResults.Ok(await shelf.All(cancel)));
         group.MapGet("/{template}/file", TakeOut);
         group.MapPost("", Bring);
+        group.MapPost("/week/preview", ReadPasted).ReadsOnly();
+        group.MapPost("/week", KeepPasted);
         group.MapDelete("/{template:guid}", Remove);
         RouteGroupBuilder client = routes.MapGroup("/api/clients/{id:guid}/block").RequireAuthorization().WithTags("templates");
         client.MapPost("/template", Keep);
@@ -90,6 +92,47 @@ public static class TemplateEndpoints
         return await store.Add(document, cancel) is { } made ? TypedResults.Ok(new NewId(made)) : TooMany();
     }
 
+    private static async Task<Results<Ok<WeekView>, ValidationProblem>> ReadPasted(
+        Checked<ReadWeek> body,
+        PastedWeek pasted,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        // It is shown and not kept: its name says nothing.
+        return await pasted.Read(asked, name: "-", times: 1, cancel) switch
+        {
+            PastedReading.Read read => TypedResults.Ok(pasted.View(read)),
+            PastedReading.Refused refused => Problems.Invalid("text", refused.Why),
+            _ => throw new InvalidOperationException("A week is read or refused."),
+        };
+    }
+
+    private static async Task<Results<Ok<NewId>, ValidationProblem, ProblemHttpResult>> KeepPasted(
+        Checked<KeepWeek> body,
+        PastedWeek pasted,
+        ImportStore imports,
+        TemplateStore store,
+        CancellationToken cancel
+    )
+    {
+        if (body.Value is not { } asked)
+            return Problems.Invalid(body.Faults);
+        if (Fields.Empty(("name", asked.Name)) is { Count: > 0 } empty)
+            return Problems.Invalid(empty);
+        PastedReading reading = await pasted.Read(asked, asked.Name.Trim(), asked.Weeks ?? 1, cancel);
+        if (reading is PastedReading.Refused refused)
+            return Problems.Invalid("text", refused.Why);
+        var read = (PastedReading.Read)reading;
+        if (asked.LeaveOut is not true && read.Wrong.Count > 0)
+            return Problems.Invalid("leaveOut", $"{read.Wrong.Count} rows cannot be read; put them right, or say that they are left out");
+        if (read.Template is not { } template)
+            return Problems.Invalid("text", "holds no exercise that can be read");
+        await imports.Explain(OpenedTable.Answers(asked.Names), cancel);
+        return await store.Add(template, cancel) is { } made ? TypedResults.Ok(new NewId(made)) : TooMany();
+    }
+
     private static ProblemHttpResult TooMany() =>
         Problems.Conflict($"The practice keeps {TemplateStore.Most} templates.", "Throw one away, then keep this one.");
 
@@ -115,7 +158,8 @@ public static class TemplateEndpoints
             file,
             await log.Of(id, cancel),
             asked.Start,
-            number: 0
+            number: 0,
+            asked.Mains ?? default
         );
         return TypedResults.Ok(new FittedView(row.Document, changes));
     }
@@ -143,7 +187,8 @@ public static class TemplateEndpoints
             file,
             await log.Of(id, cancel),
             asked.Start,
-            number
+            number,
+            asked.Mains ?? default
         );
         return await plans.Add(row, cancel) ? TypedResults.Ok(new CopyResult(id, number, changes)) : Problems.LostRace();
     }

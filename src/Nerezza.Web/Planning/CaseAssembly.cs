@@ -108,6 +108,30 @@ internal static class CaseAssembly
     /// <summary>The coach's word on exercises for this client.</summary>
     public static IReadOnlyList<Pick> Picks(ClientFile file) => file.Client.Observed.Picks ?? [];
 
+    /// <summary>The client of a case that comes in.</summary>
+    /// <param name="homeCoach">Whom they are with.</param>
+    public static ClientRow Client(Guid practiceId, Guid id, Guid? homeCoach, CaseDocument document) =>
+        new()
+        {
+            PracticeId = practiceId,
+            Id = id,
+            Name = document.Client.Name,
+            Facts = document.Client,
+            Schools = document.Schools ?? new SchoolsSection(),
+            Observed = new ObservedSections(document.Pain, document.Ladders, []),
+            HomeCoach = homeCoach,
+        };
+
+    /// <summary>The kit of a case that comes in; one that brings none trains in the room.</summary>
+    public static EquipmentRow Kit(Guid practiceId, Guid clientId, CaseDocument document, Guid? room) =>
+        new()
+        {
+            PracticeId = practiceId,
+            ClientId = clientId,
+            Document = document.Equipment ?? new EquipmentSection(),
+            RoomId = document.Equipment is null ? room : null,
+        };
+
     /// <summary>The screens that an imported or new case brings; none where it brings nothing.</summary>
     /// <param name="day">The day of the newest where the case does not say.</param>
     public static IEnumerable<ScreenRow> Screens(Guid practiceId, Guid clientId, CaseDocument document, DateOnly day)

@@ -28,25 +28,18 @@ public abstract record LogFile
 /// <summary>Reads a file of sets for a client, and makes rows of it.</summary>
 public sealed class LogImport(OwnCatalogue own, ImportStore imports, LogStore log, PlanService desk)
 {
-    private const int Shown = 50,
-        Samples = 3;
+    private const int Shown = 50;
 
     /// <summary>The file as what was said of it has it understood.</summary>
     public async Task<LogFile> Read(Guid clientId, ReadLog asked, CancellationToken cancel)
     {
-        byte[] content = new byte[asked.Content.Length * 3 / 4 + 3];
-        if (!Convert.TryFromBase64String(asked.Content, content, out int length))
-            return new LogFile.Refused("content", "is not Base64; the file in Base64 expected");
-        switch (SheetReader.Read(content[..length]))
+        switch (OpenedTable.Of(asked))
         {
-            case ReadFile.Refused refused:
-                return new LogFile.Refused("content", refused.Why);
-            case ReadFile.Sheets { All: [] }:
-                return new LogFile.Refused("content", "There is nothing in the file.");
-            case ReadFile.Sheets { All: var sheets } when asked.Sheet >= sheets.Count:
-                return new LogFile.Refused("sheet", $"is not between 0 and {sheets.Count - 1}; a sheet of the file expected");
-            case ReadFile.Sheets { All: var sheets }:
-                return Understood(sheets, asked, await Names(asked, cancel), await log.All(clientId, cancel));
+            case OpenedTable.Open open:
+                ExerciseNames names = OpenedTable.Names(asked.Names, await imports.Names(cancel), own.All);
+                return Understood(open.Sheets, asked, names, await log.All(clientId, cancel));
+            case OpenedTable.Refused refused:
+                return new LogFile.Refused(refused.Field, refused.Why);
             default:
                 throw new InvalidOperationException("A file is read or refused.");
         }
@@ -107,14 +100,6 @@ public sealed class LogImport(OwnCatalogue own, ImportStore imports, LogStore lo
         decimal? metres
     ) => (date, exercise, side, kg, reps, rpe, seconds, metres);
 
-    private async Task<ExerciseNames> Names(ReadLog asked, CancellationToken cancel)
-    {
-        Dictionary<string, string> answered = new(await imports.Names(cancel), StringComparer.Ordinal);
-        foreach (NameMeans name in asked.Names ?? [])
-            answered[name.Name] = name.Exercise;
-        return new ExerciseNames(own.All, answered);
-    }
-
     /// <summary>How a file was understood, for the page.</summary>
     public LogReadingView View(LogFile.Read file)
     {
@@ -125,17 +110,12 @@ public sealed class LogImport(OwnCatalogue own, ImportStore imports, LogStore lo
             Sheets = [.. file.Sheets.Select(one => one.Name)],
             Sheet = file.At,
             Heading = file.Mapping.Heading,
-            Columns = [.. Columns(sheet, file.Mapping)],
+            Columns = [.. OpenedTable.Columns(sheet, file.Mapping.Heading, at => Says(file.Mapping, at))],
             Order = file.Mapping.Order,
             OrderUnclear = ColumnGuess.IsOrderUnclear(sheet, file.Mapping),
             Pounds = file.Mapping.Pounds,
             UnitUnclear = file.Mapping.Columns.ContainsKey(LogColumn.Kg) || file.Mapping.Columns.ContainsKey(LogColumn.Sets),
-            Unknown =
-            [
-                .. file
-                    .Reading.Unknown.OrderByDescending(name => name.Times)
-                    .Select(name => new NameAsked(name.Name, name.Times, name.Nearest)),
-            ],
+            Unknown = OpenedTable.Asked(file.Reading.Unknown),
             Rows = file.Reading.Rows.Count,
             Sets = file.New.Count,
             FirstDay = file.New.Count > 0 ? file.New.Min(line => line.Date) : null,
@@ -147,27 +127,8 @@ public sealed class LogImport(OwnCatalogue own, ImportStore imports, LogStore lo
         };
     }
 
-    private static IEnumerable<ColumnView> Columns(Sheet sheet, LogMapping mapping)
-    {
-        Dictionary<int, LogColumn> says = mapping.Columns.GroupBy(column => column.Value).ToDictionary(at => at.Key, at => at.First().Key);
-        List<SheetRow> body = [.. sheet.Rows.Where(row => row.Number > mapping.Heading && !row.IsEmpty).Take(Shown)];
-        SheetRow? heading = mapping.Heading > 0 ? sheet.Rows.FirstOrDefault(row => row.Number == mapping.Heading) : null;
-        int width = Math.Max(heading?.Cells.Count ?? 0, body.Count > 0 ? body.Max(row => row.Cells.Count) : 0);
-        for (int at = 0; at < width; at++)
-        {
-            List<string> samples = [.. body.Select(row => row.At(at).Text).Where(text => text.Length > 0).Take(Samples)];
-            string title = heading?.At(at).Text ?? "";
-            // A column without heading and content is none.
-            if (title.Length > 0 || samples.Count > 0)
-                yield return new ColumnView(
-                    at,
-                    Sheet.NameOf(at, 0)[..^1],
-                    title,
-                    samples,
-                    says.TryGetValue(at, out LogColumn column) ? column : null
-                );
-        }
-    }
+    private static LogColumn? Says(LogMapping mapping, int at) =>
+        mapping.Columns.Where(column => column.Value == at).Select(column => (LogColumn?)column.Key).FirstOrDefault();
 
     private RowShown RowText(RowReading row)
     {

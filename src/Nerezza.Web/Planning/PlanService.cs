@@ -159,7 +159,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
         ClientFile to,
         ClientLog log,
         DateOnly start,
-        int number
+        int number,
+        TemplateMains mains = TemplateMains.ForFindings
     )
     {
         var asked = new BlockSection
@@ -174,7 +175,8 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             own.All,
             _planner.JudgeFor(@case),
             [.. @case.Client.Days.Select(day => day.Day).OrderBy(day => (day - Weekdays.Of(start) + 7) % 7)],
-            [.. _planner.Make(@case).Selection.All]
+            [.. _planner.Make(@case).Selection.All],
+            mains
         );
         FittedTemplate fitted = fit.Of(template);
         return (

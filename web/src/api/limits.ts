@@ -19,6 +19,7 @@ export const limits = {
   choosePractice: { practice: { length: 36 } },
   chooseRoom: { room: { length: 36 } },
   clearanceSection: { name: { length: 120 }, profession: { length: 120 } },
+  clientColumnSays: { at: { least: 0, most: 400, unit: 'a column' } },
   clientSection: {
     name: { length: 120 },
     birthYear: { least: 1900, most: 2200, unit: 'a year' },
@@ -86,8 +87,16 @@ export const limits = {
   importText: { text: { length: 1000000 } },
   invitationToken: { token: { length: 200 } },
   inviteColleague: { name: { length: 120 } },
+  keepClientList: {
+    id: { length: 36 },
+    minutes: { least: 10, most: 300, unit: 'minutes' },
+    name: { length: 200 },
+    content: { length: 27000000 },
+    sheet: { least: 0, most: 1000, unit: 'a sheet' },
+  },
   keepLog: { id: { length: 36 }, name: { length: 200 }, content: { length: 27000000 }, sheet: { least: 0, most: 1000, unit: 'a sheet' } },
   keepTemplate: { name: { length: 120 }, note: { length: 2000 }, number: { least: 1, most: 100000, unit: 'a version' } },
+  keepWeek: { name: { length: 120 }, weeks: { least: 1, most: 12, unit: 'weeks' }, text: { length: 200000 } },
   ladderSection: { rung: { least: 1, most: 12, unit: 'a rung' } },
   logSet: {
     id: { length: 36 },
@@ -135,7 +144,14 @@ export const limits = {
     diameterCm: { least: 5, most: 60, unit: 'centimetres' },
   },
   ratioPart: { value: { least: 0.02, most: 5, unit: "this 1RM / the parent's" }, spread: { least: 5, most: 40, unit: 'percent' } },
+  readClientList: {
+    minutes: { least: 10, most: 300, unit: 'minutes' },
+    name: { length: 200 },
+    content: { length: 27000000 },
+    sheet: { least: 0, most: 1000, unit: 'a sheet' },
+  },
   readLog: { name: { length: 200 }, content: { length: 27000000 }, sheet: { least: 0, most: 1000, unit: 'a sheet' } },
+  readWeek: { text: { length: 200000 } },
   readinessSection: {
     sleepHours: { least: 0, most: 24, unit: 'hours' },
     soreness: { least: 0, most: 3, unit: 'a score' },

@@ -4268,6 +4268,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/templates/week/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadWeek"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeekView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepWeek"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NewId"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates/{template}": {
         parameters: {
             query?: never;
@@ -5177,6 +5273,165 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/client-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeptList"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepClientList"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ListKept"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/client-lists/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadClientList"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ClientListView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/client-lists/{list}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    list: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ListTakenBack"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/floor": {
         parameters: {
             query?: never;
@@ -5908,6 +6163,13 @@ export interface components {
         };
         /** @enum {unknown} */
         ClientAccess: "none" | "read" | "own" | "work" | "home";
+        /** @enum {unknown} */
+        ClientColumn: "name" | "family-name" | "birth-year" | "sex" | "height-cm" | "mass-kg" | "level" | "training-years" | "goal" | "days" | "minutes" | "on" | "exercise" | "kg" | "reps" | "rpe" | "side" | "max" | "shank-cm" | "thigh-cm" | "torso-cm" | "arm-cm" | "foot-cm" | "knee-to-wall-left-cm" | "knee-to-wall-right-cm" | "arms-overhead-left-deg" | "arms-overhead-right-deg" | "straight-leg-raise-left-deg" | "straight-leg-raise-right-deg" | "hip-flexion-deg" | "single-leg-bridge-left-reps" | "single-leg-bridge-right-reps" | "calf-raise-left-reps" | "calf-raise-right-reps" | "squat-lean-deg";
+        ClientColumnSays: {
+            /** Format: int32 */
+            at: number;
+            says: components["schemas"]["ClientColumn"];
+        };
         ClientFileDocument: {
             format?: string;
             /** Format: int32 */
@@ -5920,6 +6182,15 @@ export interface components {
             cameIn: components["schemas"]["CameIn"][];
             notes: components["schemas"]["NoteLine"][];
             changes: components["schemas"]["ChangeLine"][];
+        };
+        ClientFromList: {
+            name: string;
+            /** Format: uuid */
+            client: null | string;
+            facts: string[];
+            measured: string[];
+            lifted: string[];
+            differs: string[];
         };
         ClientLine: {
             /** Format: uuid */
@@ -5934,6 +6205,31 @@ export interface components {
             /** Format: date */
             lastSeen: null | string;
             isBehind: boolean;
+        };
+        ClientListView: {
+            sheets: string[];
+            /** Format: int32 */
+            sheet: number;
+            /** Format: int32 */
+            heading: number;
+            columns: components["schemas"]["ColumnViewOfClientColumn"][];
+            choices: components["schemas"]["ColumnChoice"][];
+            order: components["schemas"]["DayOrder"];
+            orderUnclear: boolean;
+            pounds: boolean;
+            unitUnclear: boolean;
+            asksLevel: boolean;
+            asksDays: boolean;
+            asksMinutes: boolean;
+            unknown: components["schemas"]["NameAsked"][];
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            added: number;
+            shown: components["schemas"]["ClientFromList"][];
+            refused: string[];
+            /** Format: int32 */
+            refusedCount: number;
         };
         ClientSection: {
             name: string;
@@ -5967,12 +6263,24 @@ export interface components {
             userId: string;
             name: string;
         };
+        ColumnChoice: {
+            says: components["schemas"]["ClientColumn"];
+            label: string;
+        };
         ColumnSays: {
             /** Format: int32 */
             at: number;
             says: components["schemas"]["LogColumn"];
         };
-        ColumnView: {
+        ColumnViewOfClientColumn: {
+            /** Format: int32 */
+            at: number;
+            name: string;
+            heading: string;
+            samples: string[];
+            says: null | components["schemas"]["ClientColumn"];
+        };
+        ColumnViewOfLogColumn: {
             /** Format: int32 */
             at: number;
             name: string;
@@ -6337,6 +6645,8 @@ export interface components {
             picks: components["schemas"]["Pick"][];
             schools: components["schemas"]["SchoolName"][];
         };
+        /** @enum {unknown} */
+        FactsOnFile: "stay" | "follow" | null;
         /** @enum {unknown} */
         FaultCode: "heels-rise" | "knees-lead" | "excess-lean" | "hips-shoot-up" | "knees-cave" | "pelvis-tucks" | "side-shift" | "sticks-low" | "sticks-mid" | "upper-back-folds" | "loses-brace" | "elbows-flare-back" | "hips-rise-first" | "lumbar-rounds" | "upper-back-rounds-start" | "bar-drifts" | "slow-off-floor" | "sticks-knee" | "soft-lockout" | "overextends-lockout" | "grip-fails" | "no-hamstring-stretch" | "hips-open" | "neck-up" | "lumbar-extends-top" | "glutes-not-felt" | "knee-drifts" | "drops-and-bounces" | "technique-fades" | "side-weaker" | "fades-in-medley" | "throw-lacks-power";
         FaultSection: {
@@ -6734,14 +7044,31 @@ export interface components {
             settings: components["schemas"]["SettingsPart"];
             sets: components["schemas"]["SetPart"][];
         };
-        KeepLog: {
+        KeepClientList: {
             id: string;
             leaveOut?: null | boolean;
+            columns?: null | components["schemas"]["ClientColumnSays"][];
+            level?: null | components["schemas"]["Level"];
+            days?: null | components["schemas"]["Weekday"][];
+            /** Format: int32 */
+            minutes?: null | number;
+            facts?: null | components["schemas"]["FactsOnFile"];
             name: string;
             content: string;
             /** Format: int32 */
             sheet?: null | number;
+            order?: null | components["schemas"]["DayOrder"];
+            pounds?: null | boolean;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
+        KeepLog: {
+            id: string;
+            leaveOut?: null | boolean;
             columns?: null | components["schemas"]["ColumnSays"][];
+            name: string;
+            content: string;
+            /** Format: int32 */
+            sheet?: null | number;
             order?: null | components["schemas"]["DayOrder"];
             pounds?: null | boolean;
             names?: null | components["schemas"]["NameMeans"][];
@@ -6752,12 +7079,34 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        KeepWeek: {
+            name: string;
+            /** Format: int32 */
+            weeks?: null | number;
+            leaveOut?: null | boolean;
+            text: string;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
         KeepingLine: {
             /** Format: int32 */
             done: number;
             /** Format: int32 */
             of: number;
             kept: boolean;
+        };
+        KeptList: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            keptAt: string;
+            by: string;
+            /** Format: date-time */
+            takenBackAt: null | string;
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            added: number;
         };
         KeptPlan: {
             /** Format: int32 */
@@ -6919,6 +7268,15 @@ export interface components {
             /** Format: date-time */
             since: string;
         };
+        ListKept: {
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            added: number;
+        };
+        ListTakenBack: {
+            stay: string[];
+        };
         LoadChoice: {
             /** Format: double */
             kg: number;
@@ -6934,7 +7292,7 @@ export interface components {
             sheet: number;
             /** Format: int32 */
             heading: number;
-            columns: components["schemas"]["ColumnView"][];
+            columns: components["schemas"]["ColumnViewOfLogColumn"][];
             order: components["schemas"]["DayOrder"];
             orderUnclear: boolean;
             pounds: boolean;
@@ -7490,14 +7848,33 @@ export interface components {
             /** Format: double */
             spread: number;
         };
-        ReadLog: {
+        ReadClientList: {
+            columns?: null | components["schemas"]["ClientColumnSays"][];
+            level?: null | components["schemas"]["Level"];
+            days?: null | components["schemas"]["Weekday"][];
+            /** Format: int32 */
+            minutes?: null | number;
+            facts?: null | components["schemas"]["FactsOnFile"];
             name: string;
             content: string;
             /** Format: int32 */
             sheet?: null | number;
-            columns?: null | components["schemas"]["ColumnSays"][];
             order?: null | components["schemas"]["DayOrder"];
             pounds?: null | boolean;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
+        ReadLog: {
+            columns?: null | components["schemas"]["ColumnSays"][];
+            name: string;
+            content: string;
+            /** Format: int32 */
+            sheet?: null | number;
+            order?: null | components["schemas"]["DayOrder"];
+            pounds?: null | boolean;
+            names?: null | components["schemas"]["NameMeans"][];
+        };
+        ReadWeek: {
+            text: string;
             names?: null | components["schemas"]["NameMeans"][];
         };
         ReadinessSection: {
@@ -8089,6 +8466,7 @@ export interface components {
             template: string;
             /** Format: date */
             start: string;
+            mains?: null | components["schemas"]["TemplateMains"];
         };
         /** @enum {unknown} */
         TargetKind: "straight" | "ramp" | "ascending" | "top-and-back-off" | "calibration" | null;
@@ -8138,6 +8516,8 @@ export interface components {
             /** Format: date-time */
             madeAt: null | string;
         };
+        /** @enum {unknown} */
+        TemplateMains: "for-findings" | "as-written" | null;
         TemplateSessionSection: {
             items: components["schemas"]["TemplateItemSection"][];
         };
@@ -8252,6 +8632,12 @@ export interface components {
             kind: components["schemas"]["WeekKind"];
             sessions: components["schemas"]["SessionPart"][];
         };
+        WeekSessionView: {
+            /** Format: int32 */
+            week: number;
+            named: string;
+            items: string[];
+        };
         WeekTotals: {
             /** Format: int32 */
             week: number;
@@ -8265,6 +8651,14 @@ export interface components {
             soreness: number;
             /** Format: int32 */
             minutes: number;
+        };
+        WeekView: {
+            sessions: components["schemas"]["WeekSessionView"][];
+            /** Format: int32 */
+            weeks: number;
+            unknown: components["schemas"]["NameAsked"][];
+            refused: string[];
+            hasLoads: boolean;
         };
         /** @enum {unknown} */
         Weekday: "mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun";
@@ -8344,12 +8738,18 @@ export type ChosenLine = components['schemas']['ChosenLine'];
 export type ChosenPart = components['schemas']['ChosenPart'];
 export type ClearanceSection = components['schemas']['ClearanceSection'];
 export type ClientAccess = components['schemas']['ClientAccess'];
+export type ClientColumn = components['schemas']['ClientColumn'];
+export type ClientColumnSays = components['schemas']['ClientColumnSays'];
 export type ClientFileDocument = components['schemas']['ClientFileDocument'];
+export type ClientFromList = components['schemas']['ClientFromList'];
 export type ClientLine = components['schemas']['ClientLine'];
+export type ClientListView = components['schemas']['ClientListView'];
 export type ClientSection = components['schemas']['ClientSection'];
 export type ColleagueLine = components['schemas']['ColleagueLine'];
+export type ColumnChoice = components['schemas']['ColumnChoice'];
 export type ColumnSays = components['schemas']['ColumnSays'];
-export type ColumnView = components['schemas']['ColumnView'];
+export type ColumnViewOfClientColumn = components['schemas']['ColumnViewOfClientColumn'];
+export type ColumnViewOfLogColumn = components['schemas']['ColumnViewOfLogColumn'];
 export type CompetitionSection = components['schemas']['CompetitionSection'];
 export type Conflict = components['schemas']['Conflict'];
 export type CopyBlock = components['schemas']['CopyBlock'];
@@ -8395,6 +8795,7 @@ export type ExerciseFace = components['schemas']['ExerciseFace'];
 export type ExerciseFileView = components['schemas']['ExerciseFileView'];
 export type ExerciseLine = components['schemas']['ExerciseLine'];
 export type ExercisesView = components['schemas']['ExercisesView'];
+export type FactsOnFile = components['schemas']['FactsOnFile'];
 export type FaultCode = components['schemas']['FaultCode'];
 export type FaultSection = components['schemas']['FaultSection'];
 export type FaultSign = components['schemas']['FaultSign'];
@@ -8442,9 +8843,12 @@ export type InvitationView = components['schemas']['InvitationView'];
 export type InviteColleague = components['schemas']['InviteColleague'];
 export type Isolation = components['schemas']['Isolation'];
 export type ItemPart = components['schemas']['ItemPart'];
+export type KeepClientList = components['schemas']['KeepClientList'];
 export type KeepLog = components['schemas']['KeepLog'];
 export type KeepTemplate = components['schemas']['KeepTemplate'];
+export type KeepWeek = components['schemas']['KeepWeek'];
 export type KeepingLine = components['schemas']['KeepingLine'];
+export type KeptList = components['schemas']['KeptList'];
 export type KeptPlan = components['schemas']['KeptPlan'];
 export type KeptScreen = components['schemas']['KeptScreen'];
 export type KeyRange = components['schemas']['KeyRange'];
@@ -8465,6 +8869,8 @@ export type LeverRow = components['schemas']['LeverRow'];
 export type LeversView = components['schemas']['LeversView'];
 export type LiftCourse = components['schemas']['LiftCourse'];
 export type LifterLine = components['schemas']['LifterLine'];
+export type ListKept = components['schemas']['ListKept'];
+export type ListTakenBack = components['schemas']['ListTakenBack'];
 export type LoadChoice = components['schemas']['LoadChoice'];
 export type LoadSource = components['schemas']['LoadSource'];
 export type LogColumn = components['schemas']['LogColumn'];
@@ -8546,7 +8952,9 @@ export type Purpose = components['schemas']['Purpose'];
 export type QuadSchool = components['schemas']['QuadSchool'];
 export type RankedLine = components['schemas']['RankedLine'];
 export type RatioPart = components['schemas']['RatioPart'];
+export type ReadClientList = components['schemas']['ReadClientList'];
 export type ReadLog = components['schemas']['ReadLog'];
+export type ReadWeek = components['schemas']['ReadWeek'];
 export type ReadinessSection = components['schemas']['ReadinessSection'];
 export type ReadinessView = components['schemas']['ReadinessView'];
 export type ReadyBasis = components['schemas']['ReadyBasis'];
@@ -8632,6 +9040,7 @@ export type TargetKind = components['schemas']['TargetKind'];
 export type TemplateDocument = components['schemas']['TemplateDocument'];
 export type TemplateItemSection = components['schemas']['TemplateItemSection'];
 export type TemplateLine = components['schemas']['TemplateLine'];
+export type TemplateMains = components['schemas']['TemplateMains'];
 export type TemplateSessionSection = components['schemas']['TemplateSessionSection'];
 export type TemplateWeekSection = components['schemas']['TemplateWeekSection'];
 export type TokenLine = components['schemas']['TokenLine'];
@@ -8651,7 +9060,9 @@ export type WeekKind = components['schemas']['WeekKind'];
 export type WeekLine = components['schemas']['WeekLine'];
 export type WeekOfBlock = components['schemas']['WeekOfBlock'];
 export type WeekPart = components['schemas']['WeekPart'];
+export type WeekSessionView = components['schemas']['WeekSessionView'];
 export type WeekTotals = components['schemas']['WeekTotals'];
+export type WeekView = components['schemas']['WeekView'];
 export type Weekday = components['schemas']['Weekday'];
 export type WithPassword = components['schemas']['WithPassword'];
 export type WithdrawSet = components['schemas']['WithdrawSet'];

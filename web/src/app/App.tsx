@@ -23,6 +23,7 @@ const MailBox = lazy(() => import('../views/sign-in/MailBox').then((m) => ({ def
 const Account = lazy(() => import('../views/account/Account').then((m) => ({ default: m.Account })))
 const Practice = lazy(() => import('../views/practice/Practice').then((m) => ({ default: m.Practice })))
 const LogImport = lazy(() => import('../views/imports/LogImport').then((m) => ({ default: m.LogImport })))
+const ClientImport = lazy(() => import('../views/imports/ClientImport').then((m) => ({ default: m.ClientImport })))
 const ClientPeople = lazy(() => import('../views/people/ClientPeople').then((m) => ({ default: m.ClientPeople })))
 const Mine = lazy(() => import('../views/mine/Mine').then((m) => ({ default: m.Mine })))
 const Day = lazy(() => import('../views/day/Day').then((m) => ({ default: m.Day })))
@@ -104,6 +105,7 @@ function SignedIn({ me, email, open }: { me: Me; email: string; open: NonNullabl
             <Route path="account" element={<Account />} />
             <Route path="clients" element={<Roster />} />
             <Route path="clients/new" element={<NewClient />} />
+            <Route path="clients/from-list" element={<ClientImport />} />
             <Route path="clients/put-away" element={<PutAway />} />
             <Route path="clients/:id" element={<Navigate to="block" replace />} />
             <Route path="clients/:id/intake" element={<Intake />} />

@@ -19,6 +19,7 @@ const pages: readonly Hit[] = [
   { kind: 'Page', name: 'Practice', to: '/practice' },
   { kind: 'Page', name: 'Account', to: '/account' },
   { kind: 'Page', name: 'Add a client', to: '/clients/new' },
+  { kind: 'Page', name: 'Clients from a list', to: '/clients/from-list' },
   { kind: 'Page', name: 'Clients put away', to: '/clients/put-away' },
 ]
 

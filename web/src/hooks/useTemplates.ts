@@ -1,6 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
-import type { FittedView, KeepTemplate, TakeTemplate, TemplateDocument, TemplateLine } from '../api/schema'
+import type { FittedView, KeepTemplate, KeepWeek, ReadWeek, TakeTemplate, TemplateDocument, TemplateLine, WeekView } from '../api/schema'
 import { type Fetched, fetched } from './fetched'
 import { useFileChange } from './useFileChange'
 
@@ -21,16 +21,30 @@ export const useKeepTemplate = (id: string) =>
 
 export const useBringTemplate = () => useShelfChange((body: TemplateDocument) => answer(api.POST('/api/templates', { body })))
 
+/** A pasted week as it is understood with what was said of it; nothing until something is pasted. */
+export function usePastedWeek(asked: ReadWeek) {
+  return useQuery<WeekView>({
+    queryKey: ['pasted-week', asked],
+    enabled: asked.text.trim() !== '',
+    queryFn: () => answer(api.POST('/api/templates/week/preview', { body: asked })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 0,
+  })
+}
+
+export const useKeepWeek = () => useShelfChange((body: KeepWeek) => answer(api.POST('/api/templates/week', { body })))
+
 export const useRemoveTemplate = () =>
   useShelfChange((template: string) => answer(api.DELETE('/api/templates/{template}', { params: { path: { template } } })))
 
 /** A template as it would be for a client; nothing until one is chosen. */
-export function useFitted(id: string, template: string, start: string): Fetched<FittedView | null> {
+export function useFitted(id: string, body: TakeTemplate): Fetched<FittedView | null> {
   return fetched(
     useQuery({
-      queryKey: ['client', id, 'fitted', template, start],
-      enabled: template !== '' && start !== '',
-      queryFn: () => answer(api.POST('/api/clients/{id}/block/from-template/preview', { ...at(id), body: { template, start } })),
+      queryKey: ['client', id, 'fitted', body],
+      enabled: body.template !== '' && body.start !== '',
+      queryFn: () => answer(api.POST('/api/clients/{id}/block/from-template/preview', { ...at(id), body })),
     }),
   )
 }

@@ -3,6 +3,16 @@ using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks.Templates;
 
+/// <summary>Which main lifts a block of a template gets.</summary>
+public enum TemplateMains
+{
+    /// <summary>Those that answer what was found of the client, of the same pattern.</summary>
+    ForFindings,
+
+    /// <summary>Those that stand in it.</summary>
+    AsWritten,
+}
+
 /// <summary>Something of a template that is otherwise for the client who gets it.</summary>
 public abstract record TemplateChange
 {

@@ -11,11 +11,13 @@ namespace Nerezza.Core.Blocks.Templates;
 /// <param name="judge">Why the client cannot do an exercise; null where they can.</param>
 /// <param name="days">The days that they train, in order.</param>
 /// <param name="own">What would be chosen for them.</param>
+/// <param name="mains">Whose word counts on main lifts that they can do.</param>
 public sealed class TemplateFit(
     ExerciseCatalogue catalogue,
     Func<Exercise, PassedOver?> judge,
     IReadOnlyList<Weekday> days,
-    IReadOnlyList<Chosen> own
+    IReadOnlyList<Chosen> own,
+    TemplateMains mains = TemplateMains.ForFindings
 )
 {
     /// <summary>The template for the client.</summary>
@@ -74,13 +76,16 @@ public sealed class TemplateFit(
     {
         Dictionary<string, string?> stands = [];
         List<TemplateChange> changes = [];
-        HashSet<string> mains = [.. Items(template).Where(item => item.Role is Role.Main).Select(item => item.Exercise)];
+        HashSet<string> leads =
+            mains is TemplateMains.AsWritten
+                ? []
+                : [.. Items(template).Where(item => item.Role is Role.Main).Select(item => item.Exercise)];
         HashSet<string> taken = [.. template.Exercises];
         foreach (string id in template.Exercises)
         {
             Exercise exercise = catalogue[id];
             PassedOver? why = judge(exercise);
-            if (mains.Contains(id) && ForFinding(exercise, taken) is { } other)
+            if (leads.Contains(id) && ForFinding(exercise, taken) is { } other)
             {
                 stands[id] = other.Exercise.Id;
                 changes.Add(new TemplateChange.ForFinding(id, other.Exercise.Id, other.For!.Code));

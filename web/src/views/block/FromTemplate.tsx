@@ -1,12 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useRef, useState } from 'react'
-import type { TemplateDocument, TemplateLine } from '../../api/schema'
+import type { TakeTemplate, TemplateDocument, TemplateLine, TemplateMains } from '../../api/schema'
 import { useBringTemplate, useFitted, useRemoveTemplate, useTakeTemplate, useTemplates } from '../../hooks/useTemplates'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { words } from '../../text/codes'
 import { Plain, Primary, SelectField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { FileLink } from '../../ui/TextLink'
+import { PasteWeek } from './PasteWeek'
 
 interface Props {
   clientId: string
@@ -19,6 +20,8 @@ export function FromTemplate({ clientId, start, onDone }: Props) {
   const templates = useTemplates()
   const take = useTakeTemplate(clientId)
   const [chosen, setChosen] = useState('')
+  const [pasting, setPasting] = useState(false)
+  const [mains, setMains] = useState<TemplateMains>('for-findings')
   if (templates.state === 'loading') return <Loading label="Fetching the templates" />
   if (templates.state === 'failed') return <Failed message={templates.message} retry={templates.retry} />
   const template = templates.data.find((one) => one.id === chosen)
@@ -32,19 +35,49 @@ export function FromTemplate({ clientId, start, onDone }: Props) {
           onValue={setChosen}
         />
       </Box>
+      {pasting && (
+        <PasteWeek
+          clientId={clientId}
+          onKept={(made) => {
+            setPasting(false)
+            setChosen(made)
+            // Who pastes a week means it as it stands.
+            setMains('as-written')
+          }}
+          onLeave={() => setPasting(false)}
+        />
+      )}
       {template && <About template={template} onGone={() => setChosen('')} />}
-      {template && <Changes clientId={clientId} template={template.id} start={start} />}
+      {template && (
+        <Box maxW="460px" mb={3}>
+          <SelectField
+            label="Main lifts"
+            value={mains ?? 'for-findings'}
+            options={[
+              { value: 'for-findings', label: 'those that answer what was found' },
+              { value: 'as-written', label: 'those that stand in it' },
+            ]}
+            onValue={(value) => setMains(value as TemplateMains)}
+          />
+        </Box>
+      )}
+      {template && <Changes clientId={clientId} asked={{ template: template.id, start, mains }} />}
       <Flex gap={3} wrap="wrap" align="center">
         <Primary
           disabled={!template || start === ''}
           loading={take.isPending}
           loadingText="Making it"
           // A promise and not the mutation's own callback: the new block is drawn, and this form gone, before it is called.
-          onClick={() => void take.mutateAsync({ template: chosen, start }).then(onDone, () => undefined)}
+          onClick={() => void take.mutateAsync({ template: chosen, start, mains }).then(onDone, () => undefined)}
         >
           Make the block of it
         </Primary>
         <Bring onBrought={setChosen} />
+        {!pasting && (
+          <Plain type="button" onClick={() => setPasting(true)}>
+            Paste a week
+          </Plain>
+        )}
       </Flex>
       <ProblemLine problem={take.error} of={chosen + start} />
     </Box>
@@ -57,7 +90,8 @@ function About({ template, onGone }: { template: TemplateLine; onGone: () => voi
     <Box mb={3} maxW="70ch">
       {template.note && <Box mb={1}>{template.note}</Box>}
       <Box textStyle="note" color="quiet">
-        {words(template.kind ?? 'auto')}, {template.weeks} {template.weeks === 1 ? 'week' : 'weeks'}, {template.sessionsAWeek}{' '}
+        {template.kind && template.kind !== 'auto' ? `${words(template.kind)}, ` : ''}
+        {template.weeks} {template.weeks === 1 ? 'week' : 'weeks'}, {template.sessionsAWeek}{' '}
         {template.sessionsAWeek === 1 ? 'session' : 'sessions'} a week: {template.exercises.join(', ')}.
         {template.by ? ` Kept by ${template.by}.` : ''}
       </Box>
@@ -74,8 +108,8 @@ function About({ template, onGone }: { template: TemplateLine; onGone: () => voi
   )
 }
 
-function Changes({ clientId, template, start }: { clientId: string; template: string; start: string }) {
-  const fitted = useFitted(clientId, template, start)
+function Changes({ clientId, asked }: { clientId: string; asked: TakeTemplate }) {
+  const fitted = useFitted(clientId, asked)
   if (fitted.state === 'loading') return <Loading label="Fitting it to this client" />
   if (fitted.state === 'failed') return <Failed message={fitted.message} retry={fitted.retry} />
   const changes = fitted.data?.changes ?? []

@@ -10,6 +10,7 @@ import { DayFields, PersonFields } from '../../parts/FactsFields'
 import { emptyFacts, factsOf } from '../../parts/facts'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { fieldErrors } from '../../parts/SaveBar'
+import { TextLink } from '../../ui/TextLink'
 
 /** A new client: the five facts that a plan cannot do without, or a whole case from a file. */
 export function NewClient() {
@@ -43,6 +44,9 @@ export function NewClient() {
         </Section>
       </chakra.form>
       <ImportCase />
+      <Section title="Several at once">
+        <TextLink to="/clients/from-list">Clients from a list or spreadsheet</TextLink>
+      </Section>
     </Box>
   )
 }

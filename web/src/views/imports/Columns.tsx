@@ -1,37 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { DayOrder, LogColumn, LogReadingView, ReadLog } from '../../api/schema'
+import type { DayOrder } from '../../api/schema'
 import { Section, SelectField } from '../../ui/form'
-
-/** What a column can say, in the order in which a coach thinks of it. */
-const says: Readonly<Record<LogColumn, string>> = {
-  date: 'day',
-  exercise: 'exercise',
-  sets: 'sets, as 3x5x100',
-  kg: 'load, kg',
-  lb: 'load, lb',
-  reps: 'repetitions',
-  rpe: 'RPE',
-  side: 'side',
-  note: 'note',
-  seconds: 'seconds',
-  metres: 'metres',
-  'to-the-end': 'to the last repetition',
-  'said-at-rep': 'said at repetition',
-  'reserve-said': 'reserve said',
-  'height-cm': 'height, cm',
-  'clean-reps': 'clean repetitions',
-  word: 'word',
-  band: 'band',
-  implements: 'implements of a medley',
-  'technique-held-to': 'form held to',
-  pain: 'pain, 0 to 10',
-  'pain-at': 'where it hurt',
-}
 
 const nothing = ''
 
 /** Which column says what, with what stands in it; the coach puts right what was guessed wrong. */
-export function Columns({ view, onColumn, onSay }: Props) {
+export function Columns<T extends string>({ view, says, onColumn, onSay }: Props<T>) {
   return (
     <Section title="Columns">
       {view.sheets.length > 1 && (
@@ -50,8 +24,8 @@ export function Columns({ view, onColumn, onSay }: Props) {
             <SelectField
               label={`${column.name}${column.heading ? `, ${column.heading}` : ''}`}
               value={column.says ?? nothing}
-              options={[{ value: nothing, label: 'not read' }, ...Object.entries(says).map(([value, label]) => ({ value, label }))]}
-              onValue={(said) => onColumn(column.at, said === nothing ? null : (said as LogColumn))}
+              options={[{ value: nothing, label: 'not read' }, ...says]}
+              onValue={(said) => onColumn(column.at, said === nothing ? null : (said as T))}
             />
             <Box textStyle="note" color="quiet" mt={1} overflowWrap="anywhere">
               {column.samples.join(' · ') || 'empty'}
@@ -98,8 +72,22 @@ export function Columns({ view, onColumn, onSay }: Props) {
   )
 }
 
-interface Props {
-  view: LogReadingView
-  onColumn: (at: number, says: LogColumn | null) => void
-  onSay: (part: Partial<ReadLog>) => void
+/** A file as it was understood so far, whatever it holds. */
+export interface TableRead<T extends string> {
+  sheets: readonly string[]
+  sheet: number
+  heading: number
+  columns: readonly { at: number; name: string; heading: string; samples: readonly string[]; says: T | null }[]
+  order?: DayOrder
+  orderUnclear: boolean
+  pounds: boolean
+  unitUnclear: boolean
+}
+
+interface Props<T extends string> {
+  view: TableRead<T>
+  /** What a column can say, in the order in which a coach thinks of it. */
+  says: readonly { value: T; label: string }[]
+  onColumn: (at: number, says: T | null) => void
+  onSay: (part: { sheet?: number; columns?: null; order?: DayOrder; pounds?: boolean }) => void
 }

@@ -4,14 +4,15 @@ import { useParams } from 'react-router'
 import type { LogColumn, ReadLog } from '../../api/schema'
 import { useLogReading } from '../../hooks/useImports'
 import { usePageTitle } from '../../hooks/usePageTitle'
+import { Names } from '../../parts/Names'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { Section } from '../../ui/form'
 import { Loading } from '../../ui/states'
 import { base64 } from './file'
 import { Keep } from './Keep'
 import { Kept } from './Kept'
+import { columnNames } from './logColumns'
 import { Columns } from './Columns'
-import { Names } from './Names'
 import { Understood } from './Understood'
 
 /** Takes in a log that a coach has elsewhere: what was understood is shown row by row before anything is kept. */
@@ -65,8 +66,8 @@ export function LogImport() {
       </Section>
       {asked && view && !reading.isError && (
         <Box aria-busy={reading.isFetching}>
-          <Columns view={view} onColumn={columns} onSay={say} />
-          {view.unknown.length > 0 && <Names view={view} onName={(name) => say({ names: [...(asked.names ?? []), name] })} />}
+          <Columns view={view} says={columnNames} onColumn={columns} onSay={say} />
+          {view.unknown.length > 0 && <Names unknown={view.unknown} onName={(name) => say({ names: [...(asked.names ?? []), name] })} />}
           <Understood view={view} />
           <Keep clientId={id} asked={asked} view={view} onDone={done} />
         </Box>

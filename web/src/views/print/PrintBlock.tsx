@@ -6,14 +6,23 @@ import { useCatalogue, useClients } from '../../hooks/useClients'
 import { weekdayNames, weekKinds, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { effort, mass, massUnit, plain } from '../../text/numbers'
+import { SelectField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../../parts/grid'
+import { PrintWeek } from './PrintWeek'
 import { Sheet, Td, Th, WideTable } from './Sheet'
 
-/** The whole block on paper: weeks across, sessions down, sets and loads. */
+const layouts = [
+  { value: 'block', label: 'The block on one sheet' },
+  { value: 'week', label: 'A page a week' },
+  { value: 'large', label: 'Large print' },
+] as const
+
+/** The block on paper: weeks across and sessions down, or a page a week with room to write, or the same in large print. */
 export function PrintBlock() {
   const { id = '' } = useParams()
-  const [search] = useSearchParams()
+  const [search, setSearch] = useSearchParams()
+  const layout = layouts.find((one) => one.value === search.get('as'))?.value ?? 'block'
   const block = useBlock(id, search.get('on'))
   const catalogue = useCatalogue()
   const clients = useClients()
@@ -25,12 +34,37 @@ export function PrintBlock() {
   const name = (exercise: string) => catalogue.data.find((line) => line.id === exercise)?.name ?? exercise
   return (
     <Sheet title={`${client}: ${words(plan.kind ?? '').toLowerCase()} block from ${shortDate(plan.start)}`} back={`/clients/${id}/block`}>
-      <Box mb={3}>
-        {block.data.kindBecause} {block.data.favours}
+      <Box data-print="no" maxW="260px" mb={4} textStyle="plain">
+        <SelectField
+          label="On paper as"
+          value={layout}
+          options={[...layouts]}
+          onValue={(as) =>
+            setSearch(
+              (before) => {
+                const next = new URLSearchParams(before)
+                next.set('as', as)
+                return next
+              },
+              { replace: true },
+            )
+          }
+        />
       </Box>
-      {parts(plan.weeks).map((weeks) => (
-        <Weeks key={weeks[0]?.number} plan={plan} weeks={weeks} name={name} />
-      ))}
+      {layout === 'block' ? (
+        <>
+          <Box mb={3}>
+            {block.data.kindBecause} {block.data.favours}
+          </Box>
+          {parts(plan.weeks).map((weeks) => (
+            <Weeks key={weeks[0]?.number} plan={plan} weeks={weeks} name={name} />
+          ))}
+        </>
+      ) : (
+        plan.weeks.map((week) => (
+          <PrintWeek key={week.number} week={week} of={plan.weeks.length} size={layout === 'large' ? 'large' : 'usual'} name={name} />
+        ))
+      )}
     </Sheet>
   )
 }

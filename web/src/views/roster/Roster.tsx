@@ -101,6 +101,7 @@ function RosterPage({ clients }: { clients: readonly ClientLine[] }) {
       </Flex>
       <Flex gap={5} mb={4} wrap="wrap">
         <TextLink to="/clients/new">Add a client</TextLink>
+        <TextLink to="/clients/from-list">Clients from a list</TextLink>
         <TextLink to="/clients/put-away">Clients put away</TextLink>
         <TextLink to="/practice">Practice</TextLink>
       </Flex>

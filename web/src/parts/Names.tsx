@@ -1,11 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react'
-import type { LogReadingView, NameMeans } from '../../api/schema'
-import { useExerciseFaces } from '../../hooks/useExercises'
-import { Section, SelectField } from '../../ui/form'
-import { Failed, Loading } from '../../ui/states'
+import type { NameAsked, NameMeans } from '../api/schema'
+import { useExerciseFaces } from '../hooks/useExercises'
+import { Section, SelectField } from '../ui/form'
+import { Failed, Loading } from '../ui/states'
 
 /** Names that nobody said yet what they mean, with the nearest first; the answers are kept for the practice with the file. */
-export function Names({ view, onName }: Props) {
+export function Names({ unknown, onName }: Props) {
   const faces = useExerciseFaces()
   if (faces.state === 'loading') return <Loading label="Fetching the exercises" rows={2} />
   if (faces.state === 'failed') return <Failed message={faces.message} retry={faces.retry} />
@@ -14,12 +14,12 @@ export function Names({ view, onName }: Props) {
     .sort((one, other) => one.name.localeCompare(other.name))
     .map((face) => ({ value: face.exercise, label: face.name }))
   return (
-    <Section title={view.unknown.length === 1 ? 'One name is not known' : `${view.unknown.length} names are not known`}>
+    <Section title={unknown.length === 1 ? 'One name is not known' : `${unknown.length} names are not known`}>
       <Box mb={3} maxW="60ch">
         Say once which exercise each is; the next file knows. Rows of a name that stays unknown are not kept.
       </Box>
       <Flex gap={4} wrap="wrap">
-        {view.unknown.map(({ name, rows, nearest }) => (
+        {unknown.map(({ name, rows, nearest }) => (
           <Box key={name} w={{ base: '100%', sm: '300px' }}>
             <SelectField
               label={`${name}, ${rows} ${rows === 1 ? 'row' : 'rows'}`}
@@ -39,6 +39,6 @@ export function Names({ view, onName }: Props) {
 }
 
 interface Props {
-  view: LogReadingView
+  unknown: readonly NameAsked[]
   onName: (name: NameMeans) => void
 }

@@ -1,0 +1,210 @@
+using Nerezza.Data;
+using Nerezza.Data.Access;
+using Nerezza.Data.Rows;
+using Nerezza.Data.Stores;
+using Nerezza.Formats.Cases;
+using Nerezza.Formats.Shapes;
+using Nerezza.Tables.Clients;
+using Nerezza.Tables.Logs;
+using Nerezza.Tables.Sheets;
+using Nerezza.Web.Contracts;
+
+namespace Nerezza.Web.Planning;
+
+/// <summary>A list that was read, or why it was not.</summary>
+public abstract record ClientListFile
+{
+    private ClientListFile() { }
+
+    /// <param name="OnFile">The clients whom it names and who are on file, by plain name.</param>
+    public sealed record Read(
+        IReadOnlyList<Sheet> Sheets,
+        int At,
+        ClientListMapping Mapping,
+        ClientListReading Reading,
+        IReadOnlyDictionary<string, ClientRow> OnFile
+    ) : ClientListFile
+    {
+        /// <summary>Who is on file of that name.</summary>
+        public ClientRow? Of(ClientReading client) => OnFile.GetValueOrDefault(ExerciseNames.Plain(client.Name));
+
+        /// <summary>What cannot be read, with its cell.</summary>
+        public IReadOnlyList<string> Wrong =>
+            [
+                .. Reading.Nameless,
+                .. Reading.Clients.Where(client => client.Why is not null).Select(client => $"{client.Name}, {client.Why}"),
+            ];
+    }
+
+    /// <summary>The field, and what is wrong with it.</summary>
+    public sealed record Refused(string Field, string Why) : ClientListFile;
+}
+
+/// <summary>Reads a list of clients, and makes rows of it.</summary>
+public sealed class ClientListImport(
+    OwnCatalogue own,
+    ImportStore imports,
+    ClientStore clients,
+    ClientListStore lists,
+    AccessScope scope,
+    PlanService desk
+)
+{
+    private const int Shown = 200;
+
+    /// <summary>The list as what was said of it has it understood.</summary>
+    public async Task<ClientListFile> Read(ReadClientList asked, CancellationToken cancel)
+    {
+        if (OpenedTable.Of(asked) is OpenedTable.Refused refused)
+            return new ClientListFile.Refused(refused.Field, refused.Why);
+        var open = (OpenedTable.Open)OpenedTable.Of(asked);
+        if (open.Sheet.Rows.Count > ClientListReader.Most)
+            return new ClientListFile.Refused(
+                "content",
+                $"The sheet has {open.Sheet.Rows.Count} rows; a list of at most {ClientListReader.Most} expected: split it."
+            );
+        ExerciseNames names = OpenedTable.Names(asked.Names, await imports.Names(cancel), own.All);
+        ClientListMapping guess = ClientColumnGuess.Of(open.Sheet, names);
+        ClientListMapping mapping = guess with
+        {
+            Columns = asked.Columns is { } said
+                ? said.GroupBy(column => column.At).ToDictionary(column => column.Key, column => column.First().Says)
+                : guess.Columns,
+            Order = asked.Order ?? guess.Order,
+            Pounds = asked.Pounds ?? guess.Pounds,
+        };
+        // Of two of one name nobody can tell which is meant: the first is taken, as the list of clients has them.
+        Dictionary<string, ClientRow> onFile = [];
+        foreach (ClientRow row in await clients.All(cancel))
+            onFile.TryAdd(ExerciseNames.Plain(row.Name), row);
+        var reader = new ClientListReader(
+            mapping,
+            names,
+            own.All,
+            new UsualFacts(asked.Level, asked.Days ?? [], asked.Minutes),
+            asked.Facts ?? FactsOnFile.Stay,
+            desk.Today,
+            DaySpan.Around(desk.Today),
+            name => onFile.GetValueOrDefault(ExerciseNames.Plain(name))?.Facts
+        );
+        ClientListReading reading = reader.Read(open.Sheet);
+        return new ClientListFile.Read(
+            open.Sheets,
+            open.At,
+            mapping,
+            reading with
+            {
+                Clients =
+                [
+                    .. reading.Clients.Select(client =>
+                        onFile.TryGetValue(ExerciseNames.Plain(client.Name), out ClientRow? there) ? IfWorkedWith(client, there) : client
+                    ),
+                ],
+            },
+            onFile
+        );
+    }
+
+    /// <summary>Who is shared to be read is not changed by a list either.</summary>
+    private ClientReading IfWorkedWith(ClientReading client, ClientRow there) =>
+        scope.AccessTo(there.Id) >= ClientAccess.Work
+            ? client
+            : client with
+            {
+                Case = null,
+                Why = $"row {client.Rows[0]}: is shared with you to read; whoever they are with can add to them",
+            };
+
+    /// <summary>How a list was understood, for the page.</summary>
+    public static ClientListView View(ClientListFile.Read file)
+    {
+        List<ClientReading> good = [.. file.Reading.Clients.Where(client => client.Case is not null)];
+        return new ClientListView
+        {
+            Sheets = [.. file.Sheets.Select(one => one.Name)],
+            Sheet = file.At,
+            Heading = file.Mapping.Heading,
+            Columns =
+            [
+                .. OpenedTable.Columns(
+                    file.Sheets[file.At],
+                    file.Mapping.Heading,
+                    at => file.Mapping.Columns.TryGetValue(at, out ClientColumn says) ? says : (ClientColumn?)null
+                ),
+            ],
+            Choices = [.. Enum.GetValues<ClientColumn>().Select(column => new ColumnChoice(column, ClientColumns.LabelOf(column)))],
+            Order = file.Mapping.Order,
+            OrderUnclear = ClientColumnGuess.IsOrderUnclear(file.Sheets[file.At], file.Mapping),
+            Pounds = file.Mapping.Pounds,
+            UnitUnclear = file.Mapping.HasLoads,
+            AsksLevel = !file.Mapping.Has(ClientColumn.Level),
+            AsksDays = !file.Mapping.Has(ClientColumn.Days),
+            AsksMinutes = !file.Mapping.Has(ClientColumn.Minutes),
+            Unknown = OpenedTable.Asked(file.Reading.Unknown),
+            Made = good.Count(client => file.Of(client) is null),
+            Added = good.Count(client => file.Of(client) is not null),
+            Shown =
+            [
+                .. good.Take(Shown)
+                    .Select(client => new ClientFromList(
+                        client.Name,
+                        file.Of(client)?.Id,
+                        client.Facts,
+                        client.Measured,
+                        client.Lifted,
+                        client.Differs
+                    )),
+            ],
+            Refused = [.. file.Wrong.Take(Shown)],
+            RefusedCount = file.Wrong.Count,
+        };
+    }
+
+    /// <summary>Keeps what was understood, as one.</summary>
+    /// <returns>False where somebody changed one of its clients at the same moment.</returns>
+    public async Task<bool> Keep(ClientListFile.Read file, KeepClientList asked, Guid listId, DateTimeOffset at, CancellationToken cancel)
+    {
+        Guid? room = await clients.OnlyRoom(cancel);
+        List<MadeByList> made = [];
+        List<AddedByList> added = [];
+        foreach (ClientReading client in file.Reading.Clients.Where(client => client.Case is not null))
+            if (file.Of(client) is { } there)
+                added.Add(await Added(client.Case!, there, cancel));
+            else
+                made.Add(Made(client.Case!, room));
+        await imports.Explain(OpenedTable.Answers(asked.Names), cancel);
+        return await lists.Keep(listId, asked.Name, at, made, added, cancel);
+    }
+
+    private MadeByList Made(CaseDocument document, Guid? room)
+    {
+        Guid id = Guid.CreateVersion7();
+        return new MadeByList(
+            CaseAssembly.Client(clients.PracticeId, id, clients.UserId, document),
+            CaseAssembly.Kit(clients.PracticeId, id, document, room),
+            [.. (document.Strength ?? []).Select(set => CaseAssembly.Max(clients.PracticeId, id, set))],
+            [.. CaseAssembly.Screens(clients.PracticeId, id, document, desk.Today)]
+        );
+    }
+
+    private async Task<AddedByList> Added(CaseDocument document, ClientRow there, CancellationToken cancel)
+    {
+        ClientFile file = (await clients.Find(there.Id, cancel))!;
+        HashSet<StrengthSection> known = [.. file.Maxes.Select(CaseAssembly.Strength)];
+        return new AddedByList(
+            there.Id,
+            document.Client == there.Facts || SameFacts(document.Client, there.Facts) ? null : document.Client,
+            [
+                .. (document.Strength ?? [])
+                    .Select(set => set with { Amrap = false })
+                    .Where(set => !known.Contains(set))
+                    .Select(set => CaseAssembly.Max(clients.PracticeId, there.Id, set)),
+            ],
+            [.. CaseAssembly.Screens(clients.PracticeId, there.Id, document, desk.Today).Select(screen => (screen.Date, screen.Screen))]
+        );
+    }
+
+    private static bool SameFacts(ClientSection one, ClientSection other) =>
+        System.Text.Json.JsonSerializer.Serialize(one, Formats.Json.Options)
+        == System.Text.Json.JsonSerializer.Serialize(other, Formats.Json.Options);
+}
