@@ -118,6 +118,21 @@ public sealed class AccessibilityTests(DemoSite site) : IClassFixture<DemoSite>
         new SelectElement(browser.Labelled("Template")).SelectByIndex(1);
         browser.UntilText("Take it out as a file");
         Check(browser, "from a template");
+        browser.Find("//button[.='Paste a week']").Click();
+        browser.Labelled("A week from a spreadsheet").SendKeys("Monday\nKniebeuge 3x5 @80%\nLeg press 3x8-12\nPlank 3x30 s");
+        browser.UntilText("One name is not known");
+        Check(browser, "a pasted week");
+        browser.Open("/clients/from-list");
+        browser
+            .Labelled("Or paste rows, with their headings, from a spreadsheet")
+            .SendKeys("Name,Height,Weight,Level,Ankle left,Kniebeuge max\nNora Vik,1.72,70,novice,9,100\nOle Dahl,1800,80,novice,,");
+        browser.Find("//button[.='Read what is pasted']").Click();
+        browser.UntilText("One name is not known");
+        browser.UntilText("Days on which new clients train");
+        Check(browser, "clients from a list");
+        browser.Open($"/clients/{client}/print/block?as=week");
+        browser.UntilText("Week 1 of");
+        Check(browser, "a week on paper");
         string file = Path.Combine(Directory.CreateTempSubdirectory("nerezza-log-").FullName, "log.csv");
         File.WriteAllText(file, "Day,Lift,Sets\n3/2/2025,Kniebeuge,3x5x100\n4/2/2025,Leg press,20x10\n5/2/2025,Leg press,3x8x120");
         browser.Open($"/clients/{client}/import");

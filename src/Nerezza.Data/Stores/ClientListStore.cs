@@ -30,25 +30,28 @@ public sealed record AddedByList(
 public sealed class ClientListStore(NerezzaContext context, AccessScope scope)
 {
     /// <summary>The newest first.</summary>
-    public async Task<IReadOnlyList<KeptList>> All(CancellationToken cancel) => [.. (
-                await context
-                    .ClientLists.AsNoTracking()
-                    .GroupBy(row => new
-                    {
-                        row.ListId,
-                        row.Name,
-                        row.KeptAt,
-                        row.By,
-                        row.TakenBackAt,
-                    })
-                    .Select(rows => new
-                    {
-                        rows.Key,
-                        Made = rows.Count(row => row.IsNew),
-                        All = rows.Count(),
-                    })
-                    .ToListAsync(cancel)
-            ).Select(list => new KeptList(list.Key.ListId, list.Key.Name, list.Key.KeptAt, list.Key.By, list.Key.TakenBackAt, list.Made, list.All - list.Made)).OrderByDescending(list => list.KeptAt)];
+    public async Task<IReadOnlyList<KeptList>> All(CancellationToken cancel) =>
+        await context
+            .ClientLists.AsNoTracking()
+            .GroupBy(row => new
+            {
+                row.ListId,
+                row.Name,
+                row.KeptAt,
+                row.By,
+                row.TakenBackAt,
+            })
+            .OrderByDescending(rows => rows.Key.KeptAt)
+            .Select(rows => new KeptList(
+                rows.Key.ListId,
+                rows.Key.Name,
+                rows.Key.KeptAt,
+                rows.Key.By,
+                rows.Key.TakenBackAt,
+                rows.Count(row => row.IsNew),
+                rows.Count(row => !row.IsNew)
+            ))
+            .ToListAsync(cancel);
 
     public async Task<bool> Exists(Guid listId, CancellationToken cancel) =>
         await context.ClientLists.AnyAsync(row => row.ListId == listId, cancel);

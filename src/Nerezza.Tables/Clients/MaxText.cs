@@ -58,7 +58,8 @@ internal sealed partial record MaxText(double Load, string Unit, int? Reps, doub
     private static bool IsReps(Written number) => number is { Unit: "", Value: >= 1 and <= MostReps } && number.Value % 1 == 0;
 
     [GeneratedRegex(
-        @"^(?<one>\d+(?:[.,]\d+)?\s*(?:kg|lbs?)?)(?:\s*x\s*(?<two>\d+(?:[.,]\d+)?\s*(?:kg|lbs?)?))?(?:\s*(?:@|rpe)\s*(?<rpe>\d+(?:[.,]\d)?))?$"
+        @"^(?<one>\d+(?:[.,]\d+)?\s*(?:kg|lbs?)?)"
+            + @"(?:\s*x\s*(?<two>\d+(?:[.,]\d+)?\s*(?:kg|lbs?)?))?(?:\s*(?:@|rpe)\s*(?<rpe>\d+(?:[.,]\d)?))?$"
     )]
     private static partial Regex Shape();
 }

@@ -6,7 +6,8 @@ using Nerezza.Tables.Logs;
 
 namespace Nerezza.Tables.Weeks;
 
-/// <summary>Reads what is asked of an exercise: 3x5, 3x5 @8, 4x3 80%, 3x30 s, 3x20 m, tempo, rest; each on its own or behind another.</summary>
+/// <summary>Reads what is asked of an exercise: 3x5, 3x5 @8, 4x3 80%, 3x30 s, 3x20 m, tempo, rest; each on its own or behind
+/// another.</summary>
 internal static partial class AskText
 {
     /// <summary>The item with what the cell asks; null where it cannot be read for certain.</summary>

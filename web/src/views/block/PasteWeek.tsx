@@ -8,10 +8,9 @@ import { useKeepWeek, usePastedWeek } from '../../hooks/useTemplates'
 import { Names } from '../../parts/Names'
 import { ProblemLine } from '../../parts/ProblemLine'
 import { typedNumber } from '../../text/numbers'
-import { NumberField, Plain, TextField } from '../../ui/form'
+import { LinesField, NumberField, Plain, TextField } from '../../ui/form'
 
 const settling = 400
-const example = 'Monday\nBack squat, high bar 5x3 @80%\nLeg press 3x10 @8\nThursday\nRomanian deadlift 4x6 RPE 7'
 
 interface Props {
   clientId: string
@@ -46,27 +45,11 @@ export function PasteWeek({ clientId, onKept, onLeave }: Props) {
       )
   return (
     <Box borderLeft="6px solid" borderColor="edge" pl={4} mb={4} maxW="70ch">
-      <chakra.label display="block" mb={1} fontWeight="semibold" htmlFor="pasted-week">
-        A week from a spreadsheet
-      </chakra.label>
-      <Box textStyle="note" color="quiet" mb={2}>
-        Each day with its exercises, a row each: sets and repetitions, percent or RPE, tempo and rest, in columns or behind the name.
+      <LinesField label="A week from a spreadsheet" value={text} rows={7} onValue={(next) => draft.set({ text: next })} />
+      <Box textStyle="note" color="quiet" mt={1}>
+        Each day with its exercises, a row each, such as Leg press 3x10 @8: sets and repetitions, percent or RPE, tempo and rest, in columns
+        or behind the name.
       </Box>
-      <chakra.textarea
-        id="pasted-week"
-        value={text}
-        rows={7}
-        w="100%"
-        p={2}
-        bg="field"
-        border="1px solid"
-        borderColor="edge"
-        fontFamily="mono"
-        textStyle="note"
-        placeholder={example}
-        maxLength={limits.readWeek.text.length}
-        onChange={(event) => draft.set({ text: event.target.value })}
-      />
       <ProblemLine problem={reading.error} of={settled} />
       {view && <Understood view={view} />}
       {view && view.unknown.length > 0 && <Names unknown={view.unknown} onName={(means) => setNames((before) => [...before, means])} />}

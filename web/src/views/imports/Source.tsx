@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
-import { Plain } from '../../ui/form'
+import { LinesField, Plain } from '../../ui/form'
 import { base64 } from './file'
 
 /** Rows from a file, or pasted from a spreadsheet. */
@@ -18,23 +18,9 @@ export function Source({ label, onTable }: { label: string; onTable: (name: stri
           if (file) void base64(file).then((content) => onTable(file.name, content))
         }}
       />
-      <chakra.label display="block" mt={4} mb={1} fontWeight="semibold" htmlFor="pasted-rows">
-        Or paste rows, with their headings, from a spreadsheet
-      </chakra.label>
-      <chakra.textarea
-        id="pasted-rows"
-        value={pasted}
-        rows={4}
-        w="100%"
-        maxW="62ch"
-        p={2}
-        bg="field"
-        border="1px solid"
-        borderColor="edge"
-        fontFamily="mono"
-        textStyle="note"
-        onChange={(event) => setPasted(event.target.value)}
-      />
+      <Box maxW="62ch" mt={4}>
+        <LinesField label="Or paste rows, with their headings, from a spreadsheet" value={pasted} rows={4} onValue={setPasted} />
+      </Box>
       <Box mt={2}>
         <Plain
           disabled={pasted.trim() === ''}

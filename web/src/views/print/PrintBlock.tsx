@@ -6,7 +6,6 @@ import { useCatalogue, useClients } from '../../hooks/useClients'
 import { weekdayNames, weekKinds, words } from '../../text/codes'
 import { shortDate } from '../../text/dates'
 import { effort, mass, massUnit, plain } from '../../text/numbers'
-import { SelectField } from '../../ui/form'
 import { Failed, Loading } from '../../ui/states'
 import { cellAt, middleSet, rowsOf, setsInWords, topSet } from '../../parts/grid'
 import { PrintWeek } from './PrintWeek'
@@ -34,12 +33,19 @@ export function PrintBlock() {
   const name = (exercise: string) => catalogue.data.find((line) => line.id === exercise)?.name ?? exercise
   return (
     <Sheet title={`${client}: ${words(plan.kind ?? '').toLowerCase()} block from ${shortDate(plan.start)}`} back={`/clients/${id}/block`}>
-      <Box data-print="no" maxW="260px" mb={4} textStyle="plain">
-        <SelectField
-          label="On paper as"
+      <Box data-print="no" mb={4} textStyle="plain">
+        {/* Black on white whatever the theme, as all of this page. */}
+        <label htmlFor="on-paper-as">On paper as</label>{' '}
+        <chakra.select
+          id="on-paper-as"
           value={layout}
-          options={[...layouts]}
-          onValue={(as) =>
+          minH="38px"
+          px={2}
+          bg="paper"
+          color="paper.ink"
+          border="1px solid #000"
+          onChange={(event) => {
+            const as = event.target.value
             setSearch(
               (before) => {
                 const next = new URLSearchParams(before)
@@ -48,8 +54,14 @@ export function PrintBlock() {
               },
               { replace: true },
             )
-          }
-        />
+          }}
+        >
+          {layouts.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.label}
+            </option>
+          ))}
+        </chakra.select>
       </Box>
       {layout === 'block' ? (
         <>

@@ -10,7 +10,16 @@ interface Props {
 /** A page for paper, A4 or Letter: black on white whatever the theme, with room to write. */
 export function Sheet({ title, back, children }: Props) {
   return (
-    <Box bg="paper" color="paper.ink" minH="100%" px={{ base: 4, md: 8 }} py={5} textStyle="fine" css={{ '@media print': { padding: 0 } }}>
+    <Box
+      as="main"
+      bg="paper"
+      color="paper.ink"
+      minH="100%"
+      px={{ base: 4, md: 8 }}
+      py={5}
+      textStyle="fine"
+      css={{ '@media print': { padding: 0 } }}
+    >
       <Flex gap={4} mb={4} align="center" data-print="no" textStyle="plain">
         <TextLink to={back}>Back</TextLink>
         <chakra.button type="button" border="1px solid #000" px={4} minH="38px" onClick={() => print()}>
