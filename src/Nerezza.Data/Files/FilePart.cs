@@ -13,6 +13,9 @@ internal abstract record FilePart(string Name)
     /// <param name="client">Whose rows; null for those of the practice.</param>
     public string Entry(Guid? client) => client is { } id ? $"clients/{id}/{Name}.json" : $"{Name}.json";
 
+    /// <summary>Whether version 1 was first written without it: such a file has none of its rows.</summary>
+    public bool CameLater { get; init; }
+
     public string SchemaEntry => $"schemas/{Name}.json";
 
     /// <summary>Writes the rows in an order that does not change.</summary>

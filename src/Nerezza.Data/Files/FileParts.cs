@@ -68,7 +68,10 @@ internal static class FileParts
         Of("screens", context => context.Screens, row => row.Date),
         Of("plans", context => context.Plans, row => row.Number),
         Of("imports", context => context.Imports, row => row.Id),
-        Of("lists", context => context.ClientLists, row => row.ListId),
+        Of("lists", context => context.ClientLists, row => row.ListId) with
+        {
+            CameLater = true,
+        },
         Of("sets", context => context.LoggedSets, row => row.Id),
         Of("readiness", context => context.Readiness, row => row.Date),
         Of("answers", context => context.Answers, row => row.Key),

@@ -94,6 +94,8 @@ public sealed class PracticeFileReader(string connection, Func<NerezzaContext, A
         {
             string name = part.Entry(client);
             at(name);
+            if (part.CameLater && !manifest.Files.ContainsKey(name))
+                return 0;
             if (zip.GetEntry(name) is not { } entry || !manifest.Files.ContainsKey(name))
                 throw new JsonException("is missing");
             await using Stream content = await entry.OpenAsync(cancel);

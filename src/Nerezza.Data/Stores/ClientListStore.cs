@@ -67,31 +67,24 @@ public sealed class ClientListStore(NerezzaContext context, AccessScope scope)
         CancellationToken cancel
     )
     {
+        HashSet<Guid> fresh = [.. made.Select(one => one.Client.Id)];
         foreach (MadeByList one in made)
         {
             scope.Made(one.Client.Id);
             context.AddRange(one.Client, one.Equipment);
             context.AddRange(one.Maxes);
             context.AddRange(one.Screens);
-            context.Add(
-                Row(one.Client.Id, one.Maxes, [.. one.Screens.Select(row => new ListedScreen(row.Date, null, row.Screen))], isNew: true)
-            );
+            context.Add(Row(one.Client.Id, one.Maxes, [.. one.Screens.Select(row => new ListedScreen(row.Date, null, row.Screen))]));
         }
         foreach (AddedByList one in added)
         {
             context.AddRange(one.Maxes);
             ListedFacts? facts = one.Facts is { } after ? await Follow(one.ClientId, after, cancel) : null;
-            context.Add(Row(one.ClientId, one.Maxes, await Measure(one, cancel), isNew: false, facts));
+            context.Add(Row(one.ClientId, one.Maxes, await Measure(one, cancel), facts));
         }
         return await context.TrySave(cancel) is Saved.Done;
 
-        ClientListRow Row(
-            Guid clientId,
-            IReadOnlyList<MaxRow> maxes,
-            IReadOnlyList<ListedScreen> screens,
-            bool isNew,
-            ListedFacts? facts = null
-        ) =>
+        ClientListRow Row(Guid clientId, IReadOnlyList<MaxRow> maxes, IReadOnlyList<ListedScreen> screens, ListedFacts? facts = null) =>
             new()
             {
                 PracticeId = context.PracticeId,
@@ -100,7 +93,7 @@ public sealed class ClientListStore(NerezzaContext context, AccessScope scope)
                 Name = name,
                 KeptAt = at,
                 By = scope.Standing?.By ?? "",
-                IsNew = isNew,
+                IsNew = fresh.Contains(clientId),
                 Maxes = [.. maxes.Select(max => max.Id)],
                 Screens = screens,
                 Facts = facts,

@@ -59,7 +59,7 @@ internal sealed class ClientRowReader(
 
     private void Fact(ClientDraft draft, ClientColumnFacts facts, string path, int at, DateOnly on)
     {
-        switch (FactText.Read(facts, row.At(at), mapping.Order, mapping.Pounds))
+        switch (FactText.Read(facts, row.At(at), mapping))
         {
             case FactReading.Wrong wrong:
                 draft.Wrong($"{NameOf(at)}: {wrong.Why}");
@@ -103,7 +103,7 @@ internal sealed class ClientRowReader(
             draft.Lift(
                 exercise,
                 catalogue[exercise].Name,
-                FactText.InKilograms(max.Load, max.Unit, mapping.Pounds),
+                FactText.InKilograms(max.Load, max.Unit, mapping),
                 max.Reps ?? named.Reps,
                 max.Rpe,
                 side: null,
@@ -117,7 +117,7 @@ internal sealed class ClientRowReader(
     {
         if (Place(ClientColumn.Exercise) is not { } at || Place(ClientColumn.Kg) is not { } load || row.At(at).IsEmpty)
             return;
-        if (FactText.Kilograms(row.At(load), mapping.Pounds) is not { } kg)
+        if (FactText.Kilograms(row.At(load), mapping) is not { } kg)
         {
             draft.Wrong($"{NameOf(load)}: {Said(row.At(load))} is no load; kilograms or pounds expected");
             return;

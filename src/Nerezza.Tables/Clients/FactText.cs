@@ -42,12 +42,12 @@ internal static partial class FactText
         ("advanced", "experienced erfahren avanzato avance avanzado")
     );
 
-    public static FactReading Read(ClientColumnFacts column, Cell cell, DayOrder order, bool pounds) =>
+    public static FactReading Read(ClientColumnFacts column, Cell cell, ClientListMapping mapping) =>
         column.Kind switch
         {
-            CellKind.Year => Year(cell, order),
+            CellKind.Year => Year(cell, mapping.Order),
             CellKind.Code => Code(column.Column, cell),
-            CellKind.Kilograms => Kilograms(cell, pounds) is { } kg ? Shown(column, kg, "kg") : NoNumber(cell, "kilograms"),
+            CellKind.Kilograms => Kilograms(cell, mapping) is { } kg ? Shown(column, kg, "kg") : NoNumber(cell, "kilograms"),
             CellKind.Centimetres => Centimetres(cell) is { } cm
                 ? Shown(column, column.Column is ClientColumn.HeightCm && IsMetres(cell, cm) ? cm * 100 : cm, "cm")
                 : NoNumber(cell, "centimetres"),
@@ -61,11 +61,11 @@ internal static partial class FactText
         };
 
     /// <summary>A load in kilograms, with the unit that stands there or is said of the file.</summary>
-    public static double InKilograms(double load, string unit, bool pounds) =>
-        Math.Round(unit is "lb" or "lbs" || (unit.Length == 0 && pounds) ? load * KilogramsInPound : load, 3);
+    public static double InKilograms(double load, string unit, ClientListMapping mapping) =>
+        Math.Round(unit is "lb" or "lbs" || (unit.Length == 0 && mapping.Pounds) ? load * KilogramsInPound : load, 3);
 
-    public static double? Kilograms(Cell cell, bool pounds) =>
-        Written(cell) is { Unit: "" or "kg" or "lb" or "lbs" } written ? InKilograms(written.Value, written.Unit, pounds) : null;
+    public static double? Kilograms(Cell cell, ClientListMapping mapping) =>
+        Written(cell) is { Unit: "" or "kg" or "lb" or "lbs" } written ? InKilograms(written.Value, written.Unit, mapping) : null;
 
     public static double? Number(Cell cell) => Written(cell) is { Unit: "" } written ? written.Value : null;
 

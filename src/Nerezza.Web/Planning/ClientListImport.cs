@@ -1,7 +1,9 @@
+using System.Text.Json;
 using Nerezza.Data;
 using Nerezza.Data.Access;
 using Nerezza.Data.Rows;
 using Nerezza.Data.Stores;
+using Nerezza.Formats;
 using Nerezza.Formats.Cases;
 using Nerezza.Formats.Shapes;
 using Nerezza.Tables.Clients;
@@ -55,9 +57,10 @@ public sealed class ClientListImport(
     /// <summary>The list as what was said of it has it understood.</summary>
     public async Task<ClientListFile> Read(ReadClientList asked, CancellationToken cancel)
     {
-        if (OpenedTable.Of(asked) is OpenedTable.Refused refused)
+        OpenedTable table = OpenedTable.Of(asked);
+        if (table is OpenedTable.Refused refused)
             return new ClientListFile.Refused(refused.Field, refused.Why);
-        var open = (OpenedTable.Open)OpenedTable.Of(asked);
+        var open = (OpenedTable.Open)table;
         if (open.Sheet.Rows.Count > ClientListReader.Most)
             return new ClientListFile.Refused(
                 "content",
@@ -193,7 +196,7 @@ public sealed class ClientListImport(
         HashSet<StrengthSection> known = [.. file.Maxes.Select(CaseAssembly.Strength)];
         return new AddedByList(
             there.Id,
-            document.Client == there.Facts || SameFacts(document.Client, there.Facts) ? null : document.Client,
+            IsSame(document.Client, there.Facts) ? null : document.Client,
             [
                 .. (document.Strength ?? [])
                     .Select(set => set with { Amrap = false })
@@ -204,7 +207,6 @@ public sealed class ClientListImport(
         );
     }
 
-    private static bool SameFacts(ClientSection one, ClientSection other) =>
-        System.Text.Json.JsonSerializer.Serialize(one, Formats.Json.Options)
-        == System.Text.Json.JsonSerializer.Serialize(other, Formats.Json.Options);
+    private static bool IsSame(ClientSection one, ClientSection other) =>
+        JsonSerializer.Serialize(one, Json.Options) == JsonSerializer.Serialize(other, Json.Options);
 }

@@ -118,6 +118,27 @@ public sealed class PracticeFileTests : IDisposable
     }
 
     [Fact]
+    public async Task A_file_of_before_there_were_lists_of_clients_comes_in()
+    {
+        using Site site = new();
+        SmallPractice practice = await SmallPractice.Make(site);
+        Assert.Equal(0, (await Run(site, "out", File("now.zip"), "harbour@example.test")).Code);
+        Dictionary<string, byte[]> files = Entries(File("now.zip"), EntryKinds.All);
+        JsonNode manifest = JsonNode.Parse(files["manifest.json"])!;
+        foreach (string name in files.Keys.Where(name => name.EndsWith("/lists.json", StringComparison.Ordinal)).ToList())
+        {
+            files.Remove(name);
+            Assert.True(manifest["files"]!.AsObject().Remove(name));
+        }
+        files["manifest.json"] = Encoding.UTF8.GetBytes(manifest.ToJsonString());
+        Write(File("before.zip"), files);
+        using Site empty = new(null, Migrated.NoPractice);
+        (int code, string said) = await Run(empty, "in", File("before.zip"));
+        Assert.True(code == 0, said);
+        Assert.True(await empty.Number("SELECT count(*)::int AS \"Value\" FROM clients") > 1);
+    }
+
+    [Fact]
     public async Task An_owner_takes_the_practice_out_and_a_home_coach_their_client_and_nobody_more()
     {
         using Site site = new();
