@@ -88,7 +88,7 @@ internal sealed class ClientRowReader(
     private void MaxOfHeading(ClientDraft draft, int at, DateOnly on)
     {
         Cell cell = row.At(at);
-        MaxText? max = cell.Number is { } load ? new MaxText(load, "", null, null) : MaxText.Read(cell.Text);
+        MaxText? max = cell.Number is { } load && double.IsFinite(load) ? new MaxText(load, "", null, null) : MaxText.Read(cell.Text);
         if (max is null)
         {
             draft.Wrong($"{NameOf(at)}: {cell.Text} cannot be read for certain; for example 100, 100x5 or 100x5@9 expected");

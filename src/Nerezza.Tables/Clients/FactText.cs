@@ -91,7 +91,7 @@ internal static partial class FactText
         Written(cell) is { } written && units.Contains(written.Unit) ? written.Value : null;
 
     private static Written? Written(Cell cell) =>
-        cell.Number is { } number ? new Written(number, "") : NumberText.Read(cell.Text.TrimEnd('°', '*', ' '));
+        cell.Number is { } number && double.IsFinite(number) ? new Written(number, "") : NumberText.Read(cell.Text.TrimEnd('°', '*', ' '));
 
     private static FactReading Year(Cell cell, DayOrder order)
     {

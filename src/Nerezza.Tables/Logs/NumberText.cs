@@ -29,7 +29,8 @@ internal static partial class NumberText
                 : ""
             )
         );
-        return double.TryParse(plain, NumberStyles.Float, CultureInfo.InvariantCulture, out double value)
+        // Digits without end are no number that anybody meant.
+        return double.TryParse(plain, NumberStyles.Float, CultureInfo.InvariantCulture, out double value) && double.IsFinite(value)
             ? new Written(value, match.Groups["unit"].Value.ToLowerInvariant())
             : null;
     }

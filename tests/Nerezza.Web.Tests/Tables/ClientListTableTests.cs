@@ -1,4 +1,5 @@
 using System.Text;
+using CsCheck;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
@@ -166,6 +167,48 @@ public sealed class ClientListTableTests
             .Select(column => $"`{Codes.Of(column)}`");
         Assert.All(named, column => Assert.Contains(column, page, StringComparison.Ordinal));
     }
+
+    /// <summary>Whatever stands in its cells, a list is read or refused, and what is read keeps the rules of a case.</summary>
+    [Fact]
+    public void No_cell_ends_the_reading() =>
+        Gen.Select(Gen.OneOf(Odd, Gen.String[0, 12]).Array[13], Gen.OneOf(Odd, Gen.String[0, 12]).Array[13])
+            .Sample(
+                rows =>
+                {
+                    const string headings =
+                        "Name\tBorn\tSex\tHeight\tWeight\tLevel\tDays\tMinutes\tTested\tAnkle left\tLeg press max\tExercise\tkg";
+                    string list = $"{headings}\n{Row(rows.Item1)}\n{Row(rows.Item2)}\n";
+                    foreach (ClientReading client in Read(list, usual: Usual).Clients)
+                        Assert.Equal(client.Case is null, client.Why is not null);
+                },
+                iter: 2_000
+            );
+
+    private static readonly string[] OddCells =
+    [
+        "",
+        "Anna",
+        "1.75",
+        "64",
+        "5'9\"",
+        "mon 60",
+        "mon 999 wed",
+        "100x5@9",
+        "9e99",
+        new string('9', 400),
+        "NaN",
+        "\u221E",
+        "-1",
+        "1990-02-30",
+        "=1+1",
+        "0",
+        "leg press",
+    ];
+
+    private static readonly Gen<string> Odd = Gen.Int[0, OddCells.Length - 1].Select(at => OddCells[at]);
+
+    private static string Row(string[] cells) =>
+        string.Join('\t', cells.Select(cell => cell.Replace('\t', ' ').Replace('\n', ' ').Replace('\r', ' ').Replace('"', '\'')));
 
     private static ClientReading Max(string cell) =>
         Assert.Single(Read($"Name\tHeight\tWeight\tBack squat high bar 1RM\nAnna\t170\t64\t{cell}\n").Clients);

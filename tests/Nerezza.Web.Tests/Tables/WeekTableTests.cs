@@ -1,4 +1,5 @@
 using System.Text;
+using CsCheck;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Selection;
 using Nerezza.Formats.Plans;
@@ -104,6 +105,39 @@ public sealed class WeekTableTests
         WeekReading week = Read($"Leg press\t{work}");
         Assert.Equal((3, 5, has), (week.Lines[0].Item!.Sets, week.Lines[0].Item!.Reps, week.HasLoads));
     }
+
+    /// <summary>Whatever is pasted, each line is an item or says why not.</summary>
+    [Fact]
+    public void No_text_ends_the_reading() =>
+        Gen.Select(Gen.Int[0, Odd.Length - 1].Array[1, 12], Gen.String[0, 20], Gen.Int[0, 1])
+            .Sample(
+                pasted =>
+                {
+                    string text = string.Join(pasted.Item3 == 0 ? "\n" : "\t", pasted.Item1.Select(at => Odd[at])) + "\n" + pasted.Item2;
+                    if (text.Trim().Length > 0)
+                        Assert.All(Read(text.Replace('"', '\'')).Lines, line => Assert.Equal(line.Item is null, line.Why is not null));
+                },
+                iter: 2_000
+            );
+
+    private static readonly string[] Odd =
+    [
+        "Monday",
+        "Tuesday",
+        "Leg press",
+        "Leg press 3x10",
+        "Leg press 99x999 @99",
+        "3x5",
+        $"3x{new string('9', 3)}",
+        new string('9', 400),
+        "@8",
+        "80%",
+        "A1",
+        "Week",
+        "Exercise\tSets",
+        "99:99",
+        "x",
+    ];
 
     private static WeekReading Read(string text)
     {
