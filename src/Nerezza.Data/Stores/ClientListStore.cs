@@ -102,14 +102,13 @@ public sealed class ClientListStore(NerezzaContext context, AccessScope scope)
 
     /// <summary>Takes a list back: the clients that it made are put away and go after the day of grace, what it added to others goes.
     /// Clients that have a block or a set by now stay, and so does what was changed since and whom the coach may not change.</summary>
-    /// <returns>The names of those of whom something stays; null where there is no such list, or somebody was faster.</returns>
+    /// <returns>The names of those of whom something stays; null where somebody changed one of them at the same moment: nothing is taken
+    /// back then.</returns>
     public async Task<IReadOnlyList<string>?> TakeBack(Guid listId, DateTimeOffset at, CancellationToken cancel)
     {
         List<ClientListRow> rows = await context
             .ClientLists.Where(row => row.ListId == listId && row.TakenBackAt == null)
             .ToListAsync(cancel);
-        if (rows.Count == 0)
-            return await Exists(listId, cancel) ? [] : null;
         List<string> stay = [];
         foreach (ClientListRow row in rows)
         {

@@ -33,16 +33,12 @@ public static class ClientColumnGuess
         }
         SheetRow? heading = sheet.Rows.FirstOrDefault(row => row.Number == best.Row);
         bool saysPounds = heading?.Cells.Any(cell => ExerciseNames.Plain(cell.Text).Split(' ').Any(word => word is "lb" or "lbs")) is true;
-        return new ClientListMapping(best.Row, best.Columns, OrderOf(sheet, best.Row, best.Columns), saysPounds);
+        return new ClientListMapping(best.Row, best.Columns, DayText.OrderOf(Days(sheet, best.Row, best.Columns)), saysPounds);
     }
 
     /// <summary>Whether days can be read in both orders, so that the coach has to say which.</summary>
-    public static bool IsOrderUnclear(Sheet sheet, ClientListMapping mapping)
-    {
-        List<Cell> days = [.. Days(sheet, mapping.Heading, mapping.Columns)];
-        return days.TrueForAll(cell => DayText.OrderOf(cell) is null)
-            && days.Exists(cell => cell.Day is null && DayText.Read(cell, DayOrder.DayFirst) != DayText.Read(cell, DayOrder.MonthFirst));
-    }
+    public static bool IsOrderUnclear(Sheet sheet, ClientListMapping mapping) =>
+        DayText.IsOrderUnclear(Days(sheet, mapping.Heading, mapping.Columns));
 
     private static Dictionary<int, ClientColumn> Headings(SheetRow row, ExerciseNames names)
     {
@@ -68,13 +64,12 @@ public static class ClientColumnGuess
     private static bool Begins(string text, string word) =>
         text.StartsWith(word + " ", StringComparison.Ordinal) && MaxHeading.Read(text) is not { IsSaid: true };
 
-    private static IEnumerable<Cell> Days(Sheet sheet, int heading, IReadOnlyDictionary<int, ClientColumn> columns) =>
-        from row in sheet.Rows
-        where row.Number > heading
-        from column in columns
-        where column.Value is ClientColumn.On or ClientColumn.BirthYear
-        select row.At(column.Key);
-
-    private static DayOrder OrderOf(Sheet sheet, int heading, IReadOnlyDictionary<int, ClientColumn> columns) =>
-        Days(sheet, heading, columns).Select(DayText.OrderOf).FirstOrDefault(order => order is not null) ?? DayOrder.DayFirst;
+    private static List<Cell> Days(Sheet sheet, int heading, IReadOnlyDictionary<int, ClientColumn> columns) =>
+        [
+            .. from row in sheet.Rows
+            where row.Number > heading
+            from column in columns
+            where column.Value is ClientColumn.On or ClientColumn.BirthYear
+            select row.At(column.Key),
+        ];
 }

@@ -49,6 +49,15 @@ internal static class DayText
                     : null
             : null;
 
+    /// <summary>The order that some of the cells can only be in; day first where they do not tell.</summary>
+    public static DayOrder OrderOf(IEnumerable<Cell> cells) =>
+        cells.Select(OrderOf).FirstOrDefault(order => order is not null) ?? DayOrder.DayFirst;
+
+    /// <summary>Whether the cells can be read in both orders and say other days, so that the coach has to say which.</summary>
+    public static bool IsOrderUnclear(IReadOnlyList<Cell> cells) =>
+        cells.All(cell => OrderOf(cell) is null)
+        && cells.Any(cell => cell.Day is null && Read(cell, DayOrder.DayFirst) != Read(cell, DayOrder.MonthFirst));
+
     private static (int First, int Second, int Third)? Parts(string text)
     {
         string[] parts = text.Trim().Split(' ')[0].Split('/', '.', '-');

@@ -93,7 +93,7 @@ public static class ColumnGuess
         if (!columns.ContainsKey(LogColumn.Reps))
             Guess(LogColumn.Sets, cell => SetsText.Read(cell.Text, hasLoad: false) is not null);
         bool isPounds = columns.ContainsKey(LogColumn.Lb) && !columns.ContainsKey(LogColumn.Kg);
-        return new LogMapping(heading, columns, OrderOf(sheet, columns), isPounds);
+        return new LogMapping(heading, columns, DayText.OrderOf(Days(sheet, columns)), isPounds);
 
         static bool IsDay(Cell cell) => DayText.Read(cell, DayOrder.DayFirst) is not null;
         void Guess(LogColumn column, Predicate<Cell> says)
@@ -118,12 +118,7 @@ public static class ColumnGuess
     }
 
     /// <summary>Whether days of a sheet can be read in both orders, so that the coach has to say which.</summary>
-    public static bool IsOrderUnclear(Sheet sheet, LogMapping mapping) =>
-        mapping.Columns.TryGetValue(LogColumn.Date, out int column)
-        && sheet.Rows.Select(row => row.At(column)).All(cell => DayText.OrderOf(cell) is null)
-        && sheet
-            .Rows.Select(row => row.At(column))
-            .Any(cell => cell.Day is null && DayText.Read(cell, DayOrder.DayFirst) != DayText.Read(cell, DayOrder.MonthFirst));
+    public static bool IsOrderUnclear(Sheet sheet, LogMapping mapping) => DayText.IsOrderUnclear(Days(sheet, mapping.Columns));
 
     /// <summary>The row with the most headings among the first; none where no two fit.</summary>
     private static (int Row, Dictionary<LogColumn, int> Columns) ByHeading(Sheet sheet)
@@ -158,8 +153,6 @@ public static class ColumnGuess
         return null;
     }
 
-    private static DayOrder OrderOf(Sheet sheet, Dictionary<LogColumn, int> columns) =>
-        columns.TryGetValue(LogColumn.Date, out int column)
-            ? sheet.Rows.Select(row => DayText.OrderOf(row.At(column))).FirstOrDefault(order => order is not null) ?? DayOrder.DayFirst
-            : DayOrder.DayFirst;
+    private static List<Cell> Days(Sheet sheet, IReadOnlyDictionary<LogColumn, int> columns) =>
+        columns.TryGetValue(LogColumn.Date, out int column) ? [.. sheet.Rows.Select(row => row.At(column))] : [];
 }

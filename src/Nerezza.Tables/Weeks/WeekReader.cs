@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Selection;
@@ -59,7 +60,7 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
         foreach (SheetRow row in sheet.Rows.Where(row => row.Number > heading && !row.IsEmpty))
         {
             if (Said(row, columns, WeekColumn.Week) is { Length: > 0 } number && NumberIn().Match(number) is { Success: true } found)
-                week = int.Parse(found.Value, System.Globalization.CultureInfo.InvariantCulture);
+                week = int.Parse(found.Value, CultureInfo.InvariantCulture);
             if (Said(row, columns, WeekColumn.Day) is { Length: > 0 } day)
                 session = day;
             int at =

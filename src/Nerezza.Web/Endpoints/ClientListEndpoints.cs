@@ -67,13 +67,17 @@ public static class ClientListEndpoints
             : Problems.LostRace();
     }
 
-    private static async Task<Results<Ok<ListTakenBack>, NotFound>> Undo(
+    private static async Task<Results<Ok<ListTakenBack>, NotFound, ProblemHttpResult>> Undo(
         Guid list,
         ClientListStore lists,
         TimeProvider clock,
         CancellationToken cancel
-    ) =>
-        await lists.TakeBack(list, clock.GetUtcNow(), cancel) is { } stay
+    )
+    {
+        if (!await lists.Exists(list, cancel))
+            return TypedResults.NotFound();
+        return await lists.TakeBack(list, clock.GetUtcNow(), cancel) is { } stay
             ? TypedResults.Ok(new ListTakenBack(stay))
-            : TypedResults.NotFound();
+            : Problems.LostRace();
+    }
 }

@@ -7,6 +7,7 @@ import { useSettled } from '../../hooks/useSettled'
 import { useKeepWeek, usePastedWeek } from '../../hooks/useTemplates'
 import { Names } from '../../parts/Names'
 import { ProblemLine } from '../../parts/ProblemLine'
+import { RefusedRows } from '../../parts/RefusedRows'
 import { typedNumber } from '../../text/numbers'
 import { LinesField, NumberField, Plain, TextField } from '../../ui/form'
 
@@ -86,22 +87,15 @@ export function PasteWeek({ clientId, onKept, onLeave }: Props) {
 function Understood({ view }: { view: WeekView }) {
   return (
     <Box role="status" mt={3}>
-      {view.refused.length > 0 && (
-        <>
-          <Box fontWeight="semibold">
-            {view.refused.length === 1
-              ? 'One row cannot be read and is left out'
-              : `${view.refused.length} rows cannot be read and are left out`}
-          </Box>
-          <chakra.ul listStyleType="none" mb={3}>
-            {view.refused.map((why) => (
-              <chakra.li key={why} textStyle="note" color="stop" overflowWrap="anywhere">
-                {why}
-              </chakra.li>
-            ))}
-          </chakra.ul>
-        </>
-      )}
+      <RefusedRows
+        title={
+          view.refused.length === 1
+            ? 'One row cannot be read and is left out'
+            : `${view.refused.length} rows cannot be read and are left out`
+        }
+        lines={view.refused}
+        count={view.refused.length}
+      />
       {view.sessions.map((session) => (
         <Box key={`${session.week} ${session.named}`} mb={2}>
           <Box fontWeight="semibold">

@@ -1,6 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useState } from 'react'
-import type { ClientColumn, ReadClientList } from '../../api/schema'
+import type { ReadClientList } from '../../api/schema'
 import { useListReading } from '../../hooks/useClientLists'
 import { usePageTitle } from '../../hooks/usePageTitle'
 import { Names } from '../../parts/Names'
@@ -13,34 +12,15 @@ import { KeepList } from './KeepList'
 import { KeptLists } from './KeptLists'
 import { ListedClients } from './ListedClients'
 import { Source } from './Source'
+import { saying, useTable } from './useTable'
 import { UsualFacts } from './UsualFacts'
 
 /** Takes in the clients that a coach has in a spreadsheet, with their measurements and maxes; seen first, then kept as one. */
 export function ClientImport() {
   usePageTitle('Clients from a list')
-  const [asked, setAsked] = useState<ReadClientList | null>(null)
-  // Each answer reads the list anew; the count stands for all that was said in the key of the query.
-  const [change, setChange] = useState(0)
-  const [lists, setLists] = useState(0)
+  const { asked, change, files, say, choose, done } = useTable<ReadClientList>()
   const reading = useListReading(asked, change)
-  const say = (part: Partial<ReadClientList>) => {
-    setAsked((before) => before && { ...before, ...part })
-    setChange((count) => count + 1)
-  }
-  const choose = (name: string, content: string) => {
-    setAsked({ name, content })
-    setChange((count) => count + 1)
-  }
   const view = reading.data
-  const columns = (at: number, says: ClientColumn | null) =>
-    say({
-      columns: (view?.columns ?? []).flatMap((column) => {
-        // A max may stand in several columns, anything else in one.
-        const taken = column.says === says && says !== 'max'
-        const said = column.at === at ? says : taken ? null : column.says
-        return said ? [{ at: column.at, says: said }] : []
-      }),
-    })
   return (
     <Box maxW="page">
       <chakra.h1 srOnly>Clients from a list</chakra.h1>
@@ -50,7 +30,7 @@ export function ClientImport() {
           wall, left) or a max (back squat 1RM). Who is on file already gets the tests and the maxes. Nothing is kept until you have seen
           what was understood. <TextLink to="/clients">Back to all clients</TextLink>
         </Box>
-        <Source key={lists} label="File with a list of clients" onTable={choose} />
+        <Source key={files} label="File with a list of clients" onTable={choose} />
         <ProblemLine problem={reading.error} of={change} />
         {asked && reading.isPending && <Loading label="Reading the list" rows={3} />}
       </Section>
@@ -59,21 +39,13 @@ export function ClientImport() {
           <Columns
             view={view}
             says={view.choices.map((choice) => ({ value: choice.says ?? 'name', label: choice.label }))}
-            onColumn={columns}
+            onColumn={(at, says) => say({ columns: saying(view.columns, at, says, 'max') })}
             onSay={say}
           />
           {view.unknown.length > 0 && <Names unknown={view.unknown} onName={(name) => say({ names: [...(asked.names ?? []), name] })} />}
           <UsualFacts view={view} asked={asked} onSay={say} />
           <ListedClients view={view} />
-          <KeepList
-            key={change}
-            asked={asked}
-            view={view}
-            onDone={() => {
-              setAsked(null)
-              setLists((count) => count + 1)
-            }}
-          />
+          <KeepList key={change} asked={asked} view={view} onDone={done} />
         </Box>
       )}
       <KeptLists />

@@ -1,10 +1,10 @@
-import { Box, Flex } from '@chakra-ui/react'
 import { say } from '../../hooks/said'
 import { useImports, useTakeBackImport } from '../../hooks/useImports'
 import { ProblemLine } from '../../parts/ProblemLine'
-import { atTime, withYear } from '../../text/dates'
-import { Plain, Section } from '../../ui/form'
+import { withYear } from '../../text/dates'
+import { Section } from '../../ui/form'
 import { Failed } from '../../ui/states'
+import { TakenIn } from './TakenIn'
 
 /** Files that were taken in; each can be taken back as one. */
 export function Kept({ clientId }: { clientId: string }) {
@@ -15,24 +15,13 @@ export function Kept({ clientId }: { clientId: string }) {
   return (
     <Section title="Taken in">
       {imports.data.map((file) => (
-        <Flex key={file.id} gap={4} py={2} borderBottom="1px solid" borderColor="hair" align="center" wrap="wrap" justify="space-between">
-          <Box minW={0} overflowWrap="anywhere">
-            <Box fontWeight="semibold">{file.name}</Box>
-            <Box textStyle="note" color="quiet">
-              {file.sets.toLocaleString('en')} sets, {withYear(file.firstDay)} to {withYear(file.lastDay)}; {file.by}, {atTime(file.keptAt)}
-              {file.takenBackAt && `; taken back ${atTime(file.takenBackAt)}`}
-            </Box>
-          </Box>
-          {!file.takenBackAt && (
-            <Plain
-              aria-label={`Take back ${file.name}`}
-              loading={takeBack.isPending && takeBack.variables === file.id}
-              onClick={() => takeBack.mutate(file.id, { onSuccess: () => say(`${file.name} is taken back.`) })}
-            >
-              Take back
-            </Plain>
-          )}
-        </Flex>
+        <TakenIn
+          key={file.id}
+          file={file}
+          what={`${file.sets.toLocaleString('en')} sets, ${withYear(file.firstDay)} to ${withYear(file.lastDay)}`}
+          isTakingBack={takeBack.isPending && takeBack.variables === file.id}
+          onTakeBack={() => takeBack.mutate(file.id, { onSuccess: () => say(`${file.name} is taken back.`) })}
+        />
       ))}
       <ProblemLine problem={takeBack.error} of={imports.data} />
     </Section>

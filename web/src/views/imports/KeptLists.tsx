@@ -1,11 +1,10 @@
-import { Box, Flex } from '@chakra-ui/react'
 import type { KeptList } from '../../api/schema'
 import { say } from '../../hooks/said'
 import { useClientLists, useTakeBackList } from '../../hooks/useClientLists'
 import { ProblemLine } from '../../parts/ProblemLine'
-import { atTime } from '../../text/dates'
-import { Plain, Section } from '../../ui/form'
+import { Section } from '../../ui/form'
 import { Failed } from '../../ui/states'
+import { TakenIn } from './TakenIn'
 
 /** Lists that were taken in; each can be taken back as one. */
 export function KeptLists() {
@@ -13,36 +12,18 @@ export function KeptLists() {
   const takeBack = useTakeBackList()
   if (lists.state === 'failed') return <Failed message={lists.message} retry={lists.retry} />
   if (lists.state === 'loading' || lists.data.length === 0) return null
+  const takenBack = (name: string, stay: readonly string[]) =>
+    say(`${name} is taken back${stay.length === 0 ? '' : `, but for what was changed or trained since: ${stay.join(', ')}`}.`)
   return (
     <Section title="Taken in">
       {lists.data.map((list) => (
-        <Flex key={list.id} gap={4} py={2} borderBottom="1px solid" borderColor="hair" align="center" wrap="wrap" justify="space-between">
-          <Box minW={0} overflowWrap="anywhere">
-            <Box fontWeight="semibold">{list.name}</Box>
-            <Box textStyle="note" color="quiet">
-              {done(list)}; {list.by}, {atTime(list.keptAt)}
-              {list.takenBackAt && `; taken back ${atTime(list.takenBackAt)}`}
-            </Box>
-          </Box>
-          {!list.takenBackAt && (
-            <Plain
-              aria-label={`Take back ${list.name}`}
-              loading={takeBack.isPending && takeBack.variables === list.id}
-              onClick={() =>
-                takeBack.mutate(list.id, {
-                  onSuccess: ({ stay }) =>
-                    say(
-                      stay.length === 0
-                        ? `${list.name} is taken back.`
-                        : `${list.name} is taken back, but for what was changed or trained since: ${stay.join(', ')}.`,
-                    ),
-                })
-              }
-            >
-              Take back
-            </Plain>
-          )}
-        </Flex>
+        <TakenIn
+          key={list.id}
+          file={list}
+          what={done(list)}
+          isTakingBack={takeBack.isPending && takeBack.variables === list.id}
+          onTakeBack={() => takeBack.mutate(list.id, { onSuccess: ({ stay }) => takenBack(list.name, stay) })}
+        />
       ))}
       <ProblemLine problem={takeBack.error} of={lists.data} />
     </Section>
@@ -50,5 +31,6 @@ export function KeptLists() {
 }
 
 function done({ made, added }: KeptList) {
-  return [made > 0 && `${made} new`, added > 0 && `${added} on file before`].filter(Boolean).join(', ')
+  const fresh = made === 1 ? 'one new client' : `${made} new clients`
+  return [made > 0 && fresh, added > 0 && `${added} on file before`].filter(Boolean).join(', ')
 }

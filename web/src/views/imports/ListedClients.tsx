@@ -1,30 +1,17 @@
-import { Box, chakra, Table } from '@chakra-ui/react'
+import { Box, Table } from '@chakra-ui/react'
 import type { ClientListView } from '../../api/schema'
+import { RefusedRows } from '../../parts/RefusedRows'
 import { Section } from '../../ui/form'
 
 /** Each client as the list was understood, and what was not, with its cell. */
 export function ListedClients({ view }: { view: ClientListView }) {
   return (
     <Section title="What was understood">
-      {view.refusedCount > 0 && (
-        <Box mb={5}>
-          <chakra.h3 fontWeight="semibold" mb={1}>
-            {view.refusedCount === 1 ? 'One client cannot be read' : `${view.refusedCount} clients cannot be read`}
-          </chakra.h3>
-          <chakra.ul listStyleType="none">
-            {view.refused.map((why) => (
-              <chakra.li key={why} textStyle="note" color="stop" overflowWrap="anywhere">
-                {why}
-              </chakra.li>
-            ))}
-          </chakra.ul>
-          {view.refusedCount > view.refused.length && (
-            <Box textStyle="note" color="quiet">
-              and {view.refusedCount - view.refused.length} more
-            </Box>
-          )}
-        </Box>
-      )}
+      <RefusedRows
+        title={view.refusedCount === 1 ? 'One client cannot be read' : `${view.refusedCount} clients cannot be read`}
+        lines={view.refused}
+        count={view.refusedCount}
+      />
       {view.shown.length > 0 && (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clients as they were understood">
           <Table.Root size="sm">

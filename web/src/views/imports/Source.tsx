@@ -4,7 +4,7 @@ import { LinesField, Plain } from '../../ui/form'
 import { base64 } from './file'
 
 /** Rows from a file, or pasted from a spreadsheet. */
-export function Source({ label, onTable }: { label: string; onTable: (name: string, content: string) => void }) {
+export function Source({ label, onTable }: { label: string; onTable: (table: { name: string; content: string }) => void }) {
   const [pasted, setPasted] = useState('')
   return (
     <Box>
@@ -15,7 +15,7 @@ export function Source({ label, onTable }: { label: string; onTable: (name: stri
         maxW="100%"
         onChange={(event) => {
           const file = event.target.files?.[0]
-          if (file) void base64(file).then((content) => onTable(file.name, content))
+          if (file) void base64(file).then((content) => onTable({ name: file.name, content }))
         }}
       />
       <Box maxW="62ch" mt={4}>
@@ -24,7 +24,7 @@ export function Source({ label, onTable }: { label: string; onTable: (name: stri
       <Box mt={2}>
         <Plain
           disabled={pasted.trim() === ''}
-          onClick={() => void base64(new Blob([pasted])).then((content) => onTable('pasted rows', content))}
+          onClick={() => void base64(new Blob([pasted])).then((content) => onTable({ name: 'pasted rows', content }))}
         >
           Read what is pasted
         </Plain>

@@ -1,5 +1,6 @@
-import { Box, chakra, Table } from '@chakra-ui/react'
+import { Box, Table } from '@chakra-ui/react'
 import type { LogReadingView } from '../../api/schema'
+import { RefusedRows } from '../../parts/RefusedRows'
 import { withYear } from '../../text/dates'
 import { Section } from '../../ui/form'
 
@@ -7,25 +8,11 @@ import { Section } from '../../ui/form'
 export function Understood({ view }: { view: LogReadingView }) {
   return (
     <Section title="What was understood">
-      {view.refusedRows > 0 && (
-        <Box mb={5}>
-          <chakra.h3 fontWeight="semibold" mb={1}>
-            {view.refusedRows} of {view.rows} rows cannot be read
-          </chakra.h3>
-          <chakra.ul listStyleType="none">
-            {view.refused.map((row) => (
-              <chakra.li key={row.row} textStyle="note" color="stop" overflowWrap="anywhere">
-                {row.why}
-              </chakra.li>
-            ))}
-          </chakra.ul>
-          {view.refusedRows > view.refused.length && (
-            <Box textStyle="note" color="quiet">
-              and {view.refusedRows - view.refused.length} more
-            </Box>
-          )}
-        </Box>
-      )}
+      <RefusedRows
+        title={`${view.refusedRows} of ${view.rows} rows cannot be read`}
+        lines={view.refused.map((row) => row.why)}
+        count={view.refusedRows}
+      />
       {view.shown.length > 0 && (
         <Box overflowX="auto">
           <Table.Root size="sm">
