@@ -131,6 +131,21 @@ public sealed class ClientListTests(Site site) : IClassFixture<Site>
         Assert.Equal(HttpStatusCode.NotFound, (await practice.Other.Send(HttpMethod.Post, $"/api/client-lists/{list.Id}/undo")).StatusCode);
     }
 
+    [Fact]
+    public async Task Of_two_on_file_of_one_name_a_list_means_neither()
+    {
+        const string Name = "Ida Tveit";
+        Caller coach = await site.AsHarbour();
+        CaseDocument ida = Samples.Deckhand with { Client = Samples.Deckhand.Client with { Name = Name } };
+        Guid one = await Samples.Client(coach, ida);
+        KeepClientList list = File($"Name,Tested,Ankle left\n{Name},2026-11-20,7\n");
+        Assert.Equal(one, Assert.Single((await Read(coach, list)).Shown).Client);
+        await Samples.Client(coach, ida);
+        ClientListView read = await Read(coach, list);
+        Assert.Empty(read.Shown);
+        Assert.StartsWith($"{Name}, row 2: 2 clients on file have this name", Assert.Single(read.Refused), StringComparison.Ordinal);
+    }
+
     private static KeepClientList File(string text) =>
         new()
         {

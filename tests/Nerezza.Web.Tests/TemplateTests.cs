@@ -132,7 +132,7 @@ public sealed class TemplateTests(Site site) : IClassFixture<Site>
         KeepWeek week = new()
         {
             Name = "Winter",
-            Text = "Monday\nBack squat, high bar 5x3 @80%\nWinterpresse 3x10 @8\nLeg press 3x8-12\nThursday\nRomanian deadlift 4x6 RPE 7",
+            Text = "Monday\nBack squat, high bar 5x3 @80%\nWinterpresse 3x10 @8\nLeg press 3x12-8\nThursday\nRomanian deadlift 4x6 RPE 7",
             Weeks = 3,
         };
         WeekView read = await owner.Ask<WeekView>(HttpMethod.Post, "/api/templates/week/preview", new ReadWeek { Text = week.Text });

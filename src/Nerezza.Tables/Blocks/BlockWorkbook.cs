@@ -17,7 +17,8 @@ public static class BlockWorkbook
     [
         ("Date", 12),
         ("Exercise", 34),
-        ("Set", 8),
+        ("Set", 11),
+        ("Superset", 9),
         ("Side", 7),
         ("Target", 16),
         ("Load", 14),
@@ -25,13 +26,14 @@ public static class BlockWorkbook
         ("Effort", 9),
         ("Tempo", 10),
         ("Rest", 8),
-        ("Cue", 48),
+        ("Set-up", 40),
+        ("Cue", 40),
         ("Done kg", 9),
         ("Done reps", 10),
         ("Done RPE", 10),
         ("Done seconds", 12),
         ("Done metres", 12),
-        ("Note", 30),
+        ("Note", 24),
     ];
 
     /// <summary>The workbook.</summary>
@@ -59,6 +61,7 @@ public static class BlockWorkbook
                 ],
             }
         );
+        PageFit.Set(stream);
         return stream.ToArray();
     }
 
@@ -74,12 +77,14 @@ public static class BlockWorkbook
                     new()
                     {
                         ["Set"] = $"warm-up {i + 1}",
+                        ["Superset"] = item.Superset,
+                        ["Set-up"] = i == 0 ? SetUp(item) : null,
                         ["Target"] = Say($"{item.WarmUp[i].Reps} reps"),
                         ["Load"] = Say($"{item.WarmUp[i].Kg:0.##} kg"),
                     }
                 );
             for (int i = 0; i < item.Sets.Count; i++)
-                yield return Row(session, catalogue[item.Exercise].Name, Set(item, i));
+                yield return Row(session, catalogue[item.Exercise].Name, Set(item, i, catalogue));
         }
     }
 
@@ -90,14 +95,15 @@ public static class BlockWorkbook
         return Columns.ToDictionary(column => column.Name, column => says.GetValueOrDefault(column.Name));
     }
 
-    private static Dictionary<string, object?> Set(ItemPart item, int at)
+    private static Dictionary<string, object?> Set(ItemPart item, int at, ExerciseCatalogue catalogue)
     {
         SetPart set = item.Sets[at];
         return new()
         {
             ["Set"] = Say($"{at + 1}"),
+            ["Superset"] = item.Superset,
             ["Side"] = set.Side is { } side ? Codes.Of(side) : null,
-            ["Target"] = Target(set),
+            ["Target"] = Target(set, catalogue),
             ["Load"] = Load(set),
             ["Each sleeve"] = set.PerSide is { Count: > 0 } plates ? string.Join(" + ", plates.Select(kg => Say($"{kg:0.##}"))) : null,
             ["Effort"] =
@@ -106,16 +112,23 @@ public static class BlockWorkbook
                 : null,
             ["Tempo"] = set.Tempo,
             ["Rest"] = set.RestSeconds > 0 ? Say($"{set.RestSeconds} s") : null,
+            ["Set-up"] = at == 0 && item.WarmUp.Count == 0 ? SetUp(item) : null,
             ["Cue"] = at == 0 && item.Cues is [var cue, ..] ? PlainText.Write(cue) : null,
         };
     }
 
-    private static string? Target(SetPart set) =>
+    /// <summary>How to stand and what to set, before the first set of it, warm-up or not.</summary>
+    private static string? SetUp(ItemPart item) =>
+        string.Join(". ", new[] { item.Settings.Stance, item.Settings.Note }.Where(part => part.Length > 0)) is { Length: > 0 } text
+            ? PlainText.Write(text)
+            : null;
+
+    private static string? Target(SetPart set, ExerciseCatalogue catalogue) =>
         set switch
         {
             { Implements: { Count: > 0 } all } => string.Join(
                 ", ",
-                all.Select(one => Say($"{one.Exercise} {one.Kg:0.##} kg {one.Metres:0} m"))
+                all.Select(one => Say($"{catalogue[one.Exercise].Name} {one.Kg:0.##} kg {one.Metres:0} m"))
             ),
             { Metres: { } metres } => Say($"{metres:0.#} m"),
             { Seconds: { } seconds } => Say($"{seconds:0} s"),

@@ -6,15 +6,17 @@ using Nerezza.Tables.Logs;
 
 namespace Nerezza.Tables.Weeks;
 
-/// <summary>Reads what is asked of an exercise: 3x5, 3x5 @8, 4x3 80%, 3x30 s, 3x20 m, tempo, rest; each on its own or behind
-/// another.</summary>
+/// <summary>Reads what is asked of an exercise: 3x5, 3 sets of 5, 3x8-12 @8, 2 RIR, 4x3 80%, 3x30 s, 3x20 m, tempo, rest; each on its own
+/// or behind another.</summary>
 internal static partial class AskText
 {
+    private const double NoneLeft = 10; // the RPE of a set with no repetition left
+
     /// <summary>The item with what the cell asks; null where it cannot be read for certain.</summary>
     /// <param name="column">What the column says; null where it has no heading, and the cell must say itself what it is.</param>
     public static TemplateItemSection? Read(TemplateItemSection item, string text, WeekColumn? column)
     {
-        string told = text.Trim().ToLowerInvariant().Replace('×', 'x').Replace('*', 'x').Replace(',', '.');
+        string told = RangeText.Middle(Plain(text), column);
         return (column, NumberText.Read(told)) switch
         {
             (WeekColumn.Sets, { Unit: "" } sets) => item with { Sets = Whole(sets) },
@@ -23,12 +25,18 @@ internal static partial class AskText
             (WeekColumn.Reps, { Unit: "m" } way) => item with { Metres = Whole(way) },
             (WeekColumn.Percent, { Unit: "" or "%" } percent) => item with { Percent = Share(percent, told) },
             (WeekColumn.Rpe, { Unit: "" } rpe) => item with { Rpe = rpe.Value },
+            (WeekColumn.Rir, { Unit: "" } left) => item with { Rpe = NoneLeft - left.Value },
             (WeekColumn.Rest, { Unit: "" } rest) => item with { RestSeconds = Whole(rest) },
             // Loads follow from the client's maxes.
             (WeekColumn.Load, not null) or (_, { Unit: "kg" or "lb" or "lbs" }) => item,
             _ => Written(item, told),
         };
     }
+
+    /// <summary>Whether a range is asked, of which the middle is read.</summary>
+    public static bool HasRange(string text) => RangeText.IsIn(Plain(text));
+
+    private static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('×', 'x').Replace('*', 'x').Replace(',', '.');
 
     // A spreadsheet hands 80 % over as 0.8.
     private static double Share(Written percent, string told) =>
@@ -60,6 +68,8 @@ internal static partial class AskText
             return item with { Percent = double.Parse(percent.Groups["percent"].Value, CultureInfo.InvariantCulture) };
         if (Rpe().Match(told) is { Success: true } rpe)
             return item with { Rpe = double.Parse(rpe.Groups["rpe"].Value, CultureInfo.InvariantCulture) };
+        if (Left().Match(told) is { Success: true } left)
+            return item with { Rpe = NoneLeft - double.Parse(left.Groups["left"].Value, CultureInfo.InvariantCulture) };
         if (Rest().Match(told) is { Success: true } rest)
             return item with { RestSeconds = Seconds(rest) };
         if (Load().IsMatch(told))
@@ -84,7 +94,11 @@ internal static partial class AskText
 
     private static int Number(Match match, string group) => int.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"^(?<sets>\d{1,2})\s*x\s*(?<many>\d{1,3})\s*(?<unit>(?:sec|s|m|"")(?![a-z]))?(?:\s*reps)?(?:\s*(?<rest>[@x]?.+))?$")]
+    // What is asked of each side is asked of the exercise: an exercise for one side is done on both.
+    [GeneratedRegex(
+        @"^(?<sets>\d{1,2})\s*(?:x|sets?\s*(?:of|x)?)\s*(?<many>\d{1,3})\s*(?<unit>(?:sec|s|m|"")(?![a-z]))?"
+            + @"(?:\s*(?:reps?|(?:each|per|/)\s*(?:side|leg|arm)|each|ea\.?)(?![a-z]))*(?:\s*(?<rest>[@x]?.+))?$"
+    )]
     private static partial Regex Scheme();
 
     [GeneratedRegex(@"^@?\s*(?<percent>\d{2,3}(?:\.\d)?)\s*%$")]
@@ -92,6 +106,9 @@ internal static partial class AskText
 
     [GeneratedRegex(@"^(?:@|rpe|@\s*rpe)\s*(?<rpe>(?:10|\d)(?:\.\d)?)$")]
     private static partial Regex Rpe();
+
+    [GeneratedRegex(@"^@?\s*(?:rir\s*(?<left>\d(?:\.\d)?)|(?<left>\d(?:\.\d)?)\s*rir)$")]
+    private static partial Regex Left();
 
     [GeneratedRegex(@"^(?:rest\s*)?(?:(?<minutes>\d):(?<seconds>\d\d)|(?<min>\d(?:\.\d)?)\s*(?:min|')|(?<sec>\d{2,3})\s*(?:s|sec|""))$")]
     private static partial Regex Rest();

@@ -19,6 +19,9 @@ internal enum WeekColumn
     Reps,
     Percent,
     Rpe,
+
+    /// <summary>Repetitions left at the end of a set.</summary>
+    Rir,
     Load,
     Tempo,
     Rest,
@@ -41,6 +44,7 @@ internal static class WeekColumns
         (WeekColumn.Reps, ["reps", "rep", "repetitions", "wdh", "wiederholungen", "ripetizioni", "rip", "repeticiones"]),
         (WeekColumn.Percent, ["percent", "intensity", "intensitat", "percentage", "1rm"]),
         (WeekColumn.Rpe, ["rpe", "effort"]),
+        (WeekColumn.Rir, ["rir", "reserve"]),
         (WeekColumn.Load, ["kg", "load", "weight", "lb", "gewicht", "carico", "carga", "charge"]),
         (WeekColumn.Tempo, ["tempo"]),
         (WeekColumn.Rest, ["rest", "pause", "recupero", "descanso", "repos"]),

@@ -17,6 +17,7 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
     private readonly Dictionary<string, int> _unknown = new(StringComparer.OrdinalIgnoreCase);
     private readonly List<(int Week, string Session)> _sessions = [];
     private bool _hasLoads;
+    private bool _hasRanges;
 
     public WeekReading Read(Sheet sheet)
     {
@@ -27,7 +28,8 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
         return new WeekReading(
             _lines,
             [.. _unknown.Select(name => new UnknownName(name.Key, name.Value, names.Nearest(name.Key, Proposed)))],
-            _hasLoads
+            _hasLoads,
+            _hasRanges
         );
     }
 
@@ -159,6 +161,7 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
                 );
                 return;
             }
+            _hasRanges |= column is not WeekColumn.Load && AskText.HasRange(ask);
             item = read;
         }
         _lines.Add(new PastedLine(row, week, session, named, item, null));
@@ -172,7 +175,7 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
 
     private static bool IsDay(string text) => Clients.DaysText.Read(text) is [_];
 
-    [GeneratedRegex(@"^(?<name>.*\p{L}.*?)[\s:,-]+(?<work>\d{1,2}\s*[x×*]\s*\d{1,3}.*)$")]
+    [GeneratedRegex(@"^(?<name>.*\p{L}.*?)[\s:,-]+(?<work>\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:[x×*]|sets?\s*(?:of|[x×*])?)\s*\d{1,3}.*)$")]
     private static partial Regex NameAndWork();
 
     [GeneratedRegex(@"^[A-Za-z]\d{0,2}[.)]?$")]

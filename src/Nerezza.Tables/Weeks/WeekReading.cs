@@ -12,4 +12,5 @@ public sealed record PastedLine(int Row, int Week, int Session, string Named, Te
 
 /// <summary>A pasted week as it was understood.</summary>
 /// <param name="HasLoads">Whether loads stand there, which follow from the client's maxes instead.</param>
-public sealed record WeekReading(IReadOnlyList<PastedLine> Lines, IReadOnlyList<UnknownName> Unknown, bool HasLoads);
+/// <param name="HasRanges">Whether ranges such as 8-12 stand there, of which the middle is read.</param>
+public sealed record WeekReading(IReadOnlyList<PastedLine> Lines, IReadOnlyList<UnknownName> Unknown, bool HasLoads, bool HasRanges);

@@ -83,12 +83,14 @@ public sealed record KeepWeek : ReadWeek
 /// <param name="Unknown">Names of exercises that nobody said yet what they mean.</param>
 /// <param name="Refused">What cannot be read: the cell, and what is wrong.</param>
 /// <param name="HasLoads">Whether loads stand there, which follow from the client's maxes instead.</param>
+/// <param name="HasRanges">Whether ranges such as 8-12 stand there, of which the middle is asked.</param>
 public sealed record WeekView(
     IReadOnlyList<WeekSessionView> Sessions,
     int Weeks,
     IReadOnlyList<NameAsked> Unknown,
     IReadOnlyList<string> Refused,
-    bool HasLoads
+    bool HasLoads,
+    bool HasRanges
 );
 
 /// <param name="Named">As the session is named where it was pasted.</param>

@@ -6,6 +6,7 @@ using Nerezza.Data.Stores;
 using Nerezza.Formats.Plans;
 using Nerezza.Tables.Blocks;
 using Nerezza.Tables.Logs;
+using Nerezza.Web.Access;
 using Nerezza.Web.Hosting;
 using Nerezza.Web.Planning;
 using Nerezza.Web.Requests;
@@ -21,7 +22,7 @@ public static class TakeOutEndpoints
     {
         RouteGroupBuilder group = routes.MapGroup("/api/clients/{id:guid}").RequireAuthorization().WithTags("take out");
         group.MapGet("/log.{kind}", Log);
-        group.MapGet("/block.xlsx", BlockBook);
+        group.MapGet("/block.xlsx", BlockBook).For(Who.AlsoTheLifter);
         group.MapGet("/plan", Plan);
     }
 

@@ -76,10 +76,8 @@ public sealed class ClientListImport(
             Order = asked.Order ?? guess.Order,
             Pounds = asked.Pounds ?? guess.Pounds,
         };
-        // Of two of one name nobody can tell which is meant: the first is taken, as the list of clients has them.
-        Dictionary<string, ClientRow> onFile = [];
-        foreach (ClientRow row in await clients.All(cancel))
-            onFile.TryAdd(ExerciseNames.Plain(row.Name), row);
+        ILookup<string, ClientRow> ofName = (await clients.All(cancel)).ToLookup(row => ExerciseNames.Plain(row.Name));
+        Dictionary<string, ClientRow> onFile = ofName.ToDictionary(named => named.Key, named => named.First());
         var reader = new ClientListReader(
             mapping,
             names,
@@ -97,26 +95,28 @@ public sealed class ClientListImport(
             mapping,
             reading with
             {
-                Clients =
-                [
-                    .. reading.Clients.Select(client =>
-                        onFile.TryGetValue(ExerciseNames.Plain(client.Name), out ClientRow? there) ? IfWorkedWith(client, there) : client
-                    ),
-                ],
+                Clients = [.. reading.Clients.Select(client => IfCertain(client, [.. ofName[ExerciseNames.Plain(client.Name)]]))],
             },
             onFile
         );
     }
 
-    /// <summary>Who is shared to be read is not changed by a list either.</summary>
-    private ClientReading IfWorkedWith(ClientReading client, ClientRow there) =>
-        scope.AccessTo(there.Id) >= ClientAccess.Work
-            ? client
-            : client with
-            {
-                Case = null,
-                Why = $"row {client.Rows[0]}: is shared with you to read; whoever they are with can add to them",
-            };
+    /// <summary>Of two of one name nobody can tell which is meant, and who is shared to be read is not changed by a list either.</summary>
+    private ClientReading IfCertain(ClientReading client, IReadOnlyList<ClientRow> there) =>
+        there switch
+        {
+            [] => client,
+            [var one] when scope.AccessTo(one.Id) >= ClientAccess.Work => client,
+            [_] => Refused(client, "is shared with you to read; whoever they are with can add to them"),
+            _ => Refused(client, $"{there.Count} clients on file have this name; write apart which is meant, on file and in the list"),
+        };
+
+    private static ClientReading Refused(ClientReading client, string why) =>
+        client with
+        {
+            Case = null,
+            Why = $"row {client.Rows[0]}: {why}",
+        };
 
     /// <summary>How a list was understood, for the page.</summary>
     public static ClientListView View(ClientListFile.Read file)

@@ -127,7 +127,8 @@ public sealed class PastedWeek(OwnCatalogue own, ImportStore imports)
             read.Template?.Weeks.Count ?? 0,
             OpenedTable.Asked(read.Week.Unknown),
             read.Wrong,
-            read.Week.HasLoads
+            read.Week.HasLoads,
+            read.Week.HasRanges
         );
 
     private string Text(TemplateItemSection item)

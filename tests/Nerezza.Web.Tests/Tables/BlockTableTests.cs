@@ -43,6 +43,33 @@ public sealed class BlockTableTests
         Assert.True(done > 100, $"{done} sets");
     }
 
+    [Fact]
+    public void A_workbook_says_how_to_set_up_and_what_goes_in_turn_and_prints_a_page_across()
+    {
+        byte[] workbook = BlockWorkbook.Write(Plan, Catalogue);
+        Sheet first = Assert.IsType<ReadFile.Sheets>(SheetReader.Read(workbook)).All[0];
+        string[] heading = [.. first.Rows[0].Cells.Select(cell => cell.Text)];
+        List<ItemPart> items = [.. Plan.Block!.Weeks[0].Sessions.SelectMany(session => session.Items)];
+        foreach (ItemPart item in items)
+        {
+            List<SheetRow> rows = [.. first.Rows.Where(row => At(row, "Exercise") == Catalogue[item.Exercise].Name)];
+            Assert.Contains(rows, row => At(row, "Superset") == (item.Superset ?? ""));
+            Assert.Contains(rows, row => At(row, "Set-up").Contains(item.Settings.Note, StringComparison.Ordinal));
+        }
+        Assert.Contains(items, item => item.Superset is not null);
+        Assert.Contains(items, item => item.Settings.Note.Length > 0);
+        using var zip = new System.IO.Compression.ZipArchive(new MemoryStream(workbook));
+        foreach (int number in Enumerable.Range(1, Plan.Block.Weeks.Count + 1))
+        {
+            using var part = new StreamReader(zip.GetEntry($"xl/worksheets/sheet{number}.xml")!.Open());
+            string sheet = part.ReadToEnd();
+            Assert.Contains("fitToPage=\"1\"", sheet, StringComparison.Ordinal);
+            Assert.Contains("fitToWidth=\"1\" fitToHeight=\"0\"", sheet, StringComparison.Ordinal);
+        }
+
+        string At(SheetRow row, string column) => row.At(Array.IndexOf(heading, column)).Text;
+    }
+
     /// <summary>Only where LibreOffice is installed (libreoffice-calc): it is no part of what the tests need.</summary>
     [Fact]
     public async Task A_spreadsheet_program_opens_the_workbook_with_everything_in_it()
@@ -79,7 +106,7 @@ public sealed class BlockTableTests
                 string text = await File.ReadAllTextAsync(Path.Combine(folder, $"block-Week {week}.csv"));
                 foreach (ItemPart item in Plan.Block.Weeks[week - 1].Sessions.SelectMany(session => session.Items))
                     Assert.Contains(Catalogue[item.Exercise].Name, text, StringComparison.Ordinal);
-                Assert.StartsWith("Date,Exercise,Set,Side,Target,Load", text, StringComparison.Ordinal);
+                Assert.StartsWith("Date,Exercise,Set,Superset,Side,Target,Load", text, StringComparison.Ordinal);
             }
         }
         finally

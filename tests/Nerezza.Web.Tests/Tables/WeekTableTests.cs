@@ -89,12 +89,41 @@ public sealed class WeekTableTests
     }
 
     [Theory]
-    [InlineData("Leg press 3x8-12", "A1: 3x8-12 cannot be read for certain")]
+    [InlineData("Leg press 3x12-8", "A1: 3x12-8 cannot be read for certain")]
     [InlineData("Leg press\t5\t5", "B1: 5 cannot be read for certain")]
     [InlineData("Leg press\t3x10\tslowly", "C1: slowly cannot be read for certain")]
     [InlineData("Beinpresse 3x10", "A1: Beinpresse is not known")]
     public void What_cannot_be_read_names_its_cell(string text, string why) =>
         Assert.StartsWith(why, Assert.Single(Read(text).Lines).Why, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("3x8-12 @7-8", 3, 10, 7.5, null)]
+    [InlineData("3 x 6 – 9", 3, 8, null, null)]
+    [InlineData("3-4x8 70-75%", 3, 8, null, 72.5)]
+    [InlineData("3 sets of 10 each side @8", 3, 10, 8d, null)]
+    [InlineData("3x10 reps per leg 2 RIR", 3, 10, 8d, null)]
+    [InlineData("4x6 RIR 1-2", 4, 6, 8.5, null)]
+    [InlineData("3x5 3-1-1-0 @8", 3, 5, 8d, null)]
+    public void Ranges_are_their_middle_and_repetitions_left_are_an_effort(string work, int sets, int reps, double? rpe, double? percent)
+    {
+        foreach (string text in (string[])[$"Leg press {work}", $"Leg press\t{work}"])
+        {
+            WeekReading week = Read(text);
+            PastedLine line = Assert.Single(week.Lines);
+            Assert.Null(line.Why);
+            Assert.Equal((sets, reps, rpe, percent), (line.Item!.Sets, line.Item.Reps, line.Item.Rpe, line.Item.Percent));
+            Assert.Equal(work.Contains("3-1-1-0", StringComparison.Ordinal) ? "3-1-1-0" : null, line.Item.Tempo);
+            Assert.Equal(line.Item.Tempo is null && work.IndexOfAny(['-', '–']) > 0, week.HasRanges);
+        }
+    }
+
+    [Fact]
+    public void A_column_of_repetitions_left_and_one_of_ranges()
+    {
+        WeekReading week = Read("Exercise\tSets\tReps\tRIR\tRest\nLeg press\t3-4\t8-11\t1-2\t90-120\n");
+        TemplateItemSection item = Assert.Single(week.Lines).Item!;
+        Assert.Equal((3, 10, 8.5, 105, true), (item.Sets, item.Reps, item.Rpe, item.RestSeconds, week.HasRanges));
+    }
 
     [Theory]
     [InlineData("3x5x100", true)]

@@ -8659,6 +8659,7 @@ export interface components {
             unknown: components["schemas"]["NameAsked"][];
             refused: string[];
             hasLoads: boolean;
+            hasRanges: boolean;
         };
         /** @enum {unknown} */
         Weekday: "mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun";

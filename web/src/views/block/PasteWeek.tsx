@@ -109,6 +109,11 @@ function Understood({ view }: { view: WeekView }) {
           </chakra.ul>
         </Box>
       ))}
+      {view.hasRanges && (
+        <Box textStyle="note" color="quiet">
+          Of a range, such as 8-12, its middle is asked.
+        </Box>
+      )}
       {view.hasLoads && (
         <Box textStyle="note" color="quiet">
           Loads are not taken: they follow from the client&apos;s maxes by percent, RPE or repetitions.

@@ -4,7 +4,7 @@ import { weekKinds } from '../../text/codes'
 import { dayName, today } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { capital } from '../../text/sentence'
-import { BlockLink } from '../../ui/TextLink'
+import { BlockLink, FileLink } from '../../ui/TextLink'
 
 /** Today's session first, then the weeks ahead. */
 export function Ahead({ id, mine }: { id: string; mine: AheadView }) {
@@ -24,6 +24,12 @@ export function Ahead({ id, mine }: { id: string; mine: AheadView }) {
           <Session id={id} session={session} isFirst={false} />
         </Box>
       ))}
+      <Box p={4}>
+        <FileLink href={`/api/clients/${id}/block.xlsx`}>The block as a workbook</FileLink>
+        <Box textStyle="note" color="quiet">
+          A sheet a week, with room for what you did; opens in any spreadsheet program.
+        </Box>
+      </Box>
     </>
   )
 }
