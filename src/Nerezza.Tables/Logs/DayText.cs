@@ -39,15 +39,16 @@ internal static class DayText
         return Parts(cell.Text) is { } parts ? InOrder(parts, order) : null;
     }
 
-    /// <summary>The order that a text can only be in; null where both would do, or where it is no such day.</summary>
+    /// <summary>The order that a text can only be in; null where both would do, or where it is no such day. With points the day comes
+    /// first (assumption: nobody writes the month first so).</summary>
     public static DayOrder? OrderOf(Cell cell) =>
-        cell.Day is null && Parts(cell.Text) is var (first, second, _)
-            ? first > 12 && second <= 12
-                ? DayOrder.DayFirst
-                : second > 12 && first <= 12
-                    ? DayOrder.MonthFirst
-                    : null
-            : null;
+        (cell.Day, Parts(cell.Text)) switch
+        {
+            (null, (> 12, <= 12, _)) => DayOrder.DayFirst,
+            (null, (<= 12, > 12, _)) => DayOrder.MonthFirst,
+            (null, not null) when cell.Text.Contains('.', StringComparison.Ordinal) => DayOrder.DayFirst,
+            _ => null,
+        };
 
     /// <summary>The order that some of the cells can only be in; day first where they do not tell.</summary>
     public static DayOrder OrderOf(IEnumerable<Cell> cells) =>

@@ -4,8 +4,8 @@ using Nerezza.Formats.Shapes;
 
 namespace Nerezza.Tables.Logs;
 
-/// <summary>Finds the exercise that a name in a file means: its id, its name, or what the coach answered before; else the nearest are
-/// proposed, and nothing is taken for granted.</summary>
+/// <summary>Finds the exercise that a name in a file means: its id, its name, what coaches call it and nothing else, or what the coach
+/// answered before; else the nearest are proposed, and nothing is taken for granted.</summary>
 public sealed class ExerciseNames
 {
     private readonly Dictionary<string, string> _known = new(StringComparer.Ordinal);
@@ -20,21 +20,28 @@ public sealed class ExerciseNames
             _known.TryAdd(Plain(exercise.Id), exercise.Id);
             _known.TryAdd(Plain(exercise.Name), exercise.Id);
         }
+        foreach (Exercise exercise in catalogue.All)
+            _known.TryAdd(Folded(exercise.Name), exercise.Id);
+        foreach ((string name, IReadOnlyList<string> means) in Common)
+            if (means is [var only] && catalogue.Find(only) is not null)
+                _known.TryAdd(name, only);
         foreach ((string name, string id) in answered)
             if (catalogue.Find(id) is not null)
                 _known[Plain(name)] = id;
     }
 
     /// <summary>The id, or null where nobody said yet what it means.</summary>
-    public string? Find(string name) => _known.GetValueOrDefault(Plain(name));
+    public string? Find(string name) => _known.GetValueOrDefault(Plain(name)) ?? _known.GetValueOrDefault(Folded(name));
 
-    /// <summary>What it may mean, the nearest first: all of its words in the name, then the nearest by spelling.</summary>
+    /// <summary>What it may mean, the nearest first: what coaches call so, then all of its words in the name, then the nearest by
+    /// spelling.</summary>
     public IReadOnlyList<string> Nearest(string name, int most)
     {
-        string[] words = Plain(name).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        IEnumerable<string> called = Common.GetValueOrDefault(Folded(name), []).Where(id => _catalogue.Find(id) is not null);
+        string[] words = Folded(name).Split(' ', StringSplitOptions.RemoveEmptyEntries);
         IEnumerable<string> byWords = _catalogue
             .All.Select(exercise =>
-                (exercise.Id, Shared: words.Count(word => Plain(exercise.Name).Split(' ').Contains(word)), exercise.Name.Length)
+                (exercise.Id, Shared: words.Count(word => Folded(exercise.Name).Split(' ').Contains(word)), exercise.Name.Length)
             )
             .Where(row => row.Shared > 0)
             .OrderByDescending(row => row.Shared)
@@ -42,8 +49,15 @@ public sealed class ExerciseNames
             .ThenBy(row => row.Id, StringComparer.Ordinal)
             .Select(row => row.Id);
         string? spelt = NearestName.Of(Plain(name), _known.Keys);
-        return [.. byWords.Concat(spelt is null ? [] : [_known[spelt]]).Distinct().Take(most)];
+        return [.. called.Concat(byWords).Concat(spelt is null ? [] : [_known[spelt]]).Distinct().Take(most)];
     }
+
+    /// <summary>The plain name with its short words written out, each in the singular.</summary>
+    private static string Folded(string name) =>
+        string.Join(' ', Plain(name).Split(' ').Select(word => CommonNames.Abbreviations.GetValueOrDefault(word) ?? Singular(word)));
+
+    private static string Singular(string word) =>
+        word.Length > 2 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i') ? word[..^1] : word;
 
     // Written out, since the application runs without the tables of the world's languages: letters with what they are without marks.
     private static readonly (string Marked, char Bare)[] Accents =
@@ -67,6 +81,12 @@ public sealed class ExerciseNames
     private static readonly Dictionary<char, char> Bare = Accents
         .SelectMany(row => row.Marked.Select(marked => (marked, row.Bare)))
         .ToDictionary(row => row.marked, row => row.Bare);
+
+    // After the letters, which it is folded by.
+    private static readonly IReadOnlyDictionary<string, IReadOnlyList<string>> Common = CommonNames.Means.ToDictionary(
+        name => Folded(name.Key),
+        name => name.Value
+    );
 
     /// <summary>Small letters without accents, marks as spaces.</summary>
     public static string Plain(string text)

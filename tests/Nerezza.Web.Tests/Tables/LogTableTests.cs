@@ -15,6 +15,7 @@ namespace Nerezza.Web.Tests.Tables;
 /// <summary>A log as a table: what is written is read back, and what coaches write is read or refused with its cell.</summary>
 public sealed class LogTableTests
 {
+    private static readonly ExerciseNames Fresh = new(ExerciseCatalogue.Shipped, new Dictionary<string, string>());
     private static readonly ExerciseNames Names = new(
         ExerciseCatalogue.Shipped,
         new Dictionary<string, string> { ["Kniebeuge"] = "back-squat-high-bar", ["Squat"] = "back-squat-high-bar" }
@@ -166,6 +167,38 @@ public sealed class LogTableTests
         );
         Assert.Equal(("Front sqat", 2), (asked.Name, asked.Times));
         Assert.Contains("front-squat", asked.Nearest);
+    }
+
+    [Theory]
+    [InlineData("Pull-ups", "pull-up")]
+    [InlineData("RDL", "romanian-deadlift")]
+    [InlineData("DB bench press", "dumbbell-bench-press")]
+    [InlineData("SL hip thrusts", "single-leg-hip-thrust")]
+    [InlineData("Bankdrücken", "bench-press")]
+    [InlineData("Stacco rumeno", "romanian-deadlift")]
+    [InlineData("Soulevé de terre roumain", "romanian-deadlift")]
+    public void What_coaches_call_an_exercise_and_nothing_else_is_that_exercise(string name, string exercise) =>
+        Assert.Equal(exercise, Fresh.Find(name));
+
+    [Theory]
+    [InlineData("Squats", "back-squat-high-bar", "back-squat-low-bar", "front-squat")]
+    [InlineData("Kreuzheben", "conventional-deadlift", "sumo-deadlift", "trap-bar-deadlift")]
+    [InlineData("Bulgarian split squat", "dumbbell-rear-foot-elevated-split-squat", "barbell-rear-foot-elevated-split-squat")]
+    public void Of_a_name_that_several_go_by_it_is_asked_which_the_likeliest_first(string name, params string[] first)
+    {
+        Assert.Null(Fresh.Find(name));
+        Assert.Equal(first, Fresh.Nearest(name, 3).Take(first.Length));
+    }
+
+    /// <summary>A name that is written down for several, or for one that is not there, would be a slip of the list.</summary>
+    [Fact]
+    public void Every_common_name_leads_to_exercises_that_are_there()
+    {
+        foreach ((string name, IReadOnlyList<string> means) in CommonNames.Means)
+        {
+            Assert.All(means, id => Assert.NotNull(ExerciseCatalogue.Shipped.Find(id)));
+            Assert.True(Fresh.Find(name) is { } found ? means.Contains(found) : means.Count > 1, name);
+        }
     }
 
     [Fact]

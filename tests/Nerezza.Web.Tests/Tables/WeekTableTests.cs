@@ -92,7 +92,7 @@ public sealed class WeekTableTests
     [InlineData("Leg press 3x12-8", "A1: 3x12-8 cannot be read for certain")]
     [InlineData("Leg press\t5\t5", "B1: 5 cannot be read for certain")]
     [InlineData("Leg press\t3x10\tslowly", "C1: slowly cannot be read for certain")]
-    [InlineData("Beinpresse 3x10", "A1: Beinpresse is not known")]
+    [InlineData("Winterpresse 3x10", "A1: Winterpresse is not known")]
     public void What_cannot_be_read_names_its_cell(string text, string why) =>
         Assert.StartsWith(why, Assert.Single(Read(text).Lines).Why, StringComparison.Ordinal);
 
