@@ -132,6 +132,36 @@ public sealed class ClientListTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task New_clients_have_the_kit_of_the_only_room_or_of_the_one_that_is_said()
+    {
+        using Site own = new();
+        Caller owner = await own.AsHarbour();
+        KeepClientList Of(string name, string? room) =>
+            File($"Name,Height,Weight\n{name},170,64\n") with
+            {
+                Level = Level.Novice,
+                Days = [Weekday.Mon, Weekday.Thu],
+                Minutes = 60,
+                Room = room,
+            };
+        await owner.Do(HttpMethod.Post, "/api/client-lists", Of("Without", null));
+        SaveRoom gym = new() { Name = "Gym", Kit = Samples.Deckhand.Equipment! };
+        Guid first = (await owner.Ask<NewId>(HttpMethod.Post, "/api/rooms", gym)).Id;
+        await owner.Do(HttpMethod.Post, "/api/client-lists", Of("Only", null));
+        Guid second = (await owner.Ask<NewId>(HttpMethod.Post, "/api/rooms", gym with { Name = "Yard" })).Id;
+        Assert.Equal([first, second], (await Read(owner, Of("Said", null))).Rooms.Select(room => room.Id));
+        await owner.Do(HttpMethod.Post, "/api/client-lists", Of("Said", second.ToString()));
+        HttpResponseMessage unknown = await owner.Send(HttpMethod.Post, "/api/client-lists", Of("Nowhere", Guid.NewGuid().ToString()));
+        Assert.Equal(HttpStatusCode.BadRequest, unknown.StatusCode);
+        List<ClientLine> made = await owner.Get<List<ClientLine>>("/api/clients?today=2026-11-29");
+        foreach ((string name, Guid? room) in new (string, Guid?)[] { ("Without", null), ("Only", first), ("Said", second) })
+        {
+            Guid client = made.Single(line => line.Name == name).Id;
+            Assert.Equal(room, (await owner.Get<IntakeView>($"/api/clients/{client}/intake")).Room?.Id);
+        }
+    }
+
+    [Fact]
     public async Task Of_two_on_file_of_one_name_a_list_means_neither()
     {
         const string Name = "Ida Tveit";

@@ -284,7 +284,9 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
     private string Place(CellPlace at) => $"{catalogue.Find(at.Exercise)?.Name ?? at.Exercise}, week {at.Week} {Codes.Of(at.Day)}";
 
     private static string Missing(IReadOnlyList<string> kit) =>
-        $"{string.Join(" and ", kit)} {(kit.Count > 1 || kit[0].EndsWith('s') ? "are" : "is")} not there";
+        kit is [var one]
+            ? $"{one} {(one.EndsWith('s') && !one.EndsWith("ss", StringComparison.Ordinal) ? "are" : "is")} not there"
+            : $"{string.Join(", ", kit.SkipLast(1))} and {kit[^1]} are not there";
 
     private static string Sentence(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 

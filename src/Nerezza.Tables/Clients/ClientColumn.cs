@@ -213,7 +213,21 @@ public static class ClientColumns
         new(ClientColumn.TorsoCm, "torso length", "client.segmentsCm.torso", CellKind.Centimetres, ["torso", "trunk"]),
         new(ClientColumn.ArmCm, "arm length", "client.segmentsCm.arm", CellKind.Centimetres, ["arm length", "arm"]),
         new(ClientColumn.FootCm, "foot length", "client.segmentsCm.foot", CellKind.Centimetres, ["foot"]),
-        .. Sides("knee to wall", "kneeToWallCm", CellKind.Centimetres, ClientColumn.KneeToWallLeftCm, "knee to wall", "ankle", "ktw"),
+        .. Sides(
+            "knee to wall",
+            "kneeToWallCm",
+            CellKind.Centimetres,
+            ClientColumn.KneeToWallLeftCm,
+            "knee to wall",
+            "ankle",
+            "ktw",
+            "knie wand",
+            "knie zur wand",
+            "sprunggelenk",
+            "caviglia",
+            "cheville",
+            "tobillo"
+        ),
         .. Sides("arms overhead", "armsOverheadDeg", CellKind.Degrees, ClientColumn.ArmsOverheadLeftDeg, "arms overhead", "arm overhead"),
         .. Sides(
             "straight-leg raise",
@@ -234,7 +248,16 @@ public static class ClientColumns
             "bridge",
             "bridges"
         ),
-        .. Sides("calf raises", "calfRaiseReps", CellKind.Number, ClientColumn.CalfRaiseLeftReps, "calf raise", "calf raises", "calf"),
+        .. Sides(
+            "calf raises",
+            "calfRaiseReps",
+            CellKind.Number,
+            ClientColumn.CalfRaiseLeftReps,
+            "calf raise",
+            "calf raises",
+            "calf",
+            "wadenheben"
+        ),
         new(ClientColumn.SquatLeanDeg, "lean of the squat", "screen.squat.leanDeg", CellKind.Degrees, ["lean", "squat lean"]),
         new(ClientColumn.Max, "a max, exercise in its heading", null, CellKind.Max, []),
     ];
@@ -253,10 +276,15 @@ public static class ClientColumns
         params string[] words
     ) =>
         [
-            new(left, $"{label}, left", $"screen.{field}.left", kind, [.. words.SelectMany(word => Both(word, "left", "l"))]),
-            new(left + 1, $"{label}, right", $"screen.{field}.right", kind, [.. words.SelectMany(word => Both(word, "right", "r"))]),
+            new(left, $"{label}, left", $"screen.{field}.left", kind, Heads(words, LeftWords)),
+            new(left + 1, $"{label}, right", $"screen.{field}.right", kind, Heads(words, RightWords)),
         ];
 
-    private static string[] Both(string word, string side, string letter) =>
-        [$"{word} {side}", $"{side} {word}", $"{word} cm {side}", $"{word} {letter}", $"{letter} {word}"];
+    private static string[] LeftWords => ["left", "l", "links", "sx", "gauche", "izquierda"];
+
+    private static string[] RightWords => ["right", "r", "rechts", "dx", "droite", "derecha"];
+
+    /// <summary>The side before or behind the test.</summary>
+    private static string[] Heads(string[] words, string[] sides) =>
+        [.. words.SelectMany(word => sides.SelectMany(side => (string[])[$"{word} {side}", $"{side} {word}", $"{word} cm {side}"]))];
 }

@@ -25,6 +25,10 @@ public record ReadClientList : ReadTable
     [Between(10, 300, "minutes")]
     public int? Minutes { get; init; }
 
+    /// <summary>The room in which new clients train, whose kit they have; left out, the only one there is, or none.</summary>
+    [Length(36)]
+    public string? Room { get; init; }
+
     /// <summary>Facts of clients on file; left out, they stay.</summary>
     public FactsOnFile? Facts { get; init; }
 }
@@ -79,6 +83,9 @@ public sealed record ClientListView
 
     /// <summary>Likewise.</summary>
     public required bool AsksMinutes { get; init; }
+
+    /// <summary>The rooms that new clients can train in.</summary>
+    public required IReadOnlyList<RoomName> Rooms { get; init; }
 
     /// <summary>Names of exercises that nobody said yet what they mean.</summary>
     public required IReadOnlyList<NameAsked> Unknown { get; init; }

@@ -19,12 +19,16 @@ public abstract record ClientListFile
     private ClientListFile() { }
 
     /// <param name="OnFile">The clients whom it names and who are on file, by plain name.</param>
+    /// <param name="Rooms">That new clients can train in.</param>
+    /// <param name="Room">In which they do; null where nobody said, and there is not one alone.</param>
     public sealed record Read(
         IReadOnlyList<Sheet> Sheets,
         int At,
         ClientListMapping Mapping,
         ClientListReading Reading,
-        IReadOnlyDictionary<string, ClientRow> OnFile
+        IReadOnlyDictionary<string, ClientRow> OnFile,
+        IReadOnlyList<RoomName> Rooms,
+        Guid? Room
     ) : ClientListFile
     {
         /// <summary>Who is on file of that name.</summary>
@@ -48,6 +52,7 @@ public sealed class ClientListImport(
     ImportStore imports,
     ClientStore clients,
     ClientListStore lists,
+    RoomStore rooms,
     AccessScope scope,
     PlanService desk
 )
@@ -66,6 +71,10 @@ public sealed class ClientListImport(
                 "content",
                 $"The sheet has {open.Sheet.Rows.Count} rows; a list of at most {ClientListReader.Most} expected: split it."
             );
+        List<RoomName> there = [.. (await rooms.Names(cancel)).Select(room => new RoomName(room.Id, room.Name))];
+        Guid? room = asked.Room is null && there is [var only] ? only.Id : there.Find(one => one.Id.ToString() == asked.Room)?.Id;
+        if (asked.Room is not null && room is null)
+            return new ClientListFile.Refused("room", "is none of the rooms of this practice");
         ExerciseNames names = OpenedTable.Names(asked.Names, await imports.Names(cancel), own.All);
         ClientListMapping guess = ClientColumnGuess.Of(open.Sheet, names);
         ClientListMapping mapping = guess with
@@ -97,7 +106,9 @@ public sealed class ClientListImport(
             {
                 Clients = [.. reading.Clients.Select(client => IfCertain(client, [.. ofName[ExerciseNames.Plain(client.Name)]]))],
             },
-            onFile
+            onFile,
+            there,
+            room
         );
     }
 
@@ -143,6 +154,7 @@ public sealed class ClientListImport(
             AsksLevel = !file.Mapping.Has(ClientColumn.Level),
             AsksDays = !file.Mapping.Has(ClientColumn.Days),
             AsksMinutes = !file.Mapping.Has(ClientColumn.Minutes),
+            Rooms = file.Rooms,
             Unknown = OpenedTable.Asked(file.Reading.Unknown),
             Made = good.Count(client => file.Of(client) is null),
             Added = good.Count(client => file.Of(client) is not null),
@@ -167,14 +179,13 @@ public sealed class ClientListImport(
     /// <returns>False where somebody changed one of its clients at the same moment.</returns>
     public async Task<bool> Keep(ClientListFile.Read file, KeepClientList asked, Guid listId, DateTimeOffset at, CancellationToken cancel)
     {
-        Guid? room = await clients.OnlyRoom(cancel);
         List<MadeByList> made = [];
         List<AddedByList> added = [];
         foreach (ClientReading client in file.Reading.Clients.Where(client => client.Case is not null))
             if (file.Of(client) is { } there)
                 added.Add(await Added(client.Case!, there, cancel));
             else
-                made.Add(Made(client.Case!, room));
+                made.Add(Made(client.Case!, file.Room));
         await imports.Explain(OpenedTable.Answers(asked.Names), cancel);
         return await lists.Keep(listId, asked.Name, at, made, added, cancel);
     }

@@ -90,6 +90,7 @@ export const limits = {
   keepClientList: {
     id: { length: 36 },
     minutes: { least: 10, most: 300, unit: 'minutes' },
+    room: { length: 36 },
     name: { length: 200 },
     content: { length: 27000000 },
     sheet: { least: 0, most: 1000, unit: 'a sheet' },
@@ -146,6 +147,7 @@ export const limits = {
   ratioPart: { value: { least: 0.02, most: 5, unit: "this 1RM / the parent's" }, spread: { least: 5, most: 40, unit: 'percent' } },
   readClientList: {
     minutes: { least: 10, most: 300, unit: 'minutes' },
+    room: { length: 36 },
     name: { length: 200 },
     content: { length: 27000000 },
     sheet: { least: 0, most: 1000, unit: 'a sheet' },

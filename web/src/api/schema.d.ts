@@ -6221,6 +6221,7 @@ export interface components {
             asksLevel: boolean;
             asksDays: boolean;
             asksMinutes: boolean;
+            rooms: components["schemas"]["RoomName"][];
             unknown: components["schemas"]["NameAsked"][];
             /** Format: int32 */
             made: number;
@@ -7052,6 +7053,7 @@ export interface components {
             days?: null | components["schemas"]["Weekday"][];
             /** Format: int32 */
             minutes?: null | number;
+            room?: null | string;
             facts?: null | components["schemas"]["FactsOnFile"];
             name: string;
             content: string;
@@ -7854,6 +7856,7 @@ export interface components {
             days?: null | components["schemas"]["Weekday"][];
             /** Format: int32 */
             minutes?: null | number;
+            room?: null | string;
             facts?: null | components["schemas"]["FactsOnFile"];
             name: string;
             content: string;

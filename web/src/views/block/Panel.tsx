@@ -64,7 +64,7 @@ export const Panel = memo(function Panel({ cell, more, view, place, name, client
 
       <Flex align="flex-end" gap={3} mt={3}>
         <Numeral
-          value={top.kg === null || top.kg === undefined ? effort(top.rpe) : mass(top.kg)}
+          value={top.kg === null || top.kg === undefined ? effort(top.rpe) : top.kg === 0 ? 'body' : mass(top.kg)}
           unit={top.kg ? massUnit() : undefined}
           size="mark"
         />
@@ -211,7 +211,7 @@ function SetRow({ kind, kg, reps, note }: { kind: string; kg: number | null; rep
     <tr className="set-row">
       <th scope="row">{kind}</th>
       <td>
-        <Numeral value={kg === null ? reps : `${reps} × ${mass(kg)}`} size="plain" />
+        <Numeral value={kg ? `${reps} × ${mass(kg)}` : reps} size="plain" />
       </td>
       <td className="set-note">{note}</td>
     </tr>

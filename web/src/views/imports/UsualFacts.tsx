@@ -11,7 +11,8 @@ import { NumberField, Section, SelectField, Toggle } from '../../ui/form'
 export function UsualFacts({ view, asked, onSay }: Props) {
   const days = asked.days ?? []
   const differs = view.shown.some((client) => client.differs.length > 0)
-  if (!view.asksLevel && !view.asksDays && !view.asksMinutes && !differs) return null
+  const asksRoom = view.made > 0 && view.rooms.length > 1
+  if (!view.asksLevel && !view.asksDays && !view.asksMinutes && !asksRoom && !differs) return null
   const turn = (day: Weekday) => onSay({ days: days.includes(day) ? days.filter((other) => other !== day) : [...days, day] })
   return (
     <Section title="What the list does not say">
@@ -27,6 +28,19 @@ export function UsualFacts({ view, asked, onSay }: Props) {
           </Box>
         )}
         {view.asksMinutes && <Minutes onMinutes={(minutes) => onSay({ minutes })} />}
+        {asksRoom && (
+          <Box w={{ base: '100%', sm: '320px' }}>
+            <SelectField
+              label="Room that new clients train in"
+              value={asked.room ?? ''}
+              options={[
+                { value: '', label: 'none: they train without kit' },
+                ...view.rooms.map((room) => ({ value: room.id, label: room.name })),
+              ]}
+              onValue={(room) => onSay({ room: room === '' ? undefined : room })}
+            />
+          </Box>
+        )}
         {differs && (
           <Box w={{ base: '100%', sm: '320px' }}>
             <SelectField
