@@ -40,7 +40,7 @@ public sealed record ReturnToTraining(int WeeksDone, Morning LastMorning)
     /// <summary>In a return the arms and the trunk go on as they would; the whole body comes back only from a lay-off
     /// (docs/handbook/11-prescription.md#return-row).</summary>
     public static bool Spares(BlockKind kind, LayOff away, Exercise exercise) =>
-        kind is BlockKind.Return && away == LayOff.None && (Region.IsUpper(exercise.Pattern) || exercise.Pattern is Pattern.Trunk);
+        kind is BlockKind.Return && away == LayOff.None && (exercise.IsUpper || exercise.Pattern is Pattern.Trunk);
 
     /// <summary>The most sets of a main lift in a block of so many weeks.</summary>
     public static int MostSets(int weeks) => Steps.Take(Math.Max(1, weeks)).Max(step => step.Sets);

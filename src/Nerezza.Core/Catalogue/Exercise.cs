@@ -15,6 +15,10 @@ public sealed record Exercise
     /// <summary>The movement pattern.</summary>
     public required Pattern Pattern { get; init; }
 
+    /// <summary>Whether it is of the upper body.</summary>
+    public bool IsUpper =>
+        Pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms;
+
     /// <summary>Whether it trains both sides at once, one, or one more than the other.</summary>
     public Sides Sides { get; init; }
 

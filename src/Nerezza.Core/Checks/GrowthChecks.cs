@@ -64,7 +64,7 @@ internal static class GrowthChecks
     /// <summary>A muscle that the week leaves short, of the half that the session trains.</summary>
     private static Muscle? Short(BlockInReview review, Week week, Session session)
     {
-        bool legs = session.Items.Any(item => item.Role is Role.Main && !Region.IsUpper(review.Context.Catalogue[item.Exercise].Pattern));
+        bool legs = session.Items.Any(item => item.Role is Role.Main && !review.Context.Catalogue[item.Exercise].IsUpper);
         return review
             .Ledger.Where(row => Region.IsOfLegs(row.Muscle) == legs)
             .Where(row => row.Weeks.Any(one => one.Week == week.Number && one.Sets < one.Low - 1e-9))

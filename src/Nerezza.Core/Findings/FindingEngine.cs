@@ -117,6 +117,8 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         var branch = new FaultBranch(input.Screen, input.Pain, catalogue);
         for (int i = 0; i < input.Faults.Count; i++)
         {
+            if (!SaysSomething(input.Faults[i]))
+                continue;
             // A lean that the body explains is not also held against the client.
             if (
                 lean is LeanRule.Outcome.Explained explained
@@ -128,6 +130,10 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
                 yield return observation;
         }
     }
+
+    /// <summary>What is a fault of squats and hinges means nothing in a press or a pull: a bench press that does not lock out says nothing of
+    /// the glutes.</summary>
+    private bool SaysSomething(LiftFault fault) => !catalogue[fault.Lift].IsUpper || Protocol.SignOf(fault.Fault).SaysOfArms;
 
     /// <summary>A recorded lean that cannot be held in isolation agrees with an ankle that explains it.</summary>
     private static bool ConfirmsRange(LiftFault fault, LeanRule.Outcome.Explained lean) =>

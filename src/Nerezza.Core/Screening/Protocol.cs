@@ -82,6 +82,13 @@ public sealed record FaultSign
     /// <summary>How to tell whether the position can be held in isolation; null where the branch does not ask.</summary>
     public string? Drill { get; init; }
 
+    /// <summary>Whether it says the same in a press or a pull.</summary>
+    [JsonIgnore]
+    public bool SaysOfArms => Arms || Lift == "any";
+
+    /// <summary>As it stands in the data.</summary>
+    public bool Arms { get; init; }
+
     /// <summary>hip or bar: the height at which it begins is worth keeping.</summary>
     public string? Height { get; init; }
 }
@@ -95,6 +102,9 @@ public static class Protocol
 
     /// <summary>The step at which a test is taken.</summary>
     public static ScreenStep StepOf(ScreenTest test) => Steps.First(step => step.Asks.Any(ask => ask.Path == Codes.Of(test)));
+
+    /// <summary>How a fault is looked for.</summary>
+    public static FaultSign SignOf(FaultCode fault) => Faults.First(sign => sign.Code == Codes.Of(fault));
 
     /// <summary>The faults.</summary>
     public static IReadOnlyList<FaultSign> Faults { get; } = EmbeddedData.Read("faults", ProtocolJson.Default.IReadOnlyListFaultSign);

@@ -18,7 +18,7 @@ public sealed record DayPlan(SplitDay Split, IReadOnlyList<Chosen> Lifts)
             [
                 .. lifts
                     .OrderBy(lift => PlaceOf(lift, schools))
-                    .ThenBy(lift => lift.Purpose is Purpose.Main && Region.IsUpper(lift.Exercise.Pattern))
+                    .ThenBy(lift => lift.Purpose is Purpose.Main && lift.Exercise.IsUpper)
                     .ThenBy(lift => lift.Purpose)
                     .ThenBy(lift => lift.Purpose is Purpose.Event && lift.Exercise.Pattern is Pattern.Hinge) // picks after the medley
                     .ThenByDescending(lift => lift.Exercise.Axial + lift.Exercise.Systemic)

@@ -9,24 +9,33 @@ internal sealed class DrillChoice(IReadOnlyList<Exercise> able, IReadOnlyList<Fi
 {
     public IEnumerable<Chosen> Choose()
     {
+        DrillRule most = SelectionRules.Shipped.Drills;
+        List<Finding> open = [.. findings.Where(Scoring.IsOpen)];
         List<Chosen> drills = [];
-        foreach (Finding finding in findings.Where(Scoring.IsOpen))
+        Daily(drills, [.. open.Where(finding => finding.Cause is Cause.Range or Cause.Pain)], most);
+        foreach (Finding finding in open)
         {
-            DrillRule most = SelectionRules.Shipped.Drills;
-            // Pain has its own relief work; a finding of missing range its daily drills.
-            if (finding.Cause is Cause.Range or Cause.Pain)
-                Add(drills, finding, AnswerRole.Capacity, Role.Capacity, most.Capacity);
             if (finding.Cause is Cause.Skill)
-                Add(drills, finding, AnswerRole.Skill, Role.Skill, most.Skill);
-            Add(drills, finding, AnswerRole.Priming, Role.Priming, most.Priming);
+                Add(drills, finding, AnswerRole.Skill, Role.Skill, 0, most.Skill);
+            Add(drills, finding, AnswerRole.Priming, Role.Priming, 0, most.Priming);
         }
         return drills.OrderBy(drill => drill.Role);
     }
 
-    private void Add(List<Chosen> drills, Finding finding, AnswerRole answer, Role role, int most)
+    /// <summary>Pain has its own relief work, a finding of missing range its drills: the first of each, then further ones of the gravest
+    /// while they go into the minutes of a day.</summary>
+    private void Daily(List<Chosen> drills, IReadOnlyList<Finding> missing, DrillRule most)
+    {
+        for (int place = 0; place < most.Capacity; place++)
+            foreach (Finding finding in missing)
+                if (place == 0 || drills.Count < most.Daily)
+                    Add(drills, finding, AnswerRole.Capacity, Role.Capacity, place, 1);
+    }
+
+    private void Add(List<Chosen> drills, Finding finding, AnswerRole answer, Role role, int from, int most)
     {
         IReadOnlyList<string> ids = Answers.Of(finding.Code, answer);
-        foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Take(most))
+        foreach (Exercise exercise in ids.Select(id => able.FirstOrDefault(one => one.Id == id)).OfType<Exercise>().Skip(from).Take(most))
         {
             int there = drills.FindIndex(drill => drill.Exercise.Id == exercise.Id);
             if (there >= 0)

@@ -127,7 +127,7 @@ public sealed class ExerciseSelector
 
     /// <summary>Leg work about hard sport is capped.</summary>
     private Chosen InSeason(Chosen lift, SplitDay day) =>
-        Region.IsUpper(lift.Exercise.Pattern)
+        lift.Exercise.IsUpper
             ? lift
             : lift with
             {

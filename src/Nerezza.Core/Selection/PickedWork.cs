@@ -31,7 +31,7 @@ internal sealed class PickedWork(SelectionInput input, Func<Exercise, int, Chose
     public static Purpose PurposeOf(Exercise exercise) =>
         exercise.Pattern is Pattern.Trunk ? Purpose.Trunk
         : Region.IsPush(exercise) || Region.IsPull(exercise) ? Purpose.PushPull
-        : Region.IsUpper(exercise.Pattern) || exercise.Pattern is Pattern.Calf or Pattern.Carry ? Purpose.Support
+        : exercise.IsUpper || exercise.Pattern is Pattern.Calf or Pattern.Carry ? Purpose.Support
         : Purpose.Palette;
 
     private IEnumerable<Exercise> Picked =>

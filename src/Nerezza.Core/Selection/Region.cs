@@ -27,13 +27,9 @@ public static class Region
     /// week.</summary>
     public static DayFocus Of(Exercise exercise, QuadSchool quads) =>
         IsSpread(exercise, quads) ? DayFocus.Full
-        : IsUpper(exercise.Pattern) ? DayFocus.Upper
+        : exercise.IsUpper ? DayFocus.Upper
         : exercise.Pattern is Pattern.Trunk || SparesLegs(exercise) ? DayFocus.Full
         : DayFocus.Lower;
-
-    /// <summary>Whether a pattern is of the upper body.</summary>
-    public static bool IsUpper(Pattern pattern) =>
-        pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical or Pattern.Arms;
 
     /// <summary>What loads back and hardly a leg, such as a seated good morning, suits any day.</summary>
     private static bool SparesLegs(Exercise exercise) => exercise.Muscles.Count > 0 && !exercise.PrimeMovers.Any(Legs.Contains);

@@ -21,7 +21,7 @@ public sealed class Season(Client client)
     public Rpe MostRpe(Weekday day) => Rpe.Of(Strictest(day).Rpe);
 
     /// <summary>Whether an exercise leaves the legs as fresh as the days to come want them.</summary>
-    public bool Allows(Exercise exercise, Weekday day) => Region.IsUpper(exercise.Pattern) || exercise.Soreness <= Strictest(day).Soreness;
+    public bool Allows(Exercise exercise, Weekday day) => exercise.IsUpper || exercise.Soreness <= Strictest(day).Soreness;
 
     /// <summary>Whether a day lies far enough before the match for what leaves hamstrings and adductors sorest.</summary>
     public bool IsClear(Weekday day) => IsOn && Until(day, Match) >= Rule.ClearDays;

@@ -131,7 +131,7 @@ internal sealed record StartMoreRule(double Part, double Sets)
 
 internal sealed record SingleJointRule(IReadOnlyList<string> Patterns, IReadOnlyList<string> Exercises);
 
-internal sealed record DrillRule(int Capacity, int Skill, int Priming);
+internal sealed record DrillRule(int Capacity, int Daily, int Skill, int Priming);
 
 internal sealed record AnswersFile(
     IReadOnlyList<string> Drills,

@@ -49,11 +49,33 @@ internal sealed class SlotCandidates
         List<Exercise> hard = [.. usual.Where(_reach.Holds)];
         if (hard.Count > 0)
             usual = hard;
+        if (kind is SecondSquat)
+            usual = WithoutTheDemand(usual);
         // Among equals what can be made heavier goes first; the trunk's work grows by lever.
         if (!kind.StartsWith("trunk", StringComparison.Ordinal))
             usual = [.. usual.OrderBy(exercise => !_reach.IsLoadable(exercise))];
         IEnumerable<Exercise> liked = Liked(kind).Where(exercise => !usual.Contains(exercise) && _reach.Holds(exercise));
         return Scored([.. usual, .. liked], usual.Count, frame);
+    }
+
+    private const string SecondSquat = "secondOfHinge";
+
+    /// <summary>While a range, the proportions or pain change the main squat, a second one takes that demand away too, where one of the
+    /// usual does (docs/handbook/05-faults.md).</summary>
+    private List<Exercise> WithoutTheDemand(List<Exercise> usual)
+    {
+        foreach (
+            Finding finding in _input
+                .Prepared.Findings.Where(Scoring.ChangesMain)
+                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .ThenBy(finding => finding.Code)
+        )
+        {
+            List<Exercise> without = [.. usual.Where(exercise => Answers.Answer(exercise, finding.Code, AnswerRole.Main))];
+            if (without.Count > 0)
+                usual = without;
+        }
+        return usual;
     }
 
     /// <summary>One exercise alone.</summary>

@@ -110,7 +110,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
         if (least)
             return Rules.MainSets.Least;
         bool strength = client.Level is Level.Advanced && client.Goal is Goal.Strength && day.Minutes >= Rules.Minutes.Whole;
-        return strength && !Region.IsUpper(lead.Exercise.Pattern) ? Rules.MainSets.Strength : Rules.MainSets.Usual;
+        return strength && !lead.Exercise.IsUpper ? Rules.MainSets.Strength : Rules.MainSets.Usual;
     }
 }
 

@@ -29,6 +29,8 @@ public sealed class PlanTable(ExerciseCatalogue catalogue)
             yield return $"  {finding.Severity}  {_findings.Text(finding)}";
         if (plan.Kind is { } kind)
             yield return PlanWords.Because(kind);
+        if (plan.Selection.Daily.Count > 0)
+            yield return $"Every day, 5 to 10 minutes: {string.Join(", ", plan.Selection.Daily.Select(chosen => chosen.Exercise.Name))}.";
         foreach (Week week in plan.Block?.Weeks ?? [])
         foreach (string line in Lines(week))
             yield return line;

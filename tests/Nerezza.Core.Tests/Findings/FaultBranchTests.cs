@@ -136,6 +136,22 @@ public sealed class FaultBranchTests
         Assert.Equal(expected, Watched.Lines(Watched.Find(Screen.Untested, [fault], [knee], [])));
     }
 
+    /// <summary>A bench press that does not lock out says nothing of the glutes; a brace that is lost says the same anywhere.</summary>
+    [Theory]
+    [InlineData("soft-lockout", false)]
+    [InlineData("knees-cave", false)]
+    [InlineData("sticks-low", false)]
+    [InlineData("no-hamstring-stretch", false)]
+    [InlineData("loses-brace", true)]
+    [InlineData("grip-fails", true)]
+    [InlineData("drops-and-bounces", true)]
+    public void Of_a_press_or_a_pull_only_what_is_not_of_the_legs_counts(string fault, bool counts)
+    {
+        foreach (string lift in (string[])["bench-press", "cable-row"])
+            Assert.Equal(counts, Lines(Seen(fault, 85, true) with { Lift = lift }).Length > 0);
+        Assert.NotEmpty(Lines(Seen(fault, 85, true) with { Lift = "front-squat" }));
+    }
+
     private static LiftFault Seen(string fault, double? from, bool? held) =>
         new()
         {

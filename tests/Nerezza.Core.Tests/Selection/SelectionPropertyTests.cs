@@ -68,6 +68,47 @@ public sealed class SelectionPropertyTests
                 Assert.NotEqual(answered.Contains(finding.Code), told.Contains(Codes.Of(finding.Code)));
         });
 
+    /// <summary>What was passed over for it answers no finding that it does not.</summary>
+    [Fact]
+    public void A_second_squat_takes_away_the_demand_that_changes_the_main_one() =>
+        Each(
+            (@case, plan, chosen) =>
+            {
+                if (chosen is not { Purpose: Purpose.Second, Exercise.Pattern: Pattern.Squat } || @case.Client.Likes.Count > 0)
+                    return;
+                if (
+                    plan
+                        .Findings.Where(Scoring.ChangesMain)
+                        .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                        .FirstOrDefault()
+                        is { } gravest
+                    && !Answers.Answer(chosen.Exercise, gravest.Code, AnswerRole.Main)
+                )
+                    Assert.DoesNotContain(
+                        chosen.InsteadOf,
+                        other => Answers.Answer(ExerciseCatalogue.Shipped[other.Exercise], gravest.Code, AnswerRole.Main)
+                    );
+            }
+        );
+
+    [Fact]
+    public void Every_day_holds_the_first_drill_of_each_finding_and_no_more_than_four_unless_they_are_all_first() =>
+        Made.Case.Drawn(@case =>
+        {
+            Plan plan = Planner.Make(@case);
+            List<Chosen> daily = [.. plan.Selection.Daily.Where(chosen => chosen.Role is Role.Capacity)];
+            int findings = plan.Findings.Count(finding => finding.Cause is Cause.Range or Cause.Pain);
+            Assert.InRange(daily.Count, 0, Math.Max(4, findings));
+            foreach (Finding finding in plan.Findings.Where(finding => finding.Cause is Cause.Range or Cause.Pain))
+                Assert.True(
+                    plan.Selection.Days.Count == 0
+                        || daily.Exists(chosen => chosen.Answers.Contains(finding.Code))
+                        || Answers.Of(finding.Code, AnswerRole.Capacity).Count == 0
+                        || plan.Selection.PassedOver.Any(passed => Answers.Of(finding.Code, AnswerRole.Capacity).Contains(passed.Exercise)),
+                    Codes.Of(finding.Code)
+                );
+        });
+
     [Fact]
     public void What_the_coach_picks_comes_in_and_what_is_taken_out_stays_out_unless_it_cannot_be_done() =>
         Gen.Select(Made.Case, Gen.Int[0, 1000])

@@ -6673,6 +6673,7 @@ export interface components {
             name: string;
             seen: string;
             drill?: null | string;
+            arms?: boolean;
             height?: null | string;
         };
         FigurePart: {
