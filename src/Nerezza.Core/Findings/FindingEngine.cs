@@ -131,8 +131,8 @@ public sealed class FindingEngine(ExerciseCatalogue catalogue)
         }
     }
 
-    /// <summary>What is a fault of squats and hinges means nothing in a press or a pull: a bench press that does not lock out says nothing of
-    /// the glutes.</summary>
+    /// <summary>What is a fault of squats and hinges means nothing in a press or a pull: a bench press that does not lock out says
+    /// nothing of the glutes.</summary>
     private bool SaysSomething(LiftFault fault) => !catalogue[fault.Lift].IsUpper || Protocol.SignOf(fault.Fault).SaysOfArms;
 
     /// <summary>A recorded lean that cannot be held in isolation agrees with an ankle that explains it.</summary>

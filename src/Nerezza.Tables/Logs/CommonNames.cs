@@ -1,7 +1,8 @@
 namespace Nerezza.Tables.Logs;
 
-/// <summary>What coaches call exercises in their files, in the languages whose headings are read: plain words (<see
-/// cref="ExerciseNames.Plain"/>) in the singular. A name of one exercise is that exercise; of several it is asked which, those first.</summary>
+/// <summary>What coaches call exercises in their files, in the languages whose headings are read: plain words
+/// (<see cref="ExerciseNames.Plain"/>) in the singular. A name of one exercise is that exercise; of several it is asked which, those
+/// first.</summary>
 public static class CommonNames
 {
     /// <summary>Short words within a name, written out.</summary>

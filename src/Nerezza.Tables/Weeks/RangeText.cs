@@ -34,9 +34,7 @@ internal static partial class RangeText
     private static string Say(double number) => number.ToString("0.##", CultureInfo.InvariantCulture);
 
     // Not within a tempo such as 3-1-1-0.
-    [GeneratedRegex(
-        @"(?<![\d.\-–a-z])(?<from>\d{1,3}(?:\.\d)?)\s*[-–]\s*(?<to>\d{1,3}(?:\.\d)?)(?![\d.]|\s*[-–])|(?<=x)(?<from>\d{1,3})\s*[-–]\s*(?<to>\d{1,3})(?![\d.]|\s*[-–])"
-    )]
+    [GeneratedRegex(@"(?:(?<![\d.\-–a-z])|(?<=x))(?<from>\d{1,3}(?:\.\d)?)\s*[-–]\s*(?<to>\d{1,3}(?:\.\d)?)(?![\d.]|\s*[-–])")]
     private static partial Regex Range();
 
     [GeneratedRegex(@"^\s*(?:x|sets?\b)")]

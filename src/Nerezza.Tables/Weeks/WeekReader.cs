@@ -175,7 +175,9 @@ public sealed partial class WeekReader(ExerciseNames names, ExerciseCatalogue ca
 
     private static bool IsDay(string text) => Clients.DaysText.Read(text) is [_];
 
-    [GeneratedRegex(@"^(?<name>.*\p{L}.*?)[\s:,-]+(?<work>\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:[x×*]|sets?\s*(?:of|[x×*])?)\s*\d{1,3}.*)$")]
+    [GeneratedRegex(
+        @"^(?<name>.*\p{L}.*?)[\s:,-]+" + @"(?<work>\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:[x×*]|sets?\s*(?:of|[x×*])?)\s*\d{1,3}.*)$"
+    )]
     private static partial Regex NameAndWork();
 
     [GeneratedRegex(@"^[A-Za-z]\d{0,2}[.)]?$")]

@@ -25,7 +25,7 @@ public sealed class ClientListTableTests
         ClientListReading read = Read(
             """
             Clients of the studio;;;;;;;;;;
-            Nachname;Vorname;Geburtsdatum;Geschlecht;Größe;Gewicht;Niveau;Tage;Datum;Knie-Wand links;Ankle R;Back squat high bar 1RM;Leg press 5RM
+            Nachname;Vorname;geboren;Geschlecht;Größe;Gewicht;Niveau;Tage;Datum;Knie-Wand links;Ankle R;High bar squat 1RM;Leg press 5RM
             Berg;Anna;3.4.1990;w;1,70;64;Fortgeschritten;Mo Mi Fr;16.11.2026;9;11,5;100;160
             Holm;Jo;1985;m;182 cm;90 kg;beginner;di 45, do 60;;;;5x140@8;
             """
