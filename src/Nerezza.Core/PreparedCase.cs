@@ -88,8 +88,9 @@ public sealed record PreparedCase
     public IReadOnlyDictionary<Muscle, double>? WeeklyNow =>
         Selection.WeeklyNow.Of(Case.Log, Catalogue, Case.Block.Start, Case.Schools.SetCounting);
 
-    /// <summary>Whether a pain asks for a change of exercise.</summary>
-    public OpenPain OpenPain => Case.Pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch) ? OpenPain.Yes : OpenPain.No;
+    /// <summary>Whether pain that asks for a change covers squat and hinge both; what covers one leaves the other as planned
+    /// (docs/handbook/07-pain-and-health.md).</summary>
+    public OpenPain OpenPain => Caps.Hurts(Pattern.Squat) && Caps.Hurts(Pattern.Hinge) ? OpenPain.Yes : OpenPain.No;
 
     /// <summary>External kilograms of an exercise's 1RM, 0 where none is known.</summary>
     public double LoadKg(Exercise exercise) =>

@@ -14,7 +14,7 @@ public enum KindReason
     /// <summary>The goal is to return to training.</summary>
     ReturnGoal,
 
-    /// <summary>Pain that asks for a change is open.</summary>
+    /// <summary>Pain that asks for a change covers squat and hinge.</summary>
     OpenPain,
 
     /// <summary>A novice without a log.</summary>
@@ -41,7 +41,7 @@ public sealed record KindDecision(BlockKind Kind, KindReason Reason);
 
 /// <summary>What the kind is decided from.</summary>
 /// <param name="Last">The kind of the block before; null when there is none or it is not known.</param>
-/// <param name="Pain">Whether a pain asks for a change of exercise.</param>
+/// <param name="Pain">Whether pain that asks for a change covers squat and hinge.</param>
 /// <param name="LackSkill">The patterns whose lifts lack skill clearly enough.</param>
 public sealed record KindInput(
     BlockRequest Request,
@@ -106,7 +106,7 @@ public static class BlockKindChoice
     }
 }
 
-/// <summary>Whether pain that asks for a change is open.</summary>
+/// <summary>Whether pain that asks for a change covers squat and hinge.</summary>
 public enum OpenPain
 {
     /// <summary>None.</summary>

@@ -97,6 +97,8 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
             && maker.IsKnown(chosen.Exercise);
         RepRange asked = low ? PrescriptionRules.Shipped.LowStrengthReps : role.Reps;
         RepRange range = asked.Overlap(chosen.Exercise.Reps) ?? chosen.Exercise.Reps;
+        if (chosen.Limits.Reps is { } careful && chosen.Role is not Role.Priming)
+            return (range.Overlap(careful) ?? careful.Overlap(chosen.Exercise.Reps) ?? range).AtLeast(chosen.Limits.FewestReps);
         bool moves = exposure > 0 && (chosen.Role is Role.Accessory or Role.SingleJoint or Role.Second);
         range = moves ? MovedFor(chosen.Exercise, exposure) ?? range : range;
         return chosen.Role is Role.Priming ? range : range.AtLeast(chosen.Limits.FewestReps);

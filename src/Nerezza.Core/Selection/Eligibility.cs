@@ -22,6 +22,8 @@ public sealed class Eligibility(PreparedCase prepared)
             return new PassedOver.NoKit(exercise.Id, exercise.MissingFrom(prepared.Case.Equipment));
         if (prepared.Caps.For(exercise) is Caution.RuledOut ruledOut)
             return new PassedOver.Unsafe(exercise.Id, ruledOut.Reason);
+        if (OtherTrial(exercise) is { } region)
+            return new PassedOver.Unsafe(exercise.Id, new CautionReason.OfPain(region));
         if (_shoulderRange && exercise.Conflicts.Contains(Conflict.ShoulderRange))
             return new PassedOver.NoRange(exercise.Id, FindingCode.ShoulderRange);
         if (prepared.Ladders.LockOn(exercise.Id) is { } locked && !SelectionRules.Shipped.AlwaysOpen.Contains(exercise.Id))
@@ -32,6 +34,27 @@ public sealed class Eligibility(PreparedCase prepared)
             return new PassedOver.Disliked(exercise.Id);
         return HasLoad(exercise) ? null : new PassedOver.NoLoad(exercise.Id);
     }
+
+    /// <summary>Whether pain covers a pattern.</summary>
+    public bool Hurts(Pattern pattern) => prepared.Caps.Hurts(pattern);
+
+    /// <summary>The region whose pain leaves one form to be tried, where it is another than this one.</summary>
+    private PainRegion? OtherTrial(Exercise exercise) =>
+        prepared
+            .Case.Pain.Where(entry =>
+                PainScore.LevelOf(entry) is PainLevel.Stop
+                && PainKind.Covers(entry, exercise)
+                && PainKind.TrialsOf(entry) is { Count: > 0 } trials
+                && trials.FirstOrDefault(CanBeTried) != exercise.Id
+            )
+            .Select(entry => (PainRegion?)entry.Region)
+            .FirstOrDefault();
+
+    private bool CanBeTried(string id) =>
+        prepared.Catalogue[id] is var trial
+        && trial.CanBeDoneWith(prepared.Case.Equipment)
+        && prepared.Caps.For(trial) is Caution.Allowed
+        && prepared.Ladders.LockOn(id) is null;
 
     /// <summary>What caution leaves of an exercise that can be taken.</summary>
     public Caution.Allowed LimitsOf(Exercise exercise)

@@ -70,7 +70,8 @@ internal sealed class MainLiftChoice(
             : TargetsOf(lead.Exercise.Pattern)
                 .Find(target => target.Id != lead.Exercise.Id && !reach.FallsShort(target) && eligibility.Judge(target) is null);
 
-    private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue);
+    /// <summary>Where pain covers squat or hinge, its second day goes to what is free of it.</summary>
+    private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue) || MainOrder.All.Any(eligibility.Hurts);
 
     private List<Exercise> TargetsOf(Pattern pattern) =>
         [.. context.Client.TargetLifts.Select(id => context.Catalogue[id]).Where(exercise => exercise.Pattern == pattern)];

@@ -2,6 +2,7 @@ using Nerezza.Core.Body;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
@@ -106,11 +107,19 @@ public sealed class Scoring
         finding.Cause switch
         {
             // Caution first: pain need not be sure.
-            Cause.Pain => finding.Severity >= Rules.MainChanges.Severity,
+            Cause.Pain => finding.Severity >= Rules.MainChanges.Severity && IsOfLegs(finding),
             Cause.Range or Cause.Proportion => finding.Severity >= Rules.MainChanges.Severity
                 && finding.Confidence >= Rules.MainChanges.Confidence,
             Cause.Skill or Cause.Strength or null => false,
         };
+
+    /// <summary>What a shoulder rules out is out by its conflicts; no squat or hinge answers it.</summary>
+    private static bool IsOfLegs(Finding finding) =>
+        finding.Code is not FindingCode.PainOther
+        || finding.Evidence.Any(one =>
+            one is { Measure: Measure.Pain { Part: PainPart.Region }, Value: Reading.Word word }
+            && Codes.Find<PainRegion>(word.Value) is PainRegion.LowBack or PainRegion.Hip or PainRegion.Ankle
+        );
 
     private double AnswersFinding(Exercise exercise, AnswerRole role) =>
         _openWeight <= 0 ? 0

@@ -8,6 +8,7 @@ namespace Nerezza.Core.Selection;
 /// (docs/handbook/09-composition.md#9-5-the-measure-within-a-slot).</summary>
 internal sealed class SlotCandidates
 {
+    private const string SecondSquat = "secondOfHinge";
     private static readonly SlotRules Rules = SlotRules.Shipped;
     private readonly SelectionInput _input;
     private readonly Dictionary<string, Exercise> _able;
@@ -57,8 +58,6 @@ internal sealed class SlotCandidates
         IEnumerable<Exercise> liked = Liked(kind).Where(exercise => !usual.Contains(exercise) && _reach.Holds(exercise));
         return Scored([.. usual, .. liked], usual.Count, frame);
     }
-
-    private const string SecondSquat = "secondOfHinge";
 
     /// <summary>While a range, the proportions or pain change the main squat, a second one takes that demand away too, where one of the
     /// usual does (docs/handbook/05-faults.md).</summary>

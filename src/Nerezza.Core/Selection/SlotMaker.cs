@@ -174,6 +174,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         && exercise.Pattern is not Pattern.Thrust
         && leads.All.Any(lead => SlotKinds.MovementOf(lead.Exercise.Id) == SlotKinds.MovementOf(exercise.Id));
 
+    /// <summary>One-leg hinges and thrusts stand for lunges that pain covers.</summary>
+    private bool LungesHurt => input.Prepared.Caps.Hurts(Pattern.Lunge);
+
     private string OneLegSquat => _client.Level is Level.Novice ? "oneLegSquatNovice" : "oneLegSquat";
 
     /// <summary>One-leg work: of the other pattern than the lift that leads.</summary>
@@ -184,9 +187,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             Sets = frame.Day.Minutes < Rules.Minutes.Short ? Rules.Sets.Slight : null,
         };
         bool squatToo = frame.Lead is not Pattern.Squat || frame.Day.Minutes >= Rules.Minutes.Whole || ForGlutes || ForQuads;
-        if (squatToo)
+        if (squatToo && !LungesHurt)
             yield return new Slot(day, Purpose.Palette, "oneLegSquat", 0, candidates.OfKind(OneLegSquat, measure));
-        if (frame.Lead is Pattern.Squat)
+        if (frame.Lead is Pattern.Squat || LungesHurt)
             yield return new Slot(day, Purpose.Palette, "oneLegHinge", 0, candidates.OfKind("oneLegHinge", measure));
     }
 
@@ -212,9 +215,10 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             SlotFrame glutes = measure with { Reason = ChosenReason.Emphasises };
             // A full-body day holds two of the three kinds, which the week's wants see to; a lower day all three.
             int each = frame.Day.Focus is DayFocus.Full ? 0 : Rules.Worth.Emphasis;
+            string oneLeg = LungesHurt ? "oneLegHinge" : OneLegSquat;
             if (lead is not Pattern.Squat)
                 yield return lead is Pattern.Thrust
-                    ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(OneLegSquat, glutes with { Role = null }))
+                    ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(oneLeg, glutes with { Role = null }))
                     : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
             if (lead is not Pattern.Hinge)
                 yield return lead is Pattern.Thrust

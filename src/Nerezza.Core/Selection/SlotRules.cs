@@ -79,7 +79,7 @@ internal sealed record SlotRules
 /// given out.</summary>
 internal sealed record SlotMinutes(int Short, int Middle, int Whole, double Fill);
 
-internal sealed record MainSetsRule(int Least, int Usual, int Strength);
+internal sealed record MainSetsRule(int Trial, int Least, int Usual, int Strength);
 
 internal sealed record SlotSetsRule(int Severe, int Slight, int Several, int Single, int More);
 

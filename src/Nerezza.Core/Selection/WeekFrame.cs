@@ -39,7 +39,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
                 if (i == eventDay)
                     standing.AddRange(events);
                 else if (leads.Count > 0)
-                    standing.Add(Leading(day, leads, led));
+                    standing.AddRange(Leading(day, leads, led));
                 if (day.Focus is DayFocus.Full && upper.BesideLegs(fullDays++) is { } beside)
                     standing.Add(beside with { Sets = SetsOf(day, beside) });
             }
@@ -59,14 +59,25 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
             ? []
             : drills.Where(drill => leads.All(lead => SlotKinds.MovementOf(lead.Exercise.Id) != SlotKinds.MovementOf(drill.Exercise.Id)));
 
-    private Chosen Leading(SplitDay day, IReadOnlyList<Chosen> leads, Dictionary<string, int> led)
+    /// <summary>What leads a day; nothing, where the one form that pain leaves was tried before and everything else hurts.</summary>
+    private IEnumerable<Chosen> Leading(SplitDay day, IReadOnlyList<Chosen> leads, Dictionary<string, int> led)
     {
         Chosen lead = LeadOf(day, leads);
+        // What pain covers leads once a week at most; then a hinge or thrust that is free of it does.
+        if (led.ContainsKey(lead.Exercise.Id) && input.Prepared.Caps.Hurts(lead.Exercise))
+        {
+            if (leads.FirstOrDefault(other => !input.Prepared.Caps.Hurts(other.Exercise)) is { } free)
+                lead = free;
+            else if (IsTrial(lead))
+                return [];
+        }
         int before = led.GetValueOrDefault(lead.Exercise.Id);
         led[lead.Exercise.Id] = before + 1;
         Chosen today = before == 1 && input.Prepared.Client.Level is not Level.Novice ? mains.Again(lead) : lead;
-        return today with { Sets = SetsOf(day, today) };
+        return [today with { Sets = SetsOf(day, today) }];
     }
+
+    private bool IsTrial(Chosen lead) => input.Prepared.Caps.TrialsFor(lead.Exercise).Count > 0;
 
     private static Chosen LeadOf(SplitDay day, IReadOnlyList<Chosen> leads)
     {
@@ -101,6 +112,8 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
     private int SetsOf(SplitDay day, Chosen lead)
     {
         Client client = input.Prepared.Client;
+        if (IsTrial(lead))
+            return Rules.MainSets.Trial;
         bool least =
             client.Level is Level.Novice
             || client.Diet is Diet.Deficit

@@ -37,6 +37,9 @@ public static class WeekLifts
 /// <summary>Which pattern of main lift leads.</summary>
 public static class MainOrder
 {
+    /// <summary>The patterns that lead.</summary>
+    public static IReadOnlyList<Pattern> All { get; } = [Pattern.Squat, Pattern.Hinge];
+
     /// <summary>Squat and hinge, the pattern of the client's first target first.</summary>
     public static IReadOnlyList<Pattern> Of(Client client, ExerciseCatalogue catalogue) =>
         client.TargetLifts.Select(id => catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge)

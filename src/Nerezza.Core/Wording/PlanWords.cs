@@ -228,7 +228,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         {
             KindReason.AskedFor => $"{Kind(decision)}, as asked for.",
             KindReason.ReturnGoal => $"{Kind(decision)}, since the goal is to return to training.",
-            KindReason.OpenPain => $"{Kind(decision)}, since pain is open.",
+            KindReason.OpenPain => $"{Kind(decision)}, since pain covers squat and hinge.",
             KindReason.NoviceWithoutLog => $"{Kind(decision)}, since a novice has no log yet.",
             KindReason.SkillOnBoth => $"{Kind(decision)}, since squat and hinge both lack skill.",
             KindReason.EventNear => $"{Kind(decision)}, since the event is within three weeks.",

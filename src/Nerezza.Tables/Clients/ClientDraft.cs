@@ -55,10 +55,8 @@ internal sealed class ClientDraft(string name, int row)
     public void Train(IReadOnlyList<(Weekday Day, int? Minutes)> days, string cell)
     {
         var list = new JsonArray([.. days.Select(day => Day(day.Day, day.Minutes))]);
-        Say($"{Client}.days", list, cell, string.Join(", ", days.Select(day => Named(day.Day) + Behind(day.Minutes))));
+        Say($"{Client}.days", list, cell, string.Join(", ", days.Select(day => day.Day + Behind(day.Minutes))));
     }
-
-    private static string Named(Weekday day) => day.ToString();
 
     /// <summary>A test of a day; said twice it must be the same.</summary>
     public void Measure(DateOnly on, string path, JsonNode value, string cell, string shown)

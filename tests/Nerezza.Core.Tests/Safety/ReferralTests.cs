@@ -154,6 +154,52 @@ public sealed class ReferralTests
         Assert.Equal(fewest > 1, allowed.BreathCue is not null);
     }
 
+    /// <summary>Change: capped where it covers, and nothing else; stop: out but for what is tried; an entry with an exercise is of that
+    /// one alone.</summary>
+    [Theory]
+    [InlineData(PainRegion.Knee, null, 4, "front-squat", "capped")]
+    [InlineData(PainRegion.Knee, null, 4, "split-squat", "capped")]
+    [InlineData(PainRegion.Knee, null, 4, "conventional-deadlift", "free")]
+    [InlineData(PainRegion.Knee, null, 7, "front-squat", "out")]
+    [InlineData(PainRegion.Knee, null, 7, "split-squat", "out")]
+    [InlineData(PainRegion.Knee, null, 7, "leg-extension", "out")]
+    [InlineData(PainRegion.Knee, null, 7, "box-squat", "capped")]
+    [InlineData(PainRegion.Knee, null, 7, "barbell-hip-thrust", "free")]
+    [InlineData(PainRegion.Knee, "front-squat", 7, "front-squat", "out")]
+    [InlineData(PainRegion.Knee, "front-squat", 7, "leg-press", "free")]
+    [InlineData(PainRegion.LowBack, null, 7, "block-pull", "out")]
+    [InlineData(PainRegion.LowBack, null, 7, "goblet-squat", "capped")]
+    [InlineData(PainRegion.Hip, null, 7, "barbell-hip-thrust", "out")]
+    [InlineData(PainRegion.Shoulder, null, 7, "leg-press", "free")]
+    public void Pain_changes_only_what_it_covers(PainRegion region, string? named, double score, string exercise, string expected)
+    {
+        PainEntry pain = new()
+        {
+            Region = region,
+            WorseOn = [],
+            Exercise = named,
+            ScoreDuring = score,
+            ScoreNextMorning = null,
+            UsualScore = null,
+            Weeks = null,
+            Improving = null,
+            NerveSigns = false,
+        };
+        Caution left = new TrainingCaps(Client(), [pain], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped[exercise]);
+        Assert.Equal(
+            expected,
+            left switch
+            {
+                Caution.RuledOut => "out",
+                Caution.Allowed { CapsNothing: true } => "free",
+                Caution.Allowed allowed => allowed is { MostFraction: 0.65, Reps: { Bottom: 8, Top: 10 } } && allowed.MostRpe.Value <= 6
+                    ? "capped"
+                    : $"{allowed}",
+                _ => throw new InvalidOperationException(left.GetType().Name),
+            }
+        );
+    }
+
     private static string Text(Referral? referral) => referral is null ? "none" : $"{referral.Level} {referral.Urgency}";
 
     private static Client Client() =>

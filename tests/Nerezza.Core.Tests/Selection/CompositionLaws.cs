@@ -35,6 +35,8 @@ public sealed class CompositionLaws
         ("a muscle has at most ten hard sets a session from what is chosen", TenSets),
         ("what the lightest piece allows has a load", Loaded),
         ("warm-ups rise and stay under the work", RampsRise),
+        ("at the stop level one form of what pain covers is tried on one day", OneTrial),
+        ("a return comes of the goal or of pain that covers squat and hinge", ReturnIsDue),
     ];
 
     [Fact]
@@ -68,6 +70,30 @@ public sealed class CompositionLaws
             .Selection.Days.SelectMany(day => day.Lifts)
             .Where(lift => lift.Purpose is Purpose.Second && leads.Contains(lift.Exercise.Id))
             .Select(lift => lift.Exercise.Id);
+    }
+
+    private static IEnumerable<string> OneTrial(ClientCase @case, Plan plan)
+    {
+        foreach (PainEntry entry in @case.Pain.Where(one => one.Exercise is null && PainScore.LevelOf(one) is PainLevel.Stop))
+        foreach (Week week in plan.Block!.Weeks)
+        {
+            List<string> tried =
+            [
+                .. Items(week)
+                    .Where(item => PainKind.Covers(entry, ExerciseCatalogue.Shipped[item.Exercise]))
+                    .Select(item => item.Exercise),
+            ];
+            if (tried.Count > 1 || tried.Exists(id => !PainKind.TrialsOf(entry).Contains(id)))
+                yield return $"{entry.Region} week {week.Number}: {string.Join(", ", tried)}";
+        }
+    }
+
+    private static IEnumerable<string> ReturnIsDue(ClientCase @case, Plan plan)
+    {
+        var caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
+        bool due = @case.Client.Goal is Goal.Return || (caps.Hurts(Pattern.Squat) && caps.Hurts(Pattern.Hinge));
+        if (@case.Block.Kind is BlockKind.Auto && due != (plan.Kind!.Kind is BlockKind.Return))
+            yield return $"{plan.Kind}";
     }
 
     private static IEnumerable<string> FloorPulls(ClientCase @case, Plan plan) =>

@@ -15,6 +15,9 @@ public abstract record Caution
         /// <summary>No set has fewer repetitions; 1 where caution asks for none.</summary>
         public int FewestReps { get; init; } = 1;
 
+        /// <summary>The repetitions that it is done for; null where caution asks for none.</summary>
+        public RepRange? Reps { get; init; }
+
         /// <summary>What is said of the breath before any other cue; null where nothing needs to be.</summary>
         public string? BreathCue { get; init; }
 
@@ -41,8 +44,8 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
             PainLevel level = PainScore.LevelOf(entry);
             if (level is PainLevel.Watch)
                 continue;
-            bool named = level is PainLevel.Stop && entry.Exercise == exercise.Id;
-            if (named || exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
+            bool stopped = level is PainLevel.Stop && PainKind.Covers(entry, exercise) && !PainKind.TrialsOf(entry).Contains(exercise.Id);
+            if (stopped || exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
                 return new Caution.RuledOut(new CautionReason.OfPain(entry.Region));
         }
         if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant))
@@ -50,10 +53,29 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
         if (loadsSpine && Open(ReferralLevel.BeforeLoading) is { } nerve)
             return new Caution.RuledOut(new CautionReason.OfAnswer(nerve.Reasons[0]));
-        bool hurts = pain.Any(entry => PainScore.LevelOf(entry) is not PainLevel.Watch && PainKind.Covers(entry, exercise));
-        var allowed = new Caution.Allowed(MostRpe(hurts, exercise), hurts ? Rules.Pain.Fraction : 1);
+        bool hurts = Hurts(exercise);
+        var allowed = new Caution.Allowed(MostRpe(hurts, exercise), hurts ? Rules.Pain.Fraction : 1)
+        {
+            Reps = hurts ? new RepRange(Rules.Pain.Reps[0], Rules.Pain.Reps[1]) : null,
+        };
         return IsHeavy(exercise) && Open(ReferralLevel.BeforeHeavy) is not null ? UntilCleared(allowed, exercise) : allowed;
     }
+
+    /// <summary>Whether pain at the change or stop level covers an exercise.</summary>
+    public bool Hurts(Exercise exercise) => Asking().Any(entry => PainKind.Covers(entry, exercise));
+
+    /// <summary>Whether it covers a whole pattern.</summary>
+    public bool Hurts(Pattern pattern) => Asking().Any(entry => PainKind.Covers(entry, pattern));
+
+    /// <summary>The forms of which one is tried on one day, where pain at the stop level leaves nothing else of an exercise's patterns;
+    /// empty where it covers none of it.</summary>
+    public IReadOnlyList<string> TrialsFor(Exercise exercise) =>
+        [
+            .. pain.Where(entry => PainScore.LevelOf(entry) is PainLevel.Stop && entry.Exercise is null && PainKind.Covers(entry, exercise))
+                .SelectMany(PainKind.TrialsOf),
+        ];
+
+    private IEnumerable<PainEntry> Asking() => pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch);
 
     /// <summary>Whether a set of it can be so heavy that breath is held.</summary>
     private static bool IsHeavy(Exercise exercise) => exercise.Load is not LoadSource.None || exercise.BodyFraction > 0;
@@ -147,11 +169,21 @@ public static class PainKind
     public static bool Covers(PainEntry entry, Exercise exercise) =>
         entry.Exercise is { } named
             ? named == exercise.Id
-            : entry.Region switch
-            {
-                PainRegion.LowBack => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry || exercise.FromFloor,
-                PainRegion.Knee => exercise.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
-                PainRegion.Hip => exercise.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
-                PainRegion.Shoulder or PainRegion.Ankle or PainRegion.Other => false,
-            };
+            : Covers(entry, exercise.Pattern) || (entry.Region is PainRegion.LowBack && exercise.FromFloor);
+
+    /// <summary>Whether an entry covers a whole pattern; one that names an exercise covers none.</summary>
+    public static bool Covers(PainEntry entry, Pattern pattern) =>
+        entry.Exercise is null
+        && entry.Region switch
+        {
+            PainRegion.LowBack => pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry,
+            PainRegion.Knee => pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
+            PainRegion.Hip => pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
+            PainRegion.Shoulder or PainRegion.Ankle or PainRegion.Other => false,
+        };
+
+    /// <summary>The forms of which one is tried while pain at the stop level covers the rest, the first that can be done; none where it
+    /// names an exercise.</summary>
+    public static IReadOnlyList<string> TrialsOf(PainEntry entry) =>
+        entry.Exercise is null ? SafetyRules.Shipped.Trials.GetValueOrDefault(Codes.Of(entry.Region), []) : [];
 }
