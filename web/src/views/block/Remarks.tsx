@@ -83,13 +83,7 @@ function Where({ remark, onPlace, name }: { remark: Remark; onPlace: (place: Pla
   const text = day === null ? weeksInWords(remark.weeks) : `${weeksInWords(remark.weeks)}, ${weekdayNames[day]}`
   if (day === null || exercise === null || name(exercise) === exercise) return <>{text}</>
   return (
-    <chakra.button
-      type="button"
-      minH="cell"
-      textAlign="left"
-      textDecoration="underline"
-      onClick={() => onPlace({ week, day, exercise })}
-    >
+    <chakra.button type="button" minH="cell" textAlign="left" textDecoration="underline" onClick={() => onPlace({ week, day, exercise })}>
       {text}
     </chakra.button>
   )
