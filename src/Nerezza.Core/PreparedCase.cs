@@ -114,7 +114,7 @@ public sealed record PreparedCase
     private IReadOnlyList<LiftFault> OpenFaults() =>
         [
             .. Findings
-                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .OrderByDescending(finding => finding.Weight)
                 .SelectMany(finding => finding.Evidence.Select(one => one.Measure).OfType<Measure.Fault>())
                 .Where(fault => fault.Entry < Case.Faults.Count)
                 .Select(fault => Case.Faults[fault.Entry])

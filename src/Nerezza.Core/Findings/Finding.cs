@@ -20,6 +20,9 @@ public sealed record Finding
     /// <summary>0 to 0.95.</summary>
     public required double Confidence { get; init; }
 
+    /// <summary>How much it counts beside others: severity by confidence.</summary>
+    public double Weight => Severity * Confidence;
+
     /// <summary>At least one piece.</summary>
     public required IReadOnlyList<Evidence> Evidence { get; init; }
 

@@ -38,17 +38,9 @@ public sealed class Eligibility(PreparedCase prepared)
     /// <summary>Whether pain covers a pattern.</summary>
     public bool Hurts(Pattern pattern) => prepared.Caps.Hurts(pattern);
 
-    /// <summary>The region whose pain leaves one form to be tried, where it is another than this one.</summary>
+    /// <summary>The region whose pain leaves another form than this one to be tried.</summary>
     private PainRegion? OtherTrial(Exercise exercise) =>
-        prepared
-            .Case.Pain.Where(entry =>
-                PainScore.LevelOf(entry) is PainLevel.Stop
-                && PainKind.Covers(entry, exercise)
-                && PainKind.TrialsOf(entry) is { Count: > 0 } trials
-                && trials.FirstOrDefault(CanBeTried) != exercise.Id
-            )
-            .Select(entry => (PainRegion?)entry.Region)
-            .FirstOrDefault();
+        prepared.Caps.TrialsOf(exercise).FirstOrDefault(trial => trial.Forms.FirstOrDefault(CanBeTried) != exercise.Id)?.Region;
 
     private bool CanBeTried(string id) =>
         prepared.Catalogue[id] is var trial

@@ -44,7 +44,7 @@ internal sealed class MainLiftChoice(
                             .Where(finding =>
                                 finding.Cause is Cause.Strength or Cause.Skill && Grading.Of(exercise, finding) >= Grading.First
                             )
-                            .Sum(finding => finding.Severity * finding.Confidence * Grading.InOrder(exercise, finding))
+                            .Sum(finding => finding.Weight * Grading.InOrder(exercise, finding))
                     )
                 )
                 .Where(row => row.Grade > 0)
@@ -71,7 +71,8 @@ internal sealed class MainLiftChoice(
                 .Find(target => target.Id != lead.Exercise.Id && !reach.FallsShort(target) && eligibility.Judge(target) is null);
 
     /// <summary>Where pain covers squat or hinge, its second day goes to what is free of it.</summary>
-    private bool ThrustIsDue => WeekLifts.HasThrust(context.Client, context.Catalogue) || MainOrder.All.Any(eligibility.Hurts);
+    private bool ThrustIsDue =>
+        WeekLifts.HasThrust(context.Client, context.Catalogue) || eligibility.Hurts(Pattern.Squat) || eligibility.Hurts(Pattern.Hinge);
 
     private List<Exercise> TargetsOf(Pattern pattern) =>
         [.. context.Client.TargetLifts.Select(id => context.Catalogue[id]).Where(exercise => exercise.Pattern == pattern)];

@@ -53,7 +53,7 @@ public sealed class Scoring
             .. context.Log.Where(day => day.Date < context.Start && day.Date >= context.Start.AddDays(-2 * Rules.Freshness.BlockDays)),
         ];
         _targets = [.. context.Client.TargetLifts.Select(id => context.Catalogue[id])];
-        _openWeight = context.Findings.Where(IsOpen).Sum(Weight);
+        _openWeight = context.Findings.Where(IsOpen).Sum(finding => finding.Weight);
         _askedPositions = [.. context.Findings.SelectMany(finding => finding.Asks.Positions)];
         _upright = _askedPositions.Contains(Position.UprightTrunk);
     }
@@ -125,13 +125,11 @@ public sealed class Scoring
         _openWeight <= 0 ? 0
         : role is AnswerRole.Accessory
             ? Math.Clamp(
-                _context.Findings.Where(IsOpen).Sum(finding => Weight(finding) * Grading.InOrder(exercise, finding)) / _openWeight,
+                _context.Findings.Where(IsOpen).Sum(finding => finding.Weight * Grading.InOrder(exercise, finding)) / _openWeight,
                 0,
                 1
             )
-        : Math.Min(1, AnsweredBy(exercise, role).Sum(Weight) / _openWeight);
-
-    private static double Weight(Finding finding) => finding.Severity * finding.Confidence;
+        : Math.Min(1, AnsweredBy(exercise, role).Sum(finding => finding.Weight) / _openWeight);
 
     private double CarryOver(Exercise exercise)
     {

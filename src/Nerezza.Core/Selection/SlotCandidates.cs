@@ -35,7 +35,7 @@ internal sealed class SlotCandidates
                 .Prepared.Findings.Where(finding =>
                     finding.Cause is Cause.Strength or Cause.Skill or Cause.Proportion && Scoring.IsOpen(finding)
                 )
-                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .OrderByDescending(finding => finding.Weight)
                 .ThenBy(finding => finding.Code),
         ];
 
@@ -66,7 +66,7 @@ internal sealed class SlotCandidates
         foreach (
             Finding finding in _input
                 .Prepared.Findings.Where(Scoring.ChangesMain)
-                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .OrderByDescending(finding => finding.Weight)
                 .ThenBy(finding => finding.Code)
         )
         {

@@ -212,26 +212,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         }
         if (ForGlutes)
         {
-            SlotFrame glutes = measure with { Reason = ChosenReason.Emphasises };
-            // A full-body day holds two of the three kinds, which the week's wants see to; a lower day all three.
-            int each = frame.Day.Focus is DayFocus.Full ? 0 : Rules.Worth.Emphasis;
-            string oneLeg = LungesHurt ? "oneLegHinge" : OneLegSquat;
-            if (lead is not Pattern.Squat)
-                yield return lead is Pattern.Thrust
-                    ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(oneLeg, glutes with { Role = null }))
-                    : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
-            if (lead is not Pattern.Hinge)
-                yield return lead is Pattern.Thrust
-                    ? new Slot(
-                        day,
-                        Purpose.Emphasis,
-                        "backExtension",
-                        each,
-                        candidates.OfKind("backExtension", glutes with { Role = null })
-                    )
-                    : new Slot(day, Purpose.Second, "secondOfSquat", each, HingesAlone(candidates.OfKind("secondOfSquat", glutes)));
-            if (lead is not Pattern.Thrust)
-                yield return new Slot(day, Purpose.Emphasis, "thrust", each, Thrusts(glutes));
+            foreach (Slot slot in KindsForGlutes(day, frame, lead, measure with { Reason = ChosenReason.Emphasises }))
+                yield return slot;
             yield break;
         }
         string kind = lead is Pattern.Squat ? "secondOfSquat" : "secondOfHinge";
@@ -244,6 +226,24 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
                 candidates.OfKind("secondOfHinge", measure)
             );
         yield return new Slot(day, Purpose.Second, kind, worth, Spared(candidates.OfKind(kind, measure)));
+    }
+
+    /// <summary>Each of squat, hinge and thrust that does not lead.</summary>
+    private IEnumerable<Slot> KindsForGlutes(int day, DayFrame frame, Pattern lead, SlotFrame glutes)
+    {
+        // A full-body day holds two of the three kinds, which the week's wants see to; a lower day all three.
+        int each = frame.Day.Focus is DayFocus.Full ? 0 : Rules.Worth.Emphasis;
+        string oneLeg = LungesHurt ? "oneLegHinge" : OneLegSquat;
+        if (lead is not Pattern.Squat)
+            yield return lead is Pattern.Thrust
+                ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(oneLeg, glutes with { Role = null }))
+                : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
+        if (lead is not Pattern.Hinge)
+            yield return lead is Pattern.Thrust
+                ? new Slot(day, Purpose.Emphasis, "backExtension", each, candidates.OfKind("backExtension", glutes with { Role = null }))
+                : new Slot(day, Purpose.Second, "secondOfSquat", each, HingesAlone(candidates.OfKind("secondOfSquat", glutes)));
+        if (lead is not Pattern.Thrust)
+            yield return new Slot(day, Purpose.Emphasis, "thrust", each, Thrusts(glutes));
     }
 
     /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and

@@ -20,7 +20,7 @@ internal sealed class WeekFacts(SelectionInput input, IReadOnlyList<DayPlan> day
         {
             For = input
                 .Prepared.Findings.Where(finding => chosen.Answers.Contains(finding.Code))
-                .OrderByDescending(finding => finding.Severity * finding.Confidence)
+                .OrderByDescending(finding => finding.Weight)
                 .FirstOrDefault(),
             Brings = Brings(chosen),
         };

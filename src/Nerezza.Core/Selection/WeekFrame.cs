@@ -77,7 +77,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
         return [today with { Sets = SetsOf(day, today) }];
     }
 
-    private bool IsTrial(Chosen lead) => input.Prepared.Caps.TrialsFor(lead.Exercise).Count > 0;
+    private bool IsTrial(Chosen lead) => input.Prepared.Caps.TrialsOf(lead.Exercise).Count > 0;
 
     private static Chosen LeadOf(SplitDay day, IReadOnlyList<Chosen> leads)
     {

@@ -37,9 +37,6 @@ public static class WeekLifts
 /// <summary>Which pattern of main lift leads.</summary>
 public static class MainOrder
 {
-    /// <summary>The patterns that lead.</summary>
-    public static IReadOnlyList<Pattern> All { get; } = [Pattern.Squat, Pattern.Hinge];
-
     /// <summary>Squat and hinge, the pattern of the client's first target first.</summary>
     public static IReadOnlyList<Pattern> Of(Client client, ExerciseCatalogue catalogue) =>
         client.TargetLifts.Select(id => catalogue[id].Pattern).FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge)
@@ -53,7 +50,7 @@ public static class MainOrder
     public static Pattern? WorstOf(PreparedCase prepared) =>
         prepared
             .Findings.Where(finding => finding.Cause is Cause.Strength or Cause.Skill && finding.Severity >= 2)
-            .OrderByDescending(finding => finding.Severity * finding.Confidence)
+            .OrderByDescending(finding => finding.Weight)
             .ThenBy(finding => finding.Code)
             .Select(finding => Grading.SeenIn(finding, prepared))
             .FirstOrDefault(pattern => pattern is Pattern.Squat or Pattern.Hinge);

@@ -3,6 +3,7 @@ using System.Globalization;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Wording;
@@ -39,6 +40,8 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 $"{Name(rest.Exercise)} is strength work with {rest.RestSeconds} seconds of rest; {rest.LeastSeconds} are the least.",
             Check.LungeSpacing lunge => $"{Name(lunge.Exercise)} comes the day after another lunge that leaves the legs sore.",
             Check.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
+            Check.FindingUnanswered { Finding: FindingCode.PainOther } =>
+                "What hurts is left out or kept easy; nothing is chosen for the pain itself.",
             Check.FindingUnanswered open => $"No chosen exercise answers {FindingWords.Name(open.Finding).ToLowerInvariant()}: "
                 + $"{(open.Way is { } way ? _short.Way(way) : "nothing in the catalogue does")}.",
             Check.AnswerTakenOut gone =>
@@ -98,6 +101,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.StrengthRest => "Lengthen the rest.",
             Check.LungeSpacing => "Move one of them by a day.",
             Check.SportClash => "Move the session to a fresher day, or keep it under 75 %.",
+            Check.FindingUnanswered { Finding: FindingCode.PainOther } => "Ask again every week, and note the score in Intake.",
             Check.FindingUnanswered => "Add kit in Intake, open a rung, or reject the finding.",
             Check.AnswerTakenOut => "Undo it, or add an exercise that answers it from Exercises.",
             Check.HeavyAfterLighter => "Move it before the lighter work.",

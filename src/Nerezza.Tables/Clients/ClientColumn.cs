@@ -1,3 +1,6 @@
+using Nerezza.Core.Clients;
+using Nerezza.Tables.Logs;
+
 namespace Nerezza.Tables.Clients;
 
 /// <summary>What a column of a list of clients says (docs/formats/clients.md).</summary>
@@ -276,15 +279,15 @@ public static class ClientColumns
         params string[] words
     ) =>
         [
-            new(left, $"{label}, left", $"screen.{field}.left", kind, Heads(words, LeftWords)),
-            new(left + 1, $"{label}, right", $"screen.{field}.right", kind, Heads(words, RightWords)),
+            new(left, $"{label}, left", $"screen.{field}.left", kind, Heads(words, Side.Left)),
+            new(left + 1, $"{label}, right", $"screen.{field}.right", kind, Heads(words, Side.Right)),
         ];
 
-    private static string[] LeftWords => ["left", "l", "links", "sx", "gauche", "izquierda"];
-
-    private static string[] RightWords => ["right", "r", "rechts", "dx", "droite", "derecha"];
-
     /// <summary>The side before or behind the test.</summary>
-    private static string[] Heads(string[] words, string[] sides) =>
-        [.. words.SelectMany(word => sides.SelectMany(side => (string[])[$"{word} {side}", $"{side} {word}", $"{word} cm {side}"]))];
+    private static string[] Heads(string[] words, Side side) =>
+        [
+            .. words.SelectMany(word =>
+                SideText.WordsOf(side).SelectMany(named => (string[])[$"{word} {named}", $"{named} {word}", $"{word} cm {named}"])
+            ),
+        ];
 }

@@ -18,14 +18,18 @@ internal static class SideText
         public sealed record Neither : Reading;
     }
 
+    /// <summary>Plain words for a side.</summary>
+    public static IReadOnlyList<string> WordsOf(Side side) =>
+        side is Side.Left
+            ? ["l", "left", "links", "li", "sx", "sinistra", "sinistro", "gauche", "g", "izquierda", "esquerda"]
+            : ["r", "right", "rechts", "re", "dx", "destra", "destro", "droite", "d", "derecha", "direita"];
+
     public static Reading Read(string text) =>
         ExerciseNames.Plain(text) switch
         {
             "" or "both" or "beide" or "entrambi" => new Reading.Both(),
-            "l" or "left" or "links" or "li" or "sx" or "sinistra" or "sinistro" or "gauche" or "g" or "izquierda" or "esquerda" =>
-                new Reading.One(Side.Left),
-            "r" or "right" or "rechts" or "re" or "dx" or "destra" or "destro" or "droite" or "d" or "derecha" or "direita" =>
-                new Reading.One(Side.Right),
+            var word when WordsOf(Side.Left).Contains(word) => new Reading.One(Side.Left),
+            var word when WordsOf(Side.Right).Contains(word) => new Reading.One(Side.Right),
             _ => new Reading.Neither(),
         };
 }

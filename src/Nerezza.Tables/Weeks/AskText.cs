@@ -10,8 +10,6 @@ namespace Nerezza.Tables.Weeks;
 /// or behind another.</summary>
 internal static partial class AskText
 {
-    private const double NoneLeft = 10; // the RPE of a set with no repetition left
-
     /// <summary>The item with what the cell asks; null where it cannot be read for certain.</summary>
     /// <param name="column">What the column says; null where it has no heading, and the cell must say itself what it is.</param>
     public static TemplateItemSection? Read(TemplateItemSection item, string text, WeekColumn? column)
@@ -25,7 +23,7 @@ internal static partial class AskText
             (WeekColumn.Reps, { Unit: "m" } way) => item with { Metres = Whole(way) },
             (WeekColumn.Percent, { Unit: "" or "%" } percent) => item with { Percent = Share(percent, told) },
             (WeekColumn.Rpe, { Unit: "" } rpe) => item with { Rpe = rpe.Value },
-            (WeekColumn.Rir, { Unit: "" } left) => item with { Rpe = NoneLeft - left.Value },
+            (WeekColumn.Rir, { Unit: "" } left) => item with { Rpe = Rpe.Ten.Value - left.Value },
             (WeekColumn.Rest, { Unit: "" } rest) => item with { RestSeconds = Whole(rest) },
             // Loads follow from the client's maxes.
             (WeekColumn.Load, not null) or (_, { Unit: "kg" or "lb" or "lbs" }) => item,
@@ -66,10 +64,10 @@ internal static partial class AskText
     {
         if (Percent().Match(told) is { Success: true } percent)
             return item with { Percent = double.Parse(percent.Groups["percent"].Value, CultureInfo.InvariantCulture) };
-        if (Rpe().Match(told) is { Success: true } rpe)
+        if (Effort().Match(told) is { Success: true } rpe)
             return item with { Rpe = double.Parse(rpe.Groups["rpe"].Value, CultureInfo.InvariantCulture) };
         if (Left().Match(told) is { Success: true } left)
-            return item with { Rpe = NoneLeft - double.Parse(left.Groups["left"].Value, CultureInfo.InvariantCulture) };
+            return item with { Rpe = Rpe.Ten.Value - double.Parse(left.Groups["left"].Value, CultureInfo.InvariantCulture) };
         if (Rest().Match(told) is { Success: true } rest)
             return item with { RestSeconds = Seconds(rest) };
         if (Load().IsMatch(told))
@@ -105,7 +103,7 @@ internal static partial class AskText
     private static partial Regex Percent();
 
     [GeneratedRegex(@"^(?:@|rpe|@\s*rpe)\s*(?<rpe>(?:10|\d)(?:\.\d)?)$")]
-    private static partial Regex Rpe();
+    private static partial Regex Effort();
 
     [GeneratedRegex(@"^@?\s*(?:rir\s*(?<left>\d(?:\.\d)?)|(?<left>\d(?:\.\d)?)\s*rir)$")]
     private static partial Regex Left();

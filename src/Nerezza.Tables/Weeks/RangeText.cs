@@ -21,11 +21,10 @@ internal static partial class RangeText
             behind = told[(range.Index + range.Length)..];
         if (column is WeekColumn.Sets || Times().IsMatch(behind))
             return Math.Floor(middle);
-        bool isWhole = column is WeekColumn.Reps or WeekColumn.Rest || (column is null or WeekColumn.Work && !KeepsHalf(before, behind));
-        return isWhole ? Math.Ceiling(middle) : middle;
+        bool keepsHalf =
+            column is WeekColumn.Percent or WeekColumn.Rpe or WeekColumn.Rir || Effort().IsMatch(before) || Share().IsMatch(behind);
+        return keepsHalf ? middle : Math.Ceiling(middle);
     }
-
-    private static bool KeepsHalf(string before, string behind) => Effort().IsMatch(before) || Share().IsMatch(behind);
 
     private static bool IsUpwards(Match range) => End(range, "from") < End(range, "to");
 

@@ -72,19 +72,11 @@ public sealed class ClientListImport(
                 $"The sheet has {open.Sheet.Rows.Count} rows; a list of at most {ClientListReader.Most} expected: split it."
             );
         List<RoomName> there = [.. (await rooms.Names(cancel)).Select(room => new RoomName(room.Id, room.Name))];
-        Guid? room = asked.Room is null && there is [var only] ? only.Id : there.Find(one => one.Id.ToString() == asked.Room)?.Id;
+        Guid? room = RoomOf(asked, there);
         if (asked.Room is not null && room is null)
             return new ClientListFile.Refused("room", "is none of the rooms of this practice");
         ExerciseNames names = OpenedTable.Names(asked.Names, await imports.Names(cancel), own.All);
-        ClientListMapping guess = ClientColumnGuess.Of(open.Sheet, names);
-        ClientListMapping mapping = guess with
-        {
-            Columns = asked.Columns is { } said
-                ? said.GroupBy(column => column.At).ToDictionary(column => column.Key, column => column.First().Says)
-                : guess.Columns,
-            Order = asked.Order ?? guess.Order,
-            Pounds = asked.Pounds ?? guess.Pounds,
-        };
+        ClientListMapping mapping = MappingOf(asked, open.Sheet, names);
         ILookup<string, ClientRow> ofName = (await clients.All(cancel)).ToLookup(row => ExerciseNames.Plain(row.Name));
         Dictionary<string, ClientRow> onFile = ofName.ToDictionary(named => named.Key, named => named.First());
         var reader = new ClientListReader(
@@ -110,6 +102,23 @@ public sealed class ClientListImport(
             there,
             room
         );
+    }
+
+    /// <summary>The only room there is, or the one that was said.</summary>
+    private static Guid? RoomOf(ReadClientList asked, List<RoomName> rooms) =>
+        asked.Room is null && rooms is [var only] ? only.Id : rooms.Find(room => room.Id.ToString() == asked.Room)?.Id;
+
+    private static ClientListMapping MappingOf(ReadClientList asked, Sheet sheet, ExerciseNames names)
+    {
+        ClientListMapping guess = ClientColumnGuess.Of(sheet, names);
+        return guess with
+        {
+            Columns = asked.Columns is { } said
+                ? said.GroupBy(column => column.At).ToDictionary(column => column.Key, column => column.First().Says)
+                : guess.Columns,
+            Order = asked.Order ?? guess.Order,
+            Pounds = asked.Pounds ?? guess.Pounds,
+        };
     }
 
     /// <summary>Of two of one name nobody can tell which is meant, and who is shared to be read is not changed by a list either.</summary>

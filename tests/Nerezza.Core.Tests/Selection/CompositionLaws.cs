@@ -74,6 +74,7 @@ public sealed class CompositionLaws
 
     private static IEnumerable<string> OneTrial(ClientCase @case, Plan plan)
     {
+        var caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
         foreach (PainEntry entry in @case.Pain.Where(one => one.Exercise is null && PainScore.LevelOf(one) is PainLevel.Stop))
         foreach (Week week in plan.Block!.Weeks)
         {
@@ -83,7 +84,7 @@ public sealed class CompositionLaws
                     .Where(item => PainKind.Covers(entry, ExerciseCatalogue.Shipped[item.Exercise]))
                     .Select(item => item.Exercise),
             ];
-            if (tried.Count > 1 || tried.Exists(id => !PainKind.TrialsOf(entry).Contains(id)))
+            if (tried.Count > 1 || tried.Exists(id => caps.TrialsOf(ExerciseCatalogue.Shipped[id]).Any(trial => !trial.Forms.Contains(id))))
                 yield return $"{entry.Region} week {week.Number}: {string.Join(", ", tried)}";
         }
     }

@@ -77,11 +77,7 @@ public sealed class SelectionPropertyTests
                 if (chosen is not { Purpose: Purpose.Second, Exercise.Pattern: Pattern.Squat } || @case.Client.Likes.Count > 0)
                     return;
                 if (
-                    plan
-                        .Findings.Where(Scoring.ChangesMain)
-                        .OrderByDescending(finding => finding.Severity * finding.Confidence)
-                        .FirstOrDefault()
-                        is { } gravest
+                    plan.Findings.Where(Scoring.ChangesMain).OrderByDescending(finding => finding.Weight).FirstOrDefault() is { } gravest
                     && !Answers.Answer(chosen.Exercise, gravest.Code, AnswerRole.Main)
                 )
                     Assert.DoesNotContain(

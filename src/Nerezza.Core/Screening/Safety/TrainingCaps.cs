@@ -39,15 +39,13 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     /// <summary>What caution leaves of an exercise.</summary>
     public Caution For(Exercise exercise)
     {
-        foreach (PainEntry entry in pain)
+        foreach (PainEntry entry in Asking())
         {
-            PainLevel level = PainScore.LevelOf(entry);
-            if (level is PainLevel.Watch)
-                continue;
-            bool stopped = level is PainLevel.Stop && PainKind.Covers(entry, exercise) && !PainKind.TrialsOf(entry).Contains(exercise.Id);
-            if (stopped || exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
+            if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
                 return new Caution.RuledOut(new CautionReason.OfPain(entry.Region));
         }
+        if (TrialsOf(exercise).FirstOrDefault(trial => !trial.Forms.Contains(exercise.Id)) is { } stop)
+            return new Caution.RuledOut(new CautionReason.OfPain(stop.Region));
         if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant))
             return new Caution.RuledOut(new CautionReason.OfAnswer(new HealthReason.Flag(HealthFlag.Pregnant)));
         bool loadsSpine = exercise.Axial > 0 || exercise.Pattern is Pattern.Hinge;
@@ -67,13 +65,9 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     /// <summary>Whether it covers a whole pattern.</summary>
     public bool Hurts(Pattern pattern) => Asking().Any(entry => PainKind.Covers(entry, pattern));
 
-    /// <summary>The forms of which one is tried on one day, where pain at the stop level leaves nothing else of an exercise's patterns;
-    /// empty where it covers none of it.</summary>
-    public IReadOnlyList<string> TrialsFor(Exercise exercise) =>
-        [
-            .. pain.Where(entry => PainScore.LevelOf(entry) is PainLevel.Stop && entry.Exercise is null && PainKind.Covers(entry, exercise))
-                .SelectMany(PainKind.TrialsOf),
-        ];
+    /// <summary>What pain at the stop level leaves of an exercise's patterns; empty where none covers it.</summary>
+    public IReadOnlyList<PainTrial> TrialsOf(Exercise exercise) =>
+        [.. pain.Where(entry => PainScore.LevelOf(entry) is PainLevel.Stop && PainKind.Covers(entry, exercise)).Select(PainTrial.Of)];
 
     private IEnumerable<PainEntry> Asking() => pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch);
 
@@ -108,82 +102,4 @@ public static class Youth
 {
     /// <summary>Whether the client is under 16 in the year of a date; not known is not young.</summary>
     public static bool Is(Client client, DateOnly date) => client.AgeIn(date) < SafetyRules.Shipped.Caps.Youth.Below;
-}
-
-/// <summary>Kinds of pain; the same codes as their findings.</summary>
-public enum PainSort
-{
-    /// <summary>Low back, worse on bending.</summary>
-    PainFlexion,
-
-    /// <summary>Low back, worse on arching.</summary>
-    PainExtension,
-
-    /// <summary>Knee.</summary>
-    PainKnee,
-
-    /// <summary>The rest.</summary>
-    PainOther,
-}
-
-/// <summary>Which pain finding an entry is (docs/handbook/07-pain-and-health.md).</summary>
-public static class PainKind
-{
-    /// <summary>The finding codes of an entry: bending, hinging and squatting against arching and overhead at the low back.</summary>
-    public static IReadOnlyList<PainSort> Of(PainEntry entry)
-    {
-        if (entry.Region is PainRegion.Knee)
-            return [PainSort.PainKnee];
-        if (entry.Region is not PainRegion.LowBack)
-            return [PainSort.PainOther];
-        bool bends = entry.WorseOn.Any(trigger => trigger is PainTrigger.Bending or PainTrigger.Hinging or PainTrigger.Squatting);
-        bool arches = entry.WorseOn.Any(trigger => trigger is PainTrigger.Arching or PainTrigger.Overhead);
-        List<PainSort> kinds = [];
-        if (bends)
-            kinds.Add(PainSort.PainFlexion);
-        if (arches)
-            kinds.Add(PainSort.PainExtension);
-        return kinds.Count > 0 ? kinds : [PainSort.PainOther];
-    }
-
-    /// <summary>What an exercise must not conflict with while the entry is open: its kind at back and knee, its region elsewhere.</summary>
-    public static IReadOnlyList<Conflict> ConflictsOf(PainEntry entry) =>
-        entry.Region switch
-        {
-            PainRegion.Hip => [Conflict.PainHip],
-            PainRegion.Shoulder => [Conflict.PainShoulder],
-            PainRegion.Ankle => [Conflict.PainAnkle],
-            PainRegion.LowBack or PainRegion.Knee or PainRegion.Other => [.. Of(entry).Select(ConflictOf).OfType<Conflict>()],
-        };
-
-    private static Conflict? ConflictOf(PainSort sort) =>
-        sort switch
-        {
-            PainSort.PainFlexion => Conflict.PainFlexion,
-            PainSort.PainExtension => Conflict.PainExtension,
-            PainSort.PainKnee => Conflict.PainKnee,
-            PainSort.PainOther => null,
-        };
-
-    /// <summary>An entry that names an exercise covers that one; else the patterns that its region concerns.</summary>
-    public static bool Covers(PainEntry entry, Exercise exercise) =>
-        entry.Exercise is { } named
-            ? named == exercise.Id
-            : Covers(entry, exercise.Pattern) || (entry.Region is PainRegion.LowBack && exercise.FromFloor);
-
-    /// <summary>Whether an entry covers a whole pattern; one that names an exercise covers none.</summary>
-    public static bool Covers(PainEntry entry, Pattern pattern) =>
-        entry.Exercise is null
-        && entry.Region switch
-        {
-            PainRegion.LowBack => pattern is Pattern.Squat or Pattern.Hinge or Pattern.Carry,
-            PainRegion.Knee => pattern is Pattern.Squat or Pattern.Lunge or Pattern.KneeExtension,
-            PainRegion.Hip => pattern is Pattern.Squat or Pattern.Hinge or Pattern.Thrust,
-            PainRegion.Shoulder or PainRegion.Ankle or PainRegion.Other => false,
-        };
-
-    /// <summary>The forms of which one is tried while pain at the stop level covers the rest, the first that can be done; none where it
-    /// names an exercise.</summary>
-    public static IReadOnlyList<string> TrialsOf(PainEntry entry) =>
-        entry.Exercise is null ? SafetyRules.Shipped.Trials.GetValueOrDefault(Codes.Of(entry.Region), []) : [];
 }

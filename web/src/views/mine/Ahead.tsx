@@ -25,7 +25,7 @@ export function Ahead({ id, mine }: { id: string; mine: AheadView }) {
         </Box>
       ))}
       <Box p={4}>
-        <FileLink href={`/api/clients/${id}/block.xlsx`}>The block as a workbook</FileLink>
+        <FileLink href={`/api/clients/${id}/block.xlsx?on=${first.date}`}>The block as a workbook</FileLink>
         <Box textStyle="note" color="quiet">
           A sheet a week, with room for what you did; opens in any spreadsheet program.
         </Box>
