@@ -171,6 +171,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
     private static CheckContext ToReview(PreparedCase prepared, WeeklySets limits) =>
         new()
         {
+            Focus = prepared.Case.Block.Focus,
             Client = prepared.Client,
             EquipmentOn = prepared.Case.EquipmentOn,
             Catalogue = prepared.Catalogue,

@@ -26,7 +26,7 @@ public sealed record PreparedCase
         Reviewed = new CaseFindings(catalogue).Review(@case, Maxes);
         Findings = FindingReview.Open(Reviewed);
         Sides = WeakerSide.PlanOf(Findings, @case.Faults, catalogue);
-        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start);
+        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start) { Log = @case.Log };
         Loader = new Loader(@case.Equipment);
         Lifter = Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
         _open = new Lazy<IReadOnlyList<LiftFault>>(OpenFaults);

@@ -101,7 +101,7 @@ public sealed class BlockBuilder(BlockInput input)
                     shape.Kind,
                     [
                         .. asks.GroupBy(row => row.Day)
-                            .Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], shape)),
+                            .Select(day => SessionOf(day.Key, [.. day.Select(row => WithAmrap(row, amrap))], asks, shape)),
                     ]
                 )
             );
@@ -191,14 +191,43 @@ public sealed class BlockBuilder(BlockInput input)
             }
             : row;
 
-    private Session SessionOf(DayPlan day, IReadOnlyList<Asked> asks, WeekShape shape)
+    /// <summary>The session with repetitions going on where loads cannot, if its minutes hold them.</summary>
+    private static Session GoneOn(
+        Session session,
+        IReadOnlyList<Asked> asks,
+        IReadOnlyList<Asked> week,
+        Func<IEnumerable<ItemTarget>, Session> made
+    )
     {
-        Session session = _maker.Make(
-            day.Weekday,
-            day.Split.FirstDate.AddDays(7 * (shape.Number - 1)),
-            day.Split.Minutes,
-            asks.Select(row => row.Ask)
+        // What comes again in the week keeps repetitions of its own.
+        bool IsTaken(Asked row, ItemTarget more) =>
+            week.Any(other =>
+                other.Day != row.Day && other.Ask.Chosen.Exercise.Id == more.Chosen.Exercise.Id && other.Ask.Target.Reps == more.Target.Reps
+            );
+        List<ItemTarget?> more =
+        [
+            .. session.Items.Zip(
+                asks,
+                (item, row) =>
+                    row.Slot.Before is { } before && RepsForSteps.After(before, item) is { } ask && !IsTaken(row, ask) ? ask : null
+            ),
+        ];
+        if (more.TrueForAll(ask => ask is null))
+            return session;
+        Session tried = made(session.Items.Select((item, i) => more[i] ?? item.Ask));
+        Session grown = made(
+            session.Items.Select((item, i) => more[i] is { } ask && RepsForSteps.Holds(item, tried.Items[i]) ? ask : item.Ask)
         );
+        return grown.Minutes <= Math.Max(session.Minutes, session.MinutesGiven) ? grown : session;
+    }
+
+    private Session SessionOf(DayPlan day, IReadOnlyList<Asked> asks, IReadOnlyList<Asked> week, WeekShape shape)
+    {
+        DateOnly date = day.Split.FirstDate.AddDays(7 * (shape.Number - 1));
+        Session Made(IEnumerable<ItemTarget> of) => _maker.Make(day.Weekday, date, day.Split.Minutes, of);
+        Session session = Made(asks.Select(row => row.Ask));
+        if (shape.Kind is WeekKind.Load)
+            session = GoneOn(session, asks, week, Made);
         if (shape.Kind is not WeekKind.Deload)
             foreach ((ExerciseSlot slot, PrescribedItem item) in asks.Select(row => row.Slot).Zip(session.Items))
                 slot.Before = item;

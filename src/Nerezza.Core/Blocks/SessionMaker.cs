@@ -63,7 +63,7 @@ public sealed class SessionMaker(BlockInput input)
             SetUp = fault is null ? setUp : setUp with { Aid = fault.AidFor(exercise, setUp) },
             Cues =
             [
-                .. new[] { ask.BreathCue, fault?.Cue }.OfType<string>().Concat(item.Cues).Take(PrescriptionRules.Shipped.File.MostCues),
+                .. ask.CareCues.Concat(fault is null ? [] : [fault.Cue]).Concat(item.Cues).Take(PrescriptionRules.Shipped.File.MostCues),
             ],
         };
     }

@@ -9,7 +9,7 @@ namespace Nerezza.Core.Blocks;
 /// (docs/handbook/11-prescription.md#progress-is-visible).</summary>
 public enum Standstill
 {
-    /// <summary>It grows: load, repetitions, sets, time, distance or effort.</summary>
+    /// <summary>It grows: load, repetitions, sets, time, distance; effort where nothing is loaded.</summary>
     Grows,
 
     /// <summary>Pain, health, age, a return or sport the next day holds it.</summary>
@@ -67,7 +67,11 @@ public static class Progress
         || after.Sets.Sum(set => set.Reps) > before.Sets.Sum(set => set.Reps)
         || Most(after, set => set.Seconds) > Most(before, set => set.Seconds)
         || Most(after, set => set.Metres) > Most(before, set => set.Metres)
-        || after.Sets.Average(set => set.Rpe.Value) > before.Sets.Average(set => set.Rpe.Value) + 1e-9;
+        // More effort at the same load and repetitions is a wish; where nothing is loaded it is all there is.
+        || (
+            Most(after, set => set.Load?.Kilograms) <= 0
+            && after.Sets.Average(set => set.Rpe.Value) > before.Sets.Average(set => set.Rpe.Value) + 1e-9
+        );
 
     private static double Most(PrescribedItem item, Func<PrescribedSet, double?> of) => item.Sets.Max(of) ?? 0;
 }

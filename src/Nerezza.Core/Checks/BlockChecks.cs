@@ -1,6 +1,7 @@
 using Nerezza.Core.Blocks;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Prescription;
 using Nerezza.Core.Screening.Safety;
@@ -23,22 +24,42 @@ internal static class BlockChecks
             yield return new Check.BlockLength(weeks, rule.MostWeeks);
     }
 
+    /// <summary>Kinds of work that no week holds and that no pain takes away. A split squat stands in for a squat, a thrust for a hinge
+    /// (docs/handbook/12-weeks-and-blocks.md#split-by-days); presses and pulls are asked of a block for the whole body.</summary>
     public static IEnumerable<Check> Patterns(BlockInReview review)
     {
-        ExerciseCatalogue catalogue = review.Context.Catalogue;
-        // A split squat stands in for a squat, a thrust for a hinge (docs/handbook/12-weeks-and-blocks.md).
         HashSet<Pattern> there =
         [
             .. review
                 .Block.Weeks.SelectMany(week => week.Sessions)
                 .SelectMany(session => session.Items)
-                .Select(item => catalogue[item.Exercise].Pattern),
+                .Select(item => review.Context.Catalogue[item.Exercise])
+                .Where(exercise => !IsUpper(exercise.Pattern) || Region.IsPush(exercise) || Region.IsPull(exercise))
+                .Select(exercise => exercise.Pattern),
         ];
-        if (!there.Overlaps([Pattern.Squat, Pattern.Lunge]))
-            yield return new Check.PatternMissing(Pattern.Squat);
-        if (!there.Overlaps([Pattern.Hinge, Pattern.Thrust]))
-            yield return new Check.PatternMissing(Pattern.Hinge);
+        return Wanted
+            .Where(kind => !IsUpper(kind[0]) || HoldsUpperBody(review))
+            .Where(kind => !there.Overlaps(kind) && !kind.Any(review.Context.Caps.Hurts))
+            .Select(kind => new Check.PatternMissing(kind[0]));
     }
+
+    private static readonly Pattern[][] Wanted =
+    [
+        [Pattern.Squat, Pattern.Lunge],
+        [Pattern.Hinge, Pattern.Thrust],
+        [Pattern.PressHorizontal, Pattern.PressVertical],
+        [Pattern.PullHorizontal, Pattern.PullVertical],
+    ];
+
+    /// <summary>A block for the whole body in which a week has the minutes for a press and a pull beside the main lift; a test and a peak
+    /// hold little besides.</summary>
+    private static bool HoldsUpperBody(BlockInReview review) =>
+        review.Context.Focus is BlockFocus.Whole
+        && review.Block.Kind is not (BlockKind.Test or BlockKind.Peak)
+        && review.Block.Weeks.Any(week => week.Sessions.Sum(session => session.MinutesGiven) >= SlotRules.Shipped.Minutes.Middle);
+
+    private static bool IsUpper(Pattern pattern) =>
+        pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical;
 
     /// <summary>What stands in the place of a throw is said once.</summary>
     public static IEnumerable<Check> Throws(BlockInReview review) =>

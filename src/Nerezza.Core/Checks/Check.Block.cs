@@ -16,7 +16,8 @@ public abstract partial record Check
     /// <param name="Usual">The nearest usual number of weeks.</param>
     public sealed record BlockLength(int Weeks, int Usual) : Check(CheckCode.BlockLength, CheckSeverity.Info);
 
-    /// <summary>No lift of a pattern stands in the block.</summary>
+    /// <summary>No lift of a kind stands in the block.</summary>
+    /// <param name="Pattern">The first pattern of the kind: squat, hinge, press or pull.</param>
     public sealed record PatternMissing(Pattern Pattern) : Check(CheckCode.PatternMissing, CheckSeverity.Warn);
 
     /// <summary>A heavy hinge too soon after another.</summary>

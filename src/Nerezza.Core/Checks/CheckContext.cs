@@ -40,6 +40,9 @@ public sealed record CheckContext
     /// <summary>The next load up that can be made of an exercise; null at the top.</summary>
     public required Func<Exercise, Load, Load?> NextAbove { get; init; }
 
+    /// <summary>What of the body the block trains.</summary>
+    public BlockFocus Focus { get; init; } = BlockFocus.Whole;
+
     /// <summary>The findings that the plan as made answers.</summary>
     public IReadOnlyList<Finding> Answered { get; init; } = [];
 

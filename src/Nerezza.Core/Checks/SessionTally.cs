@@ -27,10 +27,10 @@ public sealed record SessionTally
     /// <summary>Soreness times hard sets.</summary>
     public required double Soreness { get; init; }
 
-    /// <summary>Hard sets of presses.</summary>
+    /// <summary>Sets of presses a side.</summary>
     public required double Push { get; init; }
 
-    /// <summary>Hard sets of pulls.</summary>
+    /// <summary>Sets of pulls a side.</summary>
     public required double Pull { get; init; }
 
     /// <summary>Counts a session.</summary>
@@ -56,12 +56,12 @@ public sealed record SessionTally
             }
             axial += hard * exercise.Axial;
             soreness += hard * exercise.Soreness;
-            // The weaker side's extra set puts presses and pulls out of balance for nobody.
-            double asided = Math.Min(hard, item.SetsASide);
+            // Presses and pulls balance by their sets, easy ones too: a light stack is no reason to row twice as much. The weaker side's
+            // extra set puts them out of balance for nobody.
             if (Region.IsPush(exercise))
-                push += asided;
+                push += item.SetsASide;
             if (Region.IsPull(exercise))
-                pull += asided;
+                pull += item.SetsASide;
             foreach (PrescribedSet set in item.Sets)
             {
                 tonnage += set.Reps * (set.Load?.Kilograms ?? 0);

@@ -20,8 +20,8 @@ public sealed record ItemTarget(Chosen Chosen, RoleRule Rule, RepRange Range, We
     /// <summary>Whether it is lifted for repetitions: not held, not carried, not there to be felt.</summary>
     public bool IsLifted => Target is { Seconds: null, Metres: null } && Rule.Role is not Role.Priming;
 
-    /// <summary>The breath cue of caution; null where nothing is lifted for repetitions.</summary>
-    public string? BreathCue => IsLifted ? Chosen.Limits.BreathCue : null;
+    /// <summary>What caution says before any other cue; nothing where nothing is lifted for repetitions.</summary>
+    public IReadOnlyList<string> CareCues => IsLifted ? Chosen.Limits.Cues : [];
 
     /// <summary>With as many repetitions as caution asks for (docs/handbook/07-pain-and-health.md#before-heavy-work).</summary>
     public ItemTarget WithFewestReps()

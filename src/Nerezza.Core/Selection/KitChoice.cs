@@ -19,7 +19,14 @@ internal sealed class KitChoice
         (_input, _context, _scoring) = (input, context, scoring);
         PreparedCase prepared = input.Prepared;
         Eligibility = new Eligibility(prepared);
-        Reach = new LoadReach(prepared.Loader, prepared.Maxes, prepared.LoadKg, prepared.Client.MassKg, prepared.Case.Equipment.Items);
+        Reach = new LoadReach(
+            prepared.Loader,
+            prepared.Maxes,
+            prepared.Caps,
+            prepared.LoadKg,
+            prepared.Client.MassKg,
+            prepared.Case.Equipment.Items
+        );
         Turns = new Turns(input, FirstAble, Beside);
         foreach (Exercise exercise in prepared.Catalogue.All.Where(exercise => exercise.VariantOf is null))
         {

@@ -3,6 +3,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
 
@@ -13,6 +14,7 @@ namespace Nerezza.Core.Selection;
 internal sealed class LoadReach(
     Loader loader,
     MaxEstimates maxes,
+    TrainingCaps caps,
     Func<Exercise, double> loadKg,
     double massKg,
     IReadOnlySet<Implement> kit
@@ -22,11 +24,12 @@ internal sealed class LoadReach(
     /// load, nothing is held against it.</summary>
     public bool FallsShort(Exercise exercise) => FallsShort(exercise, exercise.Reps.Top);
 
-    /// <summary>Whether even the lightest load is more than the fewest repetitions of an exercise allow at RPE 8, by the max or a first
-    /// guess
-    /// of it (docs/handbook/09-composition.md#too-heavy).</summary>
+    /// <summary>Whether even the lightest load that is one is more than the fewest repetitions of an exercise allow at RPE 8, by the max or
+    /// a first guess of it, or more than caution allows (docs/handbook/09-composition.md#too-heavy).</summary>
     public bool IsTooHeavy(Exercise exercise)
     {
+        if (IsBodyTooHeavy(exercise))
+            return true;
         if (maxes.FindOrGuess(exercise.Id) is not { } max)
             return false;
         List<double> lightest =
@@ -37,9 +40,28 @@ internal sealed class LoadReach(
         ];
         double body = exercise.BodyFraction * massKg;
         return lightest.Count > 0
-            && lightest.Min() + body > max.Curve.Fraction(exercise.Reps.Bottom, Rpe.Of(HeaviestStart)) * max.Kilograms + 1e-9
-            && lightest.Min() > 0;
+            && lightest.Min() > 0
+            && Math.Max(lightest.Min(), LeastPartOfBody * body) + body > MostTotal(exercise, max) + 1e-9;
     }
+
+    /// <summary>Whether the body is far more than the lift that it goes with: a push-up against the bench press. What a higher edge makes as
+    /// light as is wanted never is.</summary>
+    private bool IsBodyTooHeavy(Exercise exercise) =>
+        exercise is { Load: LoadSource.BodyWeight, BodyFraction: > 0, CarriesTo: { } lift }
+        && Region.IsPush(exercise)
+        && !SlotRules.Shipped.HigherIsLighter.Contains(exercise.Id)
+        && maxes.Find(exercise.Id) is null
+        && maxes.FindOrGuess(lift) is { } max
+        && exercise.BodyFraction * massKg > SlotRules.Shipped.BodyOverLift * max.Kilograms;
+
+    /// <summary>The most that a start may weigh, body and all. Under a cap loads are taken from where guesses start.</summary>
+    private double MostTotal(Exercise exercise, OneRepMax max) =>
+        caps.For(exercise) is Caution.Allowed { CapsNothing: false } care
+            ? Math.Min(
+                max.Curve.Fraction(Math.Max(exercise.Reps.Bottom, care.FewestReps), Rpe.Min(Rpe.Of(HeaviestStart), care.MostRpe)),
+                care.MostFraction
+            ) * max.WorkingKg
+            : max.Curve.Fraction(exercise.Reps.Bottom, Rpe.Of(HeaviestStart)) * max.Kilograms;
 
     /// <summary>Whether the kit brings an exercise to a hard set and no further.</summary>
     public bool Holds(Exercise exercise) => !FallsShort(exercise) && !IsTooHeavy(exercise);
@@ -58,6 +80,9 @@ internal sealed class LoadReach(
     }
 
     private const int HeaviestStart = 8;
+
+    /// <summary>Less iron than this part of the body that is lifted along is no load: the form without it stands. Assumption.</summary>
+    private const double LeastPartOfBody = 0.05;
 
     /// <summary>The same at so many repetitions.</summary>
     public bool FallsShort(Exercise exercise, int reps)

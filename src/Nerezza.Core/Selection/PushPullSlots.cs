@@ -27,24 +27,28 @@ internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candida
             : byTurns ? 0
             : Rules.Worth.PushPull;
         if (!leads || again)
-            yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, [.. Pushes(asked)]);
+            yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, Pushes(asked));
         if (!pulls || again)
             yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(asked, frame)]);
     }
 
-    private IEnumerable<SlotOption> Pushes(SlotFrame frame) =>
-        candidates
-            .OfKind(ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle", frame)
-            .Concat(
-                HasShortArms
-                    ? candidates.OfKind("pushUpShortArms", frame)
-                    : candidates.OfKind(ForStrength ? "pushUpStrength" : "pushUpMuscle", frame)
-            )
-            .DistinctBy(option => option.Exercise.Id)
-            .ToList()
-            is { Count: > 0 } usual
-            ? usual
-            : candidates.OfKind("pushAcrossElse", frame).Concat(candidates.OfKind("pushUpElse", frame));
+    /// <summary>Across and overhead, each by its usual choices or by what stands in for them where the kit brings none to a hard
+    /// set.</summary>
+    private IReadOnlyList<SlotOption> Pushes(SlotFrame frame)
+    {
+        string across = ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle",
+            up = HasShortArms ? "pushUpShortArms"
+            : ForStrength ? "pushUpStrength"
+            : "pushUpMuscle";
+        List<SlotOption> held =
+        [
+            .. candidates
+                .HeldOfKinds([across, "pushAcrossElse", "pushAcrossLight"], frame)
+                .Concat(candidates.HeldOfKinds([up, "pushUpElse"], frame))
+                .DistinctBy(option => option.Exercise.Id),
+        ];
+        return held.Count > 0 ? held : [.. candidates.OfKind("pushAcrossElse", frame), .. candidates.OfKind("pushUpElse", frame)];
+    }
 
     private IEnumerable<SlotOption> Pulls(SlotFrame frame, DayFrame day)
     {

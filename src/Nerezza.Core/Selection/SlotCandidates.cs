@@ -59,6 +59,13 @@ internal sealed class SlotCandidates
         return Scored([.. usual, .. liked], usual.Count, frame);
     }
 
+    /// <summary>The options of the first of these kinds that the kit brings to a hard set and no further.</summary>
+    public IReadOnlyList<SlotOption> HeldOfKinds(IEnumerable<string> kinds, SlotFrame frame) =>
+        kinds
+            .Select(IReadOnlyList<SlotOption> (kind) => [.. OfKind(kind, frame).Where(option => _reach.Holds(option.Exercise))])
+            .FirstOrDefault(held => held.Count > 0)
+        ?? [];
+
     /// <summary>While a range, the proportions or pain change the main squat, a second one takes that demand away too, where one of the
     /// usual does (docs/handbook/05-faults.md).</summary>
     private List<Exercise> WithoutTheDemand(List<Exercise> usual)

@@ -1,6 +1,7 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
+using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
@@ -84,6 +85,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         }
         if (Spreads && !ForQuads)
             yield return Emphasis(day, "kneeExtension", 0);
+        foreach (Slot slot in EmphasisOfMuscles(day, frame.Day.Focus))
+            yield return slot;
         foreach (Slot slot in Trunk(day))
             yield return slot;
         if (full && minutes >= Rules.Minutes.Whole && _client.Goal is (Goal.Muscle or Goal.General))
@@ -113,6 +116,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             yield return slot;
         if (Spreads)
             yield return Emphasis(day, "kneeExtension", 0);
+        foreach (Slot slot in EmphasisOfMuscles(day, frames[day].Day.Focus))
+            yield return slot;
         foreach (Slot slot in Trunk(day))
             yield return slot;
         foreach (Slot slot in Supports(day))
@@ -293,6 +298,14 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
                 }
             )
         );
+
+    /// <summary>What brings the emphasised muscles of a day's half to their sets, glutes and quads apart, which have kinds of their own: once
+    /// a day, and again where the week is short of them (docs/handbook/09-composition.md#9-4-purposes-in-order).</summary>
+    private IEnumerable<Slot> EmphasisOfMuscles(int day, DayFocus focus) =>
+        from muscle in _client.Emphasis
+        where focus is DayFocus.Full || Region.IsOfLegs(muscle) == (focus is DayFocus.Lower)
+        from worth in new[] { Rules.Worth.EmphasisOfMuscle, 0 }
+        select Emphasis(day, $"emphasis-{Codes.Of(muscle)}", worth);
 
     private IEnumerable<Slot> Supports(int day) =>
         [Support(day, "supportFront"), Support(day, "supportBack"), Support(day, "supportShoulders")];

@@ -29,11 +29,18 @@ internal sealed partial class SlotProblem
             // The more certain finding goes first among equals.
             int sure = (int)Math.Round(100 * finding.Confidence);
             if (have < 1)
-                yield return Want($"{Codes.Of(finding.Code)}", 1, Rules.Worth.WeakPoint[finding.Severity] + sure, Counts);
+                yield return Want($"{Codes.Of(finding.Code)}", 1, WorthOf(finding) + sure, Counts);
             if (have < 2 && Rules.Worth.WeakPointAgain[finding.Severity] > 0)
                 yield return Want($"{Codes.Of(finding.Code)} again", 2 - have, Rules.Worth.WeakPointAgain[finding.Severity], Counts);
         }
     }
+
+    /// <summary>A slight finding waits for what the minutes leave; where no day has room for the whole list, what they leave is its own
+    /// before the trunk's (docs/handbook/09-composition.md#minutes-decide-the-list).</summary>
+    private int WorthOf(Finding finding) =>
+        finding.Severity < 2 && _frames.All(frame => frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Middle)
+            ? Rules.Worth.WeakPointOfShortDay
+            : Rules.Worth.WeakPoint[finding.Severity];
 
     private IEnumerable<ChoiceWant> Kinds()
     {

@@ -193,19 +193,21 @@ internal sealed partial class SlotProblem
     private int Leads(string form) =>
         _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && Rules.GroupOf(one.Exercise.Id) == form);
 
-    /// <summary>Sessions of one exercise a week: one where the slots that it could fill have two others for each of its days, else
-    /// two.</summary>
+    /// <summary>Sessions of one exercise a week: one where the slots that it could fill have two others, a press or pull as many as
+    /// it has days, which each want one; else two.</summary>
     private int MostOf(string id)
     {
         if (!_most.TryGetValue(id, out int most))
         {
             HashSet<string> kinds = [.. _rows.Where(row => row.Option.Exercise.Id == id).Select(row => row.Slot.Kind)];
+            bool daily = kinds.Overlaps(["push", "pull"]);
+            int days = _rows.Where(row => row.Option.Exercise.Id == id).Select(row => row.Slot.Day).Distinct().Count();
             int others = _rows.Where(row => kinds.Contains(row.Slot.Kind)).Select(row => row.Option.Exercise.Id).Distinct().Count() - 1;
             bool spread =
                 _input.Prepared.Case.Schools.Quads is QuadSchool.Spread && _input.Prepared.Catalogue[id].Pattern is Pattern.KneeExtension;
             _most[id] = most =
                 spread ? Rules.SpreadDays
-                : others >= 2 || kinds.All(kind => kind.StartsWith("support", StringComparison.Ordinal)) ? 1
+                : others >= (daily ? Math.Max(2, days) : 2) || kinds.All(kind => kind.StartsWith("support", StringComparison.Ordinal)) ? 1
                 : 2;
         }
         return most;

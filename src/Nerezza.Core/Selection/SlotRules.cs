@@ -45,6 +45,12 @@ internal sealed record SlotRules
     /// <summary>Good repetitions from which a chin-up stands for a pulldown.</summary>
     public required int PullUpsFrom { get; init; }
 
+    /// <summary>A press of the body stands while the body that it carries is at most so many times the max of the lift it goes with.</summary>
+    public required double BodyOverLift { get; init; }
+
+    /// <summary>Presses of the body that a higher edge makes as light as is wanted.</summary>
+    public required IReadOnlyList<string> HigherIsLighter { get; init; }
+
     /// <summary>Degrees of arm elevation under which arms are short of overhead.</summary>
     public required double ShortArmsDeg { get; init; }
 
@@ -89,7 +95,10 @@ internal sealed record SlotWorth
     /// <summary>A weak point, by severity.</summary>
     public required IReadOnlyList<int> WeakPoint { get; init; }
 
-    /// <summary>Its second session.</summary>
+    /// <summary>A slight finding's where every day is short.</summary>
+    public required int WeakPointOfShortDay { get; init; }
+
+    /// <summary>A weak point's second session, by severity.</summary>
     public required IReadOnlyList<int> WeakPointAgain { get; init; }
 
     /// <summary>One-leg work.</summary>
@@ -103,6 +112,9 @@ internal sealed record SlotWorth
 
     /// <summary>A kind that an emphasis wants on its day.</summary>
     public required int Emphasis { get; init; }
+
+    /// <summary>What trains an emphasised muscle that no lift of the half is made of, once a day.</summary>
+    public required int EmphasisOfMuscle { get; init; }
 
     /// <summary>Abduction.</summary>
     public required int Abduction { get; init; }

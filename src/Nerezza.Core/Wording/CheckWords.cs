@@ -26,7 +26,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.LoadNotLoadable unknown =>
                 $"{Name(unknown.Exercise)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
             Check.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
-            Check.PatternMissing missing => $"No {Codes.Of(missing.Pattern)} can be done with this kit and these answers.",
+            Check.PatternMissing missing => $"No {Kind(missing.Pattern)} stands in the block.",
             Check.WeeklyHigh high => $"{Name(high.Muscle)} has {Number(high.Sets)} hard sets; {Number(high.Most)} are the most for a week.",
             Check.WeeklyLow low =>
                 $"{Name(low.Muscle)} has {Number(low.Sets)} hard sets; {Number(low.Least)} are the least that moves it on.",
@@ -34,7 +34,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 $"{Name(full.Muscle)} has {Number(full.Sets)} hard sets in one session; beyond {Number(full.Most)} little is gained.",
             Check.AxialBudget axial => $"The load on the spine is {Number(axial.Load)} sets times load; {axial.Budget} is the budget.",
             Check.RectusFemorisMissing => "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
-            Check.PushPullImbalance uneven => $"Pulls have {Number(uneven.Pulls)} hard sets against {Number(uneven.Presses)} of presses.",
+            Check.PushPullImbalance uneven => $"Pulls have {Number(uneven.Pulls)} sets against {Number(uneven.Presses)} of presses.",
             Check.DeloadMissing missing => $"{missing.Weeks} weeks without a deload.",
             Check.StrengthRest rest =>
                 $"{Name(rest.Exercise)} is strength work with {rest.RestSeconds} seconds of rest; {rest.LeastSeconds} are the least.",
@@ -124,7 +124,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.TooLight => "Take a harder form of it: paused, from a deficit, one-sided or slower.",
             Check.NoProgress => "Add load, repetitions or a set in a later week.",
             Check.MinutesUnused => "Add a set or an exercise that trains it.",
-            Check.PatternMissing => "Add kit in Intake, or change the target lifts.",
+            Check.PatternMissing => "Add one in Exercises; where none is offered, add kit in Intake.",
             Check.BlockLength or Check.ReferralOpen => null,
             _ => throw new UnreachableException(check.GetType().Name),
         };
@@ -148,6 +148,14 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
     private string Name(string exercise) => catalogue.Find(exercise)?.Name ?? "The exercise";
 
     private string Lower(string exercise) => catalogue.Find(exercise)?.Name.ToLowerInvariant() ?? "another exercise";
+
+    private static string Kind(Pattern pattern) =>
+        pattern switch
+        {
+            Pattern.PressHorizontal => "press",
+            Pattern.PullHorizontal => "pull",
+            _ => Codes.Of(pattern),
+        };
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -116,6 +116,31 @@ public sealed class ReferralTests
         Assert.Equal(stays, left is Caution.Allowed);
     }
 
+    [Theory]
+    [InlineData(2, true)]
+    [InlineData(3, false)]
+    [InlineData(null, true)]
+    public void What_was_tried_is_tried_again_only_where_it_may_be_carried_on_with(int? felt, bool again)
+    {
+        PainEntry knee = new() { Region = PainRegion.Knee, ScoreDuring = 7 };
+        LogSet Set(double? pain) =>
+            new()
+            {
+                Exercise = "box-squat",
+                Reps = 8,
+                Pain = pain,
+            };
+        DateOnly day = new(2026, 12, 1);
+        // A day before it that hurt counts no more.
+        TrainingCaps caps = new(Client(), [knee], day)
+        {
+            Log = [new(day.AddDays(-2), null, [Set(9)]), new(day, null, [Set(0), Set(felt)])],
+        };
+        Caution left = caps.For(ExerciseCatalogue.Shipped["box-squat"]);
+        Assert.Equal(again, left is Caution.Allowed { Cues: [var cue, ..] } && cue.Contains("2 of 10", StringComparison.Ordinal));
+        Assert.Equal(again, caps.For(ExerciseCatalogue.Shipped["leg-press"]) is Caution.Allowed);
+    }
+
     [Fact]
     public void Bending_pain_rules_out_floor_pulls_and_caps_what_stays()
     {
@@ -151,7 +176,7 @@ public sealed class ReferralTests
             new TrainingCaps(client, [], new DateOnly(2026, 12, 1)).For(ExerciseCatalogue.Shipped[exercise])
         );
         Assert.Equal((rpe, fraction, fewest), (allowed.MostRpe.Value, allowed.MostFraction, allowed.FewestReps));
-        Assert.Equal(fewest > 1, allowed.BreathCue is not null);
+        Assert.Equal(fewest > 1, allowed.Cues.Count > 0);
     }
 
     /// <summary>Change: capped where it covers, and nothing else; stop: out but for what is tried; an entry with an exercise is of that

@@ -48,6 +48,48 @@ public sealed class LoadReachTests
         );
     }
 
+    [Theory]
+    [InlineData(Sex.Male, 1996, Level.Novice, "push-up", "52 kg of him against a bench press of 56")]
+    [InlineData(Sex.Female, 1996, Level.Novice, "incline-push-up", "39 kg of her against 23")]
+    [InlineData(Sex.Female, 1996, Level.Intermediate, "push-up", "39 kg against 36")]
+    [InlineData(Sex.Male, 1956, Level.Novice, "incline-push-up", "52 kg against 39")]
+    public void At_home_a_push_up_is_done_with_the_hands_raised_by_who_is_not_strong_enough_for_it(
+        Sex sex,
+        int born,
+        Level level,
+        string expected,
+        string because
+    )
+    {
+        ClientCase plain = PlainCase.With(60, Days, []);
+        ClientCase home = plain with
+        {
+            Client = plain.Client with
+            {
+                Sex = sex,
+                BirthYear = born,
+                Level = level,
+                HeightCm = 175,
+                MassKg = sex is Sex.Male ? 80 : 60,
+                Goal = Goal.Muscle,
+                TargetLifts = [],
+            },
+            Equipment = new Equipment
+            {
+                Items = new HashSet<Implement> { Implement.Box, Implement.Bands },
+            },
+            Strength = [],
+        };
+        HashSet<string> presses =
+        [
+            .. Planner
+                .Make(home)
+                .Selection.All.Select(one => one.Exercise.Id)
+                .Where(id => id.EndsWith("push-up", StringComparison.Ordinal)),
+        ];
+        Assert.True(presses.SetEquals([expected]), $"{because}: {string.Join(", ", presses)}");
+    }
+
     [Fact]
     public void A_lift_without_a_max_or_of_unknown_weight_is_not_held_back()
     {

@@ -26,7 +26,7 @@ internal sealed record CapRule(PainCapRule Pain, HeavyCapRule BeforeHeavy, Youth
 
 internal sealed record HeavyCapRule(double Rpe, double FloorPullRpe, double Fraction, int FewestReps, string Cue);
 
-internal sealed record PainCapRule(double Rpe, double Fraction, IReadOnlyList<int> Reps);
+internal sealed record PainCapRule(double Rpe, double Fraction, IReadOnlyList<int> Reps, string TrialCue);
 
 internal sealed record YouthRule(int Below, double Rpe);
 

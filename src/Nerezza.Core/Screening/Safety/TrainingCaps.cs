@@ -18,8 +18,8 @@ public abstract record Caution
         /// <summary>The repetitions that it is done for; null where caution asks for none.</summary>
         public RepRange? Reps { get; init; }
 
-        /// <summary>What is said of the breath before any other cue; null where nothing needs to be.</summary>
-        public string? BreathCue { get; init; }
+        /// <summary>What is said before any other cue: of the breath, of a form that is tried.</summary>
+        public IReadOnlyList<string> Cues { get; init; } = [];
 
         /// <summary>Whether it may go to failure and to the whole max.</summary>
         public bool CapsNothing => MostRpe >= Rpe.Ten && MostFraction >= 1;
@@ -36,6 +36,9 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     private static readonly CapRule Rules = SafetyRules.Shipped.Caps;
     private readonly IReadOnlyList<Referral> _referrals = [.. HealthReferral.Held(client.Health, pain)];
 
+    /// <summary>The training days, of which the last one of a form that is tried says whether it is tried again.</summary>
+    public IReadOnlyList<LogDay> Log { get; init; } = [];
+
     /// <summary>What caution leaves of an exercise.</summary>
     public Caution For(Exercise exercise)
     {
@@ -44,7 +47,8 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
             if (exercise.Conflicts.Intersect(PainKind.ConflictsOf(entry)).Any())
                 return new Caution.RuledOut(new CautionReason.OfPain(entry.Region));
         }
-        if (TrialsOf(exercise).FirstOrDefault(trial => !trial.Forms.Contains(exercise.Id)) is { } stop)
+        IReadOnlyList<PainTrial> trials = TrialsOf(exercise);
+        if (trials.FirstOrDefault(trial => !trial.Forms.Contains(exercise.Id)) is { } stop)
             return new Caution.RuledOut(new CautionReason.OfPain(stop.Region));
         if (client.Health.Flags.Contains(HealthFlag.Pregnant) && exercise.Conflicts.Contains(Conflict.Pregnant))
             return new Caution.RuledOut(new CautionReason.OfAnswer(new HealthReason.Flag(HealthFlag.Pregnant)));
@@ -55,6 +59,7 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         var allowed = new Caution.Allowed(MostRpe(hurts, exercise), hurts ? Rules.Pain.Fraction : 1)
         {
             Reps = hurts ? new RepRange(Rules.Pain.Reps[0], Rules.Pain.Reps[1]) : null,
+            Cues = trials.Count > 0 ? [Rules.Pain.TrialCue] : [],
         };
         return IsHeavy(exercise) && Open(ReferralLevel.BeforeHeavy) is not null ? UntilCleared(allowed, exercise) : allowed;
     }
@@ -67,7 +72,17 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
 
     /// <summary>What pain at the stop level leaves of an exercise's patterns; empty where none covers it.</summary>
     public IReadOnlyList<PainTrial> TrialsOf(Exercise exercise) =>
-        [.. pain.Where(entry => PainScore.LevelOf(entry) is PainLevel.Stop && PainKind.Covers(entry, exercise)).Select(PainTrial.Of)];
+        [
+            .. pain.Where(entry => PainScore.LevelOf(entry) is PainLevel.Stop && PainKind.Covers(entry, exercise))
+                .Select(PainTrial.Of)
+                .Select(trial => trial.Forms.Any(HurtLastTime) ? trial with { Forms = [] } : trial),
+        ];
+
+    /// <summary>Whether the last time a form was done it hurt more than may be carried on with: then it is not tried again until the answers
+    /// on pain change (docs/handbook/07-pain-and-health.md#settled).</summary>
+    private bool HurtLastTime(string form) =>
+        Log.Where(day => day.Sets.Any(set => set.Exercise == form)).MaxBy(day => day.Date) is { } last
+        && last.Sets.Any(set => set.Exercise == form && set.Pain > SafetyRules.Shipped.Pain.ChangeAbove);
 
     private IEnumerable<PainEntry> Asking() => pain.Where(entry => PainScore.LevelOf(entry) is not PainLevel.Watch);
 
@@ -79,7 +94,7 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
         {
             MostFraction = Math.Min(allowed.MostFraction, Rules.BeforeHeavy.Fraction),
             FewestReps = Math.Min(Rules.BeforeHeavy.FewestReps, exercise.Reps.Top),
-            BreathCue = Rules.BeforeHeavy.Cue,
+            Cues = [.. allowed.Cues, Rules.BeforeHeavy.Cue],
         };
 
     private Rpe MostRpe(bool hurts, Exercise exercise)
