@@ -104,7 +104,9 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
     {
         if (finding.Retest is not { } weeks)
             return null;
-        DateOnly last = measures.Count == 0 ? newest : measures.Min(measure => measure.Points[^1].Date);
+        // What the log shows by itself asks for no test; where nothing else does, it is the test.
+        List<MeasureStory> tests = [.. measures.Where(measure => measure.Measure is Measure.Tested or Measure.Fault)];
+        DateOnly last = measures.Count == 0 ? newest : (tests.Count > 0 ? tests : measures).Min(measure => measure.Points[^1].Date);
         return new RetestDue(last.AddDays(7 * weeks.FirstWeek), last.AddDays(7 * weeks.LastWeek));
     }
 

@@ -67,15 +67,8 @@ internal sealed class Stalls(ReviewInput input, MaxEstimates maxes, IReadOnlyLis
 
     private Stall? Of(LiftStory lift)
     {
-        List<DateOnly> days = [.. lift.Days.Where(day => day > input.Today.AddDays(-Rule.LookBackDays) && IsWork(lift.Exercise, day))];
-        // After a lay-off a max below its best is no stall.
-        for (int i = days.Count - 1; i > 0; i--)
-            if (days[i].DayNumber - days[i - 1].DayNumber >= ReviewRules.Shipped.LayOffDays)
-            {
-                days.RemoveRange(0, i);
-                break;
-            }
-        // Nor is a first guess that is put right: a max counts from the day on that it is known about as well as it is now.
+        List<DateOnly> days = [.. SinceLayOff(lift.Days).Where(day => IsWork(lift.Exercise, day))];
+        // A first guess that is put right is no stall: a max counts from the day on that it is known about as well as it is now.
         OneRepMax known = maxes.On(lift.Exercise, null, input.Today) ?? lift.Now;
         days.RemoveAll(day => Spread(maxes.On(lift.Exercise, null, day)!) > Rule.KnownWithin * Spread(known));
         if (days.Count < Rule.Exposures || days[^1].DayNumber - days[0].DayNumber < Rule.Days)
@@ -104,6 +97,18 @@ internal sealed class Stalls(ReviewInput input, MaxEstimates maxes, IReadOnlyLis
             last is null ? null : new StepOutcome(last.Step, last.On, Since(last, lift))
         );
     }
+
+    /// <summary>The days of the last weeks from the last lay-off on, after which a max below its best is no stall; a deload is no
+    /// lay-off.</summary>
+    private List<DateOnly> SinceLayOff(IEnumerable<DateOnly> trained)
+    {
+        List<DateOnly> days = [.. trained.Where(day => day > input.Today.AddDays(-Rule.LookBackDays))];
+        int back = days.FindLastIndex(day => IsBack(days, day));
+        return back < 0 ? days : days[back..];
+    }
+
+    private static bool IsBack(List<DateOnly> days, DateOnly day) =>
+        days.IndexOf(day) is > 0 and var i && day.DayNumber - days[i - 1].DayNumber >= ReviewRules.Shipped.LayOffDays;
 
     /// <summary>Rated as it would be by somebody who misjudges nothing; a set to the end is one, whoever says so.</summary>
     private double Felt(double rated) => rated >= Rpe.Ten.Value ? rated : rated - maxes.Bias.Repetitions;

@@ -66,14 +66,19 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
         int done = past.Count(session => session.Fate is SessionFate.Kept or SessionFate.Moved);
         (int planned, int sets) = (weeks.Sum(week => week.SetsPlanned), weeks.Sum(week => week.SetsDone));
         string effort = weeks.Select(week => week.EffortOver).OfType<double>().ToList() is { Count: > 0 } over
-            ? string.Create(
-                CultureInfo.InvariantCulture,
-                $" Effort came {Math.Abs(over.Average()):0.0} RPE {(over.Average() >= 0 ? "over" : "under")} what was asked."
-            )
+            ? $" {Effort(Math.Round(over.Average(), 1))}"
             : "";
         string todo = done == past.Count ? " Nothing to change." : " Ask what kept them away before adding anything.";
         return $"{done} of {past.Count} sessions and {sets} of {planned} sets in four weeks.{effort}{todo}";
     }
+
+    private static string Effort(double over) =>
+        over == 0
+            ? "Effort came as asked."
+            : string.Create(
+                CultureInfo.InvariantCulture,
+                $"Effort came {Math.Abs(over):0.0} RPE {(over > 0 ? "over" : "under")} what was asked."
+            );
 
     /// <summary>Where nothing waits: when the next session is.</summary>
     public static string NothingWaits(ReviewInput input) =>
@@ -153,10 +158,17 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
         return $"{stall.Exposures} sessions in {stall.Days} days: {slope}{effort}{under}.{Came(stall.Before)}";
     }
 
+    /// <summary>What a course is drawn of, as a heading, with its unit.</summary>
+    public (string Name, string Unit) Measured(Measure measure)
+    {
+        (string name, string unit) = _measures.Named(measure);
+        return (measure is Measure.Fault { Part: FaultPart.FromPercent } ? "Load at which it begins to show" : Upper(name), unit);
+    }
+
     /// <summary>What of a measure was found, from first to last.</summary>
     public string Text(MeasureStory measure)
     {
-        (string name, string unit) = _measures.Named(measure.Measure);
+        (string name, string unit) = Measured(measure.Measure);
         return string.Create(
             CultureInfo.InvariantCulture,
             $"{name}, {measure.Points[0].Value:0.##} to {measure.Points[^1].Value:0.##}{(unit.Length > 0 ? $" {unit}" : "")}"
@@ -193,7 +205,7 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
             ),
         };
 
-    private string Number(FindingStory story) => story.Measures.Count == 0 ? "" : $"{Upper(Text(story.Measures[0]))}.";
+    private string Number(FindingStory story) => story.Measures.Count == 0 ? "" : $"{Text(story.Measures[0])}.";
 
     private static string Retest(FindingStory story, DateOnly today) =>
         story.Retest switch

@@ -20,7 +20,6 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
     private const int AnsweredShown = 5;
     private readonly ReviewWords _words = new(catalogue);
     private readonly WaitingWords _waiting = new(catalogue);
-    private readonly MeasureWords _measures = new(catalogue);
 
     public ReviewView View(ClientFile file, Reviewed reviewed)
     {
@@ -120,7 +119,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
 
     private MeasureLine Line(MeasureStory measure)
     {
-        (string name, string unit) = _measures.Named(measure.Measure);
+        (string name, string unit) = _words.Measured(measure.Measure);
         return new MeasureLine(
             name,
             unit,

@@ -97,6 +97,22 @@ public sealed class StallTests
         Assert.Empty(Told.Reviewer.Of(Told.Input(rest, 25, Told.Block(1, 0, Squat))).Stalls);
     }
 
+    [Fact]
+    public void A_week_of_rest_of_a_lift_that_is_trained_once_a_week_is_no_lay_off()
+    {
+        IEnumerable<LogDay> before = Enumerable.Range(1, 6).Reverse().Select(week => Told.Squats(-7 * week, 110, 8));
+        ClientCase falling = Told.Case([
+            .. before,
+            Told.Squats(0, 110, 9),
+            Told.Squats(7, 107.5, 9.5),
+            Told.Squats(14, 105, 9.5),
+            Told.Squats(21, 80, 6),
+            Told.Squats(28, 100, 9.5),
+        ]);
+        Stall found = Assert.Single(Told.Reviewer.Of(Told.Input(falling, 29, Told.Block(1, 0, Squat), Told.Block(2, 28, Squat))).Stalls);
+        Assert.True(found.UnderBest > 0.03, $"{found}");
+    }
+
     private static ReviewInput Stalling(string loads, string ratings)
     {
         double[] kg = [.. loads.Split(' ').Select(one => double.Parse(one, System.Globalization.CultureInfo.InvariantCulture))];
