@@ -23,7 +23,7 @@ public sealed class EmphasisTests
     [InlineData(Muscle.UpperBack, 12)]
     [InlineData(Muscle.SideDelts, 7)]
     [InlineData(Muscle.RearDelts, 7)]
-    [InlineData(Muscle.Biceps, Full)]
+    [InlineData(Muscle.Biceps, 12)]
     [InlineData(Muscle.Triceps, 8)]
     [InlineData(Muscle.Hamstrings, 12)]
     [InlineData(Muscle.Gastrocnemius, 5)]
@@ -34,7 +34,7 @@ public sealed class EmphasisTests
         foreach (Weekday[] days in new[] { Four, Three })
         {
             (double plain, double wanted) = (SetsOf(muscle, Case(days)), SetsOf(muscle, Case(days, muscle)));
-            Assert.True(wanted >= atLeast && (wanted > plain || plain >= Full), $"{days.Length} days: {wanted}, without {plain}");
+            Assert.True(wanted >= atLeast && (wanted > plain || wanted >= Full), $"{days.Length} days: {wanted}, without {plain}");
         }
     }
 
