@@ -37,7 +37,7 @@ builder.AddAccounts();
 builder.Services.AddNerezzaData(builder.Configuration["NEREZZA_DB"] ?? "Host=127.0.0.1;Database=nerezza");
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddMemoryCache(cache => cache.SizeLimit = 500).AddSingleton<PreparedPlans>();
-builder.Services.AddSingleton<IChooser>(new CpChooser()).AddSingleton<IWeekLayout>(new CpWeekLayout());
+builder.Services.AddSingleton<IChooser>(new RememberedChoices(new CpChooser())).AddSingleton<IWeekLayout>(new CpWeekLayout());
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
 builder
     .Services.AddScoped<PlanService>()

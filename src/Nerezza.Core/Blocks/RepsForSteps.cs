@@ -5,8 +5,8 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Core.Blocks;
 
 /// <summary>Main and second lifts whose next load is too big a step for the week's effort go on by repetitions instead
-/// (docs/handbook/11-prescription.md#progress-is-visible). A wave keeps its repetitions while the load can follow the effort; what pain caps stays
-/// as it is.</summary>
+/// (docs/handbook/11-prescription.md#progress-is-visible). A wave keeps its repetitions while the load can follow the
+/// effort; what pain caps stays as it is.</summary>
 internal static class RepsForSteps
 {
     /// <summary>The ask with the repetitions that go on from the load week before; null where the load itself goes on, or nothing

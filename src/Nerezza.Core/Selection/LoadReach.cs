@@ -44,8 +44,8 @@ internal sealed class LoadReach(
             && Math.Max(lightest.Min(), LeastPartOfBody * body) + body > MostTotal(exercise, max) + 1e-9;
     }
 
-    /// <summary>Whether the body is far more than the lift that it goes with: a push-up against the bench press. What a higher edge makes as
-    /// light as is wanted never is.</summary>
+    /// <summary>Whether the body is far more than the lift that it goes with: a push-up against the bench press. What a higher edge makes
+    /// as light as is wanted never is.</summary>
     private bool IsBodyTooHeavy(Exercise exercise) =>
         exercise is { Load: LoadSource.BodyWeight, BodyFraction: > 0, CarriesTo: { } lift }
         && Region.IsPush(exercise)

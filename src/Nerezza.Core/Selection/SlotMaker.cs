@@ -299,8 +299,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             )
         );
 
-    /// <summary>What brings the emphasised muscles of a day's half to their sets, glutes and quads apart, which have kinds of their own: once
-    /// a day, and again where the week is short of them (docs/handbook/09-composition.md#9-4-purposes-in-order).</summary>
+    /// <summary>What brings the emphasised muscles of a day's half to their sets, glutes and quads apart, which have kinds of their own:
+    /// once a day, and again where the week is short of them (docs/handbook/09-composition.md#9-4-purposes-in-order).</summary>
     private IEnumerable<Slot> EmphasisOfMuscles(int day, DayFocus focus) =>
         from muscle in _client.Emphasis
         where focus is DayFocus.Full || Region.IsOfLegs(muscle) == (focus is DayFocus.Lower)

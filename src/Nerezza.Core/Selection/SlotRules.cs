@@ -45,7 +45,8 @@ internal sealed record SlotRules
     /// <summary>Good repetitions from which a chin-up stands for a pulldown.</summary>
     public required int PullUpsFrom { get; init; }
 
-    /// <summary>A press of the body stands while the body that it carries is at most so many times the max of the lift it goes with.</summary>
+    /// <summary>A press of the body stands while the body that it carries is at most so many times the max of its
+    /// lift.</summary>
     public required double BodyOverLift { get; init; }
 
     /// <summary>Presses of the body that a higher edge makes as light as is wanted.</summary>

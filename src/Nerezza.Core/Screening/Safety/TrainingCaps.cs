@@ -78,8 +78,8 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
                 .Select(trial => trial.Forms.Any(HurtLastTime) ? trial with { Forms = [] } : trial),
         ];
 
-    /// <summary>Whether the last time a form was done it hurt more than may be carried on with: then it is not tried again until the answers
-    /// on pain change (docs/handbook/07-pain-and-health.md#settled).</summary>
+    /// <summary>Whether the last time a form was done it hurt more than may be carried on with: then it is not tried again until the
+    /// answers on pain change (docs/handbook/07-pain-and-health.md#settled).</summary>
     private bool HurtLastTime(string form) =>
         Log.Where(day => day.Sets.Any(set => set.Exercise == form)).MaxBy(day => day.Date) is { } last
         && last.Sets.Any(set => set.Exercise == form && set.Pain > SafetyRules.Shipped.Pain.ChangeAbove);
