@@ -38,15 +38,18 @@ internal sealed class OwnRules(BlockBuilder builder, BlockReviewer reviewer, Blo
         return (choice, block, [.. Remarks(block)]);
     }
 
-    /// <summary>A set more of what is short, while that passes nothing else.</summary>
+    /// <summary>A set more of what is short, on the first day on which that passes nothing else.</summary>
     private (ExerciseChoice, Block)? Evened(ExerciseChoice choice, Block block, Check.PushPullImbalance uneven)
     {
         Func<Exercise, bool> isShort = uneven.Pulls < uneven.Presses ? Region.IsPull : Region.IsPush;
-        if (Displacement.OneMore(choice, lift => isShort(lift.Exercise), cost.SetsOf) is not { } more)
-            return null;
-        Block longer = builder.Build(kind, more);
         HashSet<(CheckCode, CheckPlace)> before = [.. Remarks(block).Select(check => (check.Code, check.At))];
-        return Remarks(longer).All(check => before.Contains((check.Code, check.At))) ? (more, longer) : null;
+        foreach (ExerciseChoice more in Displacement.OneMore(choice, lift => isShort(lift.Exercise), cost.SetsOf))
+        {
+            Block longer = builder.Build(kind, more);
+            if (Remarks(longer).All(check => before.Contains((check.Code, check.At))))
+                return (more, longer);
+        }
+        return null;
     }
 
     private IEnumerable<Check> Remarks(Block block) =>

@@ -35,8 +35,8 @@ public static class Displacement
         return null;
     }
 
-    /// <summary>The choice with a set more where the fewest are; null where each has its most.</summary>
-    public static ExerciseChoice? OneMore(ExerciseChoice choice, Func<Chosen, bool> of, Func<Chosen, int> setsOf) =>
+    /// <summary>The choices with a set more, where the fewest are first; none where each has its most.</summary>
+    public static IEnumerable<ExerciseChoice> OneMore(ExerciseChoice choice, Func<Chosen, bool> of, Func<Chosen, int> setsOf) =>
         choice
             .Days.SelectMany(
                 day => day.Lifts.Where(lift => MayGiveWay(lift) && of(lift) && setsOf(lift) < Rule.MostSets),
@@ -44,8 +44,7 @@ public static class Displacement
             )
             .OrderBy(row => setsOf(row.lift))
             .ThenBy(row => row.lift.Exercise.Id, StringComparer.Ordinal)
-            .Select(row => With(choice, row, row.lift with { Sets = setsOf(row.lift) + 1 }))
-            .FirstOrDefault();
+            .Select(row => With(choice, row, row.lift with { Sets = setsOf(row.lift) + 1 }));
 
     private static bool MayGiveWay(Chosen lift) =>
         lift.Reason is not ChosenReason.Picked && lift.Purpose is not (Purpose.Learn or Purpose.Prime or Purpose.Event);

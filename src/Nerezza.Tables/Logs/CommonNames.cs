@@ -61,7 +61,7 @@ public static class CommonNames
         ),
         (["pullup", "klimmzug", "trazione", "dominada", "traction"], ["pull-up", "chin-up"]),
         (["chinup"], ["chin-up"]),
-        (["pushup", "press up", "liegestutz", "piegamento", "flexione", "pompe"], ["push-up", "incline-push-up"]),
+        (["pushup", "press up", "liegestutz", "piegamento", "flexione", "pompe"], ["push-up"]),
         (["lat pull down", "latzug", "lat machine", "pulldown", "jalon al pecho", "tirage vertical"], ["lat-pulldown"]),
         (["row", "rudern", "rematore", "remo", "rowing"], ["barbell-row", "cable-row", "dumbbell-row", "chest-supported-row"]),
         (["bent over row", "bb row", "langhantelrudern", "vorgebeugtes rudern", "rematore bilanciere"], ["barbell-row"]),
