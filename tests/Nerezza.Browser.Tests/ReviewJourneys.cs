@@ -29,7 +29,7 @@ public sealed class ReviewJourneys(DemoSite site) : IClassFixture<DemoSite>
             browser.UntilText("put off to");
             // The tables behind the pictures, and the next block beside the last one.
             browser.Find("//summary[.='The same as a table']").Click();
-            browser.UntilText("knee to wall");
+            browser.UntilText("Knee to wall");
             browser.Find("//button[.='Look at the next block']").Click();
             browser.UntilTrue("the next block is there", () => browser.All("//section[@aria-label='The next block']//h3").Count > 0);
         });
