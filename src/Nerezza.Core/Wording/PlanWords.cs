@@ -247,7 +247,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             BlockKind.Muscle => "Favours sets near failure in the middle of the range. Gives up practice with the heaviest loads.",
             BlockKind.Peak =>
                 "Favours heavy singles to triples with fresh legs. Gives up a third of the sets and most accessories' growth.",
-            BlockKind.Return => "Favours a step a week that the next morning agrees with. Gives up every hurry.",
+            BlockKind.Return => "Favours one small step a week, taken only after a usual morning. Gives up heavy sets until then.",
             BlockKind.Deload => "Favours rest while the movement is kept. Gives up a week of progress on purpose.",
             BlockKind.Test => "Favours finding out where the maxes stand. Gives up training for a week.",
             BlockKind.Strength or BlockKind.Auto =>
