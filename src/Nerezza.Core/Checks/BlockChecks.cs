@@ -28,28 +28,27 @@ internal static class BlockChecks
     /// (docs/handbook/12-weeks-and-blocks.md#split-by-days); presses and pulls are asked of a block for the whole body.</summary>
     public static IEnumerable<Check> Patterns(BlockInReview review)
     {
-        HashSet<Pattern> there =
+        List<Exercise> there =
         [
             .. review
                 .Block.Weeks.SelectMany(week => week.Sessions)
                 .SelectMany(session => session.Items)
-                .Select(item => review.Context.Catalogue[item.Exercise])
-                .Where(exercise => !IsUpper(exercise.Pattern) || Region.IsPush(exercise) || Region.IsPull(exercise))
-                .Select(exercise => exercise.Pattern),
+                .Select(item => review.Context.Catalogue[item.Exercise]),
         ];
-        return Wanted
-            .Where(kind => !IsUpper(kind[0]) || HoldsUpperBody(review))
-            .Where(kind => !there.Overlaps(kind) && !kind.Any(review.Context.Caps.Hurts))
-            .Select(kind => new Check.PatternMissing(kind[0]));
+        return (HoldsUpperBody(review) ? Legs.Concat(Upper) : Legs)
+            .Where(kind => !there.Exists(kind.IsOfIt) && !review.Context.Caps.Hurts(kind.Pattern))
+            .Select(kind => new Check.PatternMissing(kind.Pattern));
     }
 
-    private static readonly Pattern[][] Wanted =
+    private sealed record KindOfWork(Pattern Pattern, Predicate<Exercise> IsOfIt);
+
+    private static readonly KindOfWork[] Legs =
     [
-        [Pattern.Squat, Pattern.Lunge],
-        [Pattern.Hinge, Pattern.Thrust],
-        [Pattern.PressHorizontal, Pattern.PressVertical],
-        [Pattern.PullHorizontal, Pattern.PullVertical],
+        new(Pattern.Squat, exercise => exercise.Pattern is Pattern.Squat or Pattern.Lunge),
+        new(Pattern.Hinge, exercise => exercise.Pattern is Pattern.Hinge or Pattern.Thrust),
     ];
+
+    private static readonly KindOfWork[] Upper = [new(Pattern.PressHorizontal, Region.IsPush), new(Pattern.PullHorizontal, Region.IsPull)];
 
     /// <summary>A block for the whole body in which a week has the minutes for a press and a pull beside the main lift; a test and a peak
     /// hold little besides.</summary>
@@ -57,9 +56,6 @@ internal static class BlockChecks
         review.Context.Focus is BlockFocus.Whole
         && review.Block.Kind is not (BlockKind.Test or BlockKind.Peak)
         && review.Block.Weeks.Any(week => week.Sessions.Sum(session => session.MinutesGiven) >= SlotRules.Shipped.Minutes.Middle);
-
-    private static bool IsUpper(Pattern pattern) =>
-        pattern is Pattern.PressHorizontal or Pattern.PressVertical or Pattern.PullHorizontal or Pattern.PullVertical;
 
     /// <summary>What stands in the place of a throw is said once.</summary>
     public static IEnumerable<Check> Throws(BlockInReview review) =>

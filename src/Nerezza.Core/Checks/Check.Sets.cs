@@ -29,6 +29,6 @@ public abstract partial record Check
     /// <summary>A quad emphasis without work for the rectus femoris.</summary>
     public sealed record RectusFemorisMissing() : Check(CheckCode.RectusFemorisMissing, CheckSeverity.Warn);
 
-    /// <summary>Presses and pulls out of balance, hard sets a week.</summary>
+    /// <summary>Presses and pulls out of balance, sets a side in a week.</summary>
     public sealed record PushPullImbalance(double Pulls, double Presses) : Check(CheckCode.PushPullImbalance, CheckSeverity.Warn);
 }

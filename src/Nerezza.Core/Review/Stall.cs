@@ -103,12 +103,11 @@ internal sealed class Stalls(ReviewInput input, MaxEstimates maxes, IReadOnlyLis
     private List<DateOnly> SinceLayOff(IEnumerable<DateOnly> trained)
     {
         List<DateOnly> days = [.. trained.Where(day => day > input.Today.AddDays(-Rule.LookBackDays))];
-        int back = days.FindLastIndex(day => IsBack(days, day));
-        return back < 0 ? days : days[back..];
+        int back = Enumerable
+            .Range(1, Math.Max(0, days.Count - 1))
+            .LastOrDefault(i => days[i].DayNumber - days[i - 1].DayNumber >= ReviewRules.Shipped.LayOffDays);
+        return days[back..];
     }
-
-    private static bool IsBack(List<DateOnly> days, DateOnly day) =>
-        days.IndexOf(day) is > 0 and var i && day.DayNumber - days[i - 1].DayNumber >= ReviewRules.Shipped.LayOffDays;
 
     /// <summary>Rated as it would be by somebody who misjudges nothing; a set to the end is one, whoever says so.</summary>
     private double Felt(double rated) => rated >= Rpe.Ten.Value ? rated : rated - maxes.Bias.Repetitions;

@@ -41,7 +41,7 @@ internal sealed class LoadReach(
         double body = exercise.BodyFraction * massKg;
         return lightest.Count > 0
             && lightest.Min() > 0
-            && Math.Max(lightest.Min(), LeastPartOfBody * body) + body > MostTotal(exercise, max) + 1e-9;
+            && Math.Max(lightest.Min(), SlotRules.Shipped.LeastIronOfBody * body) + body > MostTotal(exercise, max) + 1e-9;
     }
 
     /// <summary>Whether the body is far more than the lift that it goes with: a push-up against the bench press. What a higher edge makes
@@ -80,9 +80,6 @@ internal sealed class LoadReach(
     }
 
     private const int HeaviestStart = 8;
-
-    /// <summary>Less iron than this part of the body that is lifted along is no load: the form without it stands. Assumption.</summary>
-    private const double LeastPartOfBody = 0.05;
 
     /// <summary>The same at so many repetitions.</summary>
     public bool FallsShort(Exercise exercise, int reps)

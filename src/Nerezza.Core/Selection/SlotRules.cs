@@ -45,6 +45,9 @@ internal sealed record SlotRules
     /// <summary>Good repetitions from which a chin-up stands for a pulldown.</summary>
     public required int PullUpsFrom { get; init; }
 
+    /// <summary>Iron under this part of the body that is lifted along is no load: the form without it stands.</summary>
+    public required double LeastIronOfBody { get; init; }
+
     /// <summary>A press of the body stands while the body that it carries is at most so many times the max of its
     /// lift.</summary>
     public required double BodyOverLift { get; init; }

@@ -1,4 +1,5 @@
 using System.Security.Cryptography;
+using System.Text.Json;
 using Microsoft.Extensions.Caching.Memory;
 using Nerezza.Core.Selection;
 
@@ -26,44 +27,6 @@ public sealed class RememberedChoices(IChooser chooser) : IChooser, IDisposable
     /// <inheritdoc/>
     public void Dispose() => _known.Dispose();
 
-    private static string KeyOf(ChoiceProblem problem)
-    {
-        using var all = new MemoryStream();
-        using (var writer = new BinaryWriter(all))
-        {
-            void Numbers(IReadOnlyList<int> numbers)
-            {
-                writer.Write(numbers.Count);
-                foreach (int number in numbers)
-                    writer.Write(number);
-            }
-            writer.Write(problem.Options.Count);
-            foreach (ChoiceOption option in problem.Options)
-            {
-                writer.Write(option.Id);
-                writer.Write(option.Worth);
-            }
-            writer.Write(problem.Caps.Count);
-            foreach (ChoiceCap cap in problem.Caps)
-            {
-                Numbers([(int)cap.Kind, cap.Muscle is { } muscle ? (int)muscle : -1, cap.Unit, cap.Limit]);
-                Numbers(cap.PerOption);
-            }
-            writer.Write(problem.Wants.Count);
-            foreach (ChoiceWant want in problem.Wants)
-            {
-                writer.Write(want.Name);
-                Numbers([want.Needed, want.CostEach]);
-                Numbers(want.PerOption);
-            }
-            writer.Write(problem.Groups.Count);
-            foreach (ChoiceGroup group in problem.Groups)
-            {
-                writer.Write(group.Name);
-                writer.Write(group.Most);
-                Numbers(group.Members);
-            }
-        }
-        return Convert.ToHexString(SHA256.HashData(all.ToArray()));
-    }
+    private static string KeyOf(ChoiceProblem problem) =>
+        Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(problem)));
 }
