@@ -18,42 +18,45 @@ internal sealed class OwnRules(BlockBuilder builder, BlockReviewer reviewer, Blo
     /// <summary>The choice and its block, and the remarks that no rule could mend.</summary>
     public (ExerciseChoice Choice, Block Block, IReadOnlyList<Check> Left) Kept(ExerciseChoice choice)
     {
-        Block block = builder.Build(kind, choice);
+        Made made = Built(choice);
         HashSet<Check> stuck = [];
         for (int round = 0; round < Rounds; round++)
         {
-            Check? first = Remarks(block).FirstOrDefault(check => !stuck.Contains(check) && ConcernOf(check) is not null);
+            Check? first = made.Remarks.FirstOrDefault(check => !stuck.Contains(check) && ConcernOf(check) is not null);
             if (first is null)
                 break;
-            if (first is Check.PushPullImbalance uneven && Evened(choice, block, uneven) is { } even)
-            {
-                (choice, block) = even;
-                continue;
-            }
-            if (Displacement.OneLess(choice, ConcernOf(first)!, cost.SetsOf) is { } less)
-                (choice, block) = (less, builder.Build(kind, less));
+            if (first is Check.PushPullImbalance uneven && Evened(made, uneven) is { } even)
+                made = even;
+            else if (Displacement.OneLess(made.Choice, ConcernOf(first)!, cost.SetsOf) is { } less)
+                made = Built(less);
             else
                 stuck.Add(first);
         }
-        return (choice, block, [.. Remarks(block)]);
+        return (made.Choice, made.Block, made.Remarks);
     }
 
     /// <summary>A set more of what is short, on the first day on which that passes nothing else.</summary>
-    private (ExerciseChoice, Block)? Evened(ExerciseChoice choice, Block block, Check.PushPullImbalance uneven)
+    private Made? Evened(Made made, Check.PushPullImbalance uneven)
     {
         Func<Exercise, bool> isShort = uneven.Pulls < uneven.Presses ? Region.IsPull : Region.IsPush;
-        HashSet<(CheckCode, CheckPlace)> before = [.. Remarks(block).Select(check => (check.Code, check.At))];
-        foreach (ExerciseChoice more in Displacement.OneMore(choice, lift => isShort(lift.Exercise), cost.SetsOf))
-        {
-            Block longer = builder.Build(kind, more);
-            if (Remarks(longer).All(check => before.Contains((check.Code, check.At))))
-                return (more, longer);
-        }
-        return null;
+        HashSet<(CheckCode, CheckPlace)> before = [.. made.Remarks.Select(check => (check.Code, check.At))];
+        return Displacement
+            .OneMore(made.Choice, lift => isShort(lift.Exercise), cost.SetsOf)
+            .Select(Built)
+            .FirstOrDefault(longer => longer.Remarks.All(check => before.Contains((check.Code, check.At))));
     }
 
-    private IEnumerable<Check> Remarks(Block block) =>
-        reviewer.Review(block).Checks.Where(check => check.Severity is CheckSeverity.Warn).Select(check => check with { Fix = [] });
+    private Made Built(ExerciseChoice choice)
+    {
+        Block block = builder.Build(kind, choice);
+        return new Made(
+            choice,
+            block,
+            [.. reviewer.Review(block).Checks.Where(check => check.Severity is CheckSeverity.Warn).Select(check => check with { Fix = [] })]
+        );
+    }
+
+    private sealed record Made(ExerciseChoice Choice, Block Block, IReadOnlyList<Check> Remarks);
 
     /// <summary>The exercises of which a set less would help; null where sets do not mend it.</summary>
     private static Func<DayPlan, Chosen, bool>? ConcernOf(Check check) =>

@@ -4,8 +4,9 @@ using Nerezza.Core.Selection;
 namespace Nerezza.Solve;
 
 /// <summary>Chooses what stands in the slots of a week by constraint programming. The same problem gives the same choice: one worker, a
-/// fixed seed, a limit in deterministic time, and a worth that a hash of the id makes unique. Where the limit comes before the proof, the
-/// best found by then stands, and the plan says so.</summary>
+/// fixed seed, a limit in deterministic time, and a worth that a hash of the id makes unique. Where options taken in part are worth no more
+/// than a choice found by search, that is proof already; where the limit comes before any, the best found by then stands, and the plan says
+/// so.</summary>
 /// <param name="seed">Must not matter: the best choice is unique.</param>
 public sealed class CpChooser(int seed = 1) : IChooser
 {
@@ -18,6 +19,13 @@ public sealed class CpChooser(int seed = 1) : IChooser
         if (problem.Options.Count == 0)
             return new Choice([], Proof.Optimal);
         Choice greedy = GreedyChooser.Searched(problem, Greedy.Choose(problem));
+        if (Relaxation.Of(problem) is { } relaxed)
+        {
+            Choice begun = GreedyChooser.Begun(problem, relaxed.First);
+            greedy = problem.WorthOf(begun.Taken) > problem.WorthOf(greedy.Taken) ? begun : greedy;
+            if (relaxed.Proves(problem, greedy))
+                return greedy with { Proof = Proof.Optimal };
+        }
         var model = new ChoiceModel(problem);
         model.Hint(greedy.Taken);
         return model.Solve(Parameters()) switch

@@ -70,7 +70,8 @@ public sealed record BlockInput
 /// docs/handbook/12-weeks-and-blocks.md).</summary>
 public sealed class BlockBuilder(BlockInput input)
 {
-    private readonly SessionMaker _maker = new(input);
+    private readonly SessionMaker _maker = SessionMaker.Keeping(input);
+    private readonly Dictionary<DateOnly, (IReadOnlyList<PrescribedItem> Of, Session Session)> _sessions = [];
     private readonly EventDays _events = new(input.Client);
 
     /// <summary>The block: lifts take turns as main and second, accessories stand on their days.</summary>
@@ -231,8 +232,22 @@ public sealed class BlockBuilder(BlockInput input)
         if (shape.Kind is not WeekKind.Deload)
             foreach ((ExerciseSlot slot, PrescribedItem item) in asks.Select(row => row.Slot).Zip(session.Items))
                 slot.Before = item;
-        IReadOnlyList<PrescribedItem> fitted = Supersets.Fit(session.Items, day.Split.Minutes, input.Catalogue);
-        return session with { Items = fitted, Minutes = SessionTime.Minutes(fitted, input.Catalogue) };
+        return Same(session) ?? Fitted(session, day.Split.Minutes);
+    }
+
+    /// <summary>The session as it was built before, if its items are the same ones: what was counted of it then still holds.</summary>
+    private Session? Same(Session session) =>
+        _sessions.TryGetValue(session.Date, out (IReadOnlyList<PrescribedItem> Of, Session Session) before)
+        && before.Of.SequenceEqual(session.Items, ReferenceEqualityComparer.Instance)
+            ? before.Session
+            : null;
+
+    private Session Fitted(Session session, int minutes)
+    {
+        IReadOnlyList<PrescribedItem> fitted = Supersets.Fit(session.Items, minutes, input.Catalogue);
+        Session made = session with { Items = fitted, Minutes = SessionTime.Minutes(fitted, input.Catalogue) };
+        _sessions[session.Date] = (session.Items, made);
+        return made;
     }
 }
 

@@ -14,7 +14,7 @@ internal static class WeekOfRest
     /// <param name="slots">Everything of a load week.</param>
     public static bool Keeps(ExerciseSlot slot, IReadOnlyList<ExerciseSlot> slots, WeekKind kind)
     {
-        List<ExerciseSlot> today = [.. slots.Where(other => other.Day == slot.Day)];
+        IEnumerable<ExerciseSlot> today = slots.Where(other => other.Day == slot.Day);
         return kind switch
         {
             WeekKind.Load or WeekKind.Peak or WeekKind.Event => true,
@@ -34,6 +34,6 @@ internal static class WeekOfRest
     private static bool Stays(ExerciseSlot slot) =>
         slot.Chosen.Purpose is Purpose.Learn or Purpose.Prime or Purpose.Event or Purpose.Main or Purpose.WeakPoint or Purpose.Second;
 
-    private static bool IsFirst(ExerciseSlot slot, List<ExerciseSlot> today, Func<Catalogue.Exercise, bool> which) =>
-        today.Find(other => which(other.Chosen.Exercise)) == slot;
+    private static bool IsFirst(ExerciseSlot slot, IEnumerable<ExerciseSlot> today, Func<Catalogue.Exercise, bool> which) =>
+        today.FirstOrDefault(other => which(other.Chosen.Exercise)) == slot;
 }

@@ -166,7 +166,10 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         {
             Sets = Math.Max(1, (int)Math.Round(SetsOf(track, shape) * away.Sets, MidpointRounding.AwayFromZero)),
             Metres = WayAndTime.MetresOf(track, shape),
-            Medley = [.. track.Chosen.Medley.Select(one => new MedleyPiece(one.Id, PieceFor(one, track)))],
+            // The one empty list where there is none: what is asked again is then equal by value, and is not prescribed again.
+            Medley = track.Chosen.Medley is { Count: > 0 } pieces
+                ? [.. pieces.Select(one => new MedleyPiece(one.Id, PieceFor(one, track)))]
+                : [],
             Seconds = WayAndTime.SecondsOf(track.Chosen.Exercise, shape),
         };
     }

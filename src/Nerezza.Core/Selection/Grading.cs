@@ -26,8 +26,7 @@ public static class Grading
         if (Answers.Of(finding.Code, AnswerRole.Accessory).Contains(id) || Answers.Of(finding.Code, AnswerRole.Main).Contains(id))
             return Rule.Further;
         bool touches =
-            finding.Asks.Muscles.Any(muscle => exercise.ShareOf(muscle) >= 0.5)
-            || finding.Asks.Positions.Intersect(exercise.Positions).Any();
+            finding.Asks.Muscles.Any(muscle => exercise.ShareOf(muscle) >= 0.5) || finding.Asks.Positions.Any(exercise.Positions.Contains);
         return touches ? Rule.Touch : 0;
     }
 
@@ -62,12 +61,17 @@ public static class Grading
 
     private static int PlaceOf(string id, Finding finding)
     {
-        IReadOnlyList<FaultCode> faults = FaultsOf(finding);
         // What no fault names falls back on the finding's own first answers, so that a fault without exercises of its own has some too.
-        foreach (FaultCode fault in faults)
-            if (Answers.FirstTo(fault) is { Count: > 0 } first && IndexIn(first, id) is >= 0 and var at)
+        bool named = false;
+        foreach (Evidence one in finding.Evidence)
+        {
+            if (one.Measure is not Measure.Fault seen || Answers.FirstTo(seen.Code) is not { Count: > 0 } first)
+                continue;
+            named = true;
+            if (IndexIn(first, id) is >= 0 and var at)
                 return at;
-        return faults.Any(fault => Answers.FirstTo(fault).Count > 0) ? -1 : IndexIn(Answers.FirstTo(finding.Code), id);
+        }
+        return named ? -1 : IndexIn(Answers.FirstTo(finding.Code), id);
     }
 
     private static int IndexIn(IReadOnlyList<string> ids, string id)

@@ -16,6 +16,16 @@ public sealed class GreedyChooser : IChooser
         return Polished(run);
     }
 
+    /// <summary>A choice begun with these options in their order, as far as they fit, then filled up and made better.</summary>
+    public static Choice Begun(ChoiceProblem problem, IEnumerable<int> first)
+    {
+        var run = new ChoiceRun(problem);
+        foreach (int option in first)
+            run.TakeIfFits(option);
+        run.Fill(-1, -1);
+        return Polished(run);
+    }
+
     /// <summary>A choice made better by the same changes.</summary>
     public static Choice Polished(ChoiceProblem problem, Choice choice)
     {
@@ -152,6 +162,13 @@ internal sealed class ChoiceRun
                 return;
             Move(best, 1);
         }
+    }
+
+    /// <summary>Takes an option, whatever it adds, where limits and groups allow it.</summary>
+    public void TakeIfFits(int option)
+    {
+        if (!_taken[option] && Fits(option))
+            Move(option, 1);
     }
 
     /// <summary>Takes an option out.</summary>

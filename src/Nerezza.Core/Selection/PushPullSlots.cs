@@ -29,41 +29,35 @@ internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candida
         if (!leads || again)
             yield return new Slot(day, Purpose.PushPull, again ? "pushAgain" : "push", worth, Pushes(asked));
         if (!pulls || again)
-            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, [.. Pulls(asked, frame)]);
+            yield return new Slot(day, Purpose.PushPull, again ? "pullAgain" : "pull", worth, Pulls(asked, frame));
     }
 
-    /// <summary>Across and overhead, each by its usual choices or by what stands in for them where the kit brings none to a hard
-    /// set.</summary>
     private IReadOnlyList<SlotOption> Pushes(SlotFrame frame)
     {
         string across = ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle",
             up = HasShortArms ? "pushUpShortArms"
             : ForStrength ? "pushUpStrength"
             : "pushUpMuscle";
-        List<SlotOption> held =
-        [
-            .. candidates
-                .HeldOfKinds([across, "pushAcrossElse", "pushAcrossLight"], frame)
-                .Concat(candidates.HeldOfKinds([up, "pushUpElse"], frame))
-                .DistinctBy(option => option.Exercise.Id),
-        ];
-        return held.Count > 0 ? held : [.. candidates.OfKind("pushAcrossElse", frame), .. candidates.OfKind("pushUpElse", frame)];
+        return BothWays([across, "pushAcrossElse", "pushAcrossLight"], [up, "pushUpElse"], frame);
     }
 
-    private IEnumerable<SlotOption> Pulls(SlotFrame frame, DayFrame day)
+    private IReadOnlyList<SlotOption> Pulls(SlotFrame frame, DayFrame day)
     {
-        IEnumerable<SlotOption> rows = candidates.OfKind(AcrossOn(day), frame),
-            downs = candidates.OfKind(
-                DoesPullUps ? "pullDownStrong"
-                    : HasShortArms ? "pullDownShortArms"
-                    : "pullDown",
-                frame
-            );
-        if (!rows.Any())
-            rows = candidates.OfKind("pullAcrossElse", frame);
-        if (!downs.Any())
-            downs = candidates.OfKind("pullDownElse", frame);
-        return rows.Concat(downs).DistinctBy(option => option.Exercise.Id);
+        string down =
+            DoesPullUps ? "pullDownStrong"
+            : HasShortArms ? "pullDownShortArms"
+            : "pullDown";
+        return BothWays([AcrossOn(day), "pullAcrossElse"], [down, "pullDownElse"], frame);
+    }
+
+    /// <summary>Across and overhead, each by the first kind that the kit brings to a hard set; where it brings none so far, by any that
+    /// can be done at all.</summary>
+    private IReadOnlyList<SlotOption> BothWays(IReadOnlyList<string> across, IReadOnlyList<string> up, SlotFrame frame)
+    {
+        IReadOnlyList<SlotOption> Both(Func<IReadOnlyList<string>, IEnumerable<SlotOption>> of) =>
+            [.. of(across).Concat(of(up)).DistinctBy(option => option.Exercise.Id)];
+        IReadOnlyList<SlotOption> held = Both(kinds => candidates.HeldOfKinds(kinds, frame));
+        return held.Count > 0 ? held : Both(kinds => kinds.SelectMany(kind => candidates.OfKind(kind, frame)));
     }
 
     /// <summary>Rows by use: upper-back findings, a spine that has had enough, muscle, a novice without machines, else dumbbells

@@ -41,13 +41,14 @@ public sealed class Scoring
     private readonly HashSet<Position> _askedPositions;
     private readonly bool _upright;
     private readonly Dictionary<string, double> _fits;
+    private readonly Dictionary<string, double> _answers;
     private readonly List<LogDay> _lastBlocks;
 
     /// <summary>Prepares what does not change from exercise to exercise.</summary>
     public Scoring(ScoreContext context)
     {
         _context = context;
-        _fits = [];
+        (_fits, _answers) = ([], []);
         _lastBlocks =
         [
             .. context.Log.Where(day => day.Date < context.Start && day.Date >= context.Start.AddDays(-2 * Rules.Freshness.BlockDays)),
@@ -60,12 +61,13 @@ public sealed class Scoring
 
     private Scoring(Scoring other, IReadOnlyList<string> targets)
     {
-        (_context, _openWeight, _askedPositions, _upright, _fits, _lastBlocks) = (
+        (_context, _openWeight, _askedPositions, _upright, _fits, _answers, _lastBlocks) = (
             other._context,
             other._openWeight,
             other._askedPositions,
             other._upright,
             other._fits,
+            other._answers,
             other._lastBlocks
         );
         _targets = [.. targets.Select(id => _context.Catalogue[id])];
@@ -123,13 +125,20 @@ public sealed class Scoring
 
     private double AnswersFinding(Exercise exercise, AnswerRole role) =>
         _openWeight <= 0 ? 0
-        : role is AnswerRole.Accessory
-            ? Math.Clamp(
+        : role is AnswerRole.Accessory ? GradeOf(exercise)
+        : Math.Min(1, AnsweredBy(exercise, role).Sum(finding => finding.Weight) / _openWeight);
+
+    private double GradeOf(Exercise exercise)
+    {
+        // Each slot asks anew, and neither findings nor grades change with the targets.
+        if (!_answers.TryGetValue(exercise.Id, out double grade))
+            _answers[exercise.Id] = grade = Math.Clamp(
                 _context.Findings.Where(IsOpen).Sum(finding => finding.Weight * Grading.InOrder(exercise, finding)) / _openWeight,
                 0,
                 1
-            )
-        : Math.Min(1, AnsweredBy(exercise, role).Sum(finding => finding.Weight) / _openWeight);
+            );
+        return grade;
+    }
 
     private double CarryOver(Exercise exercise)
     {

@@ -17,6 +17,10 @@ internal sealed class SlotCandidates
     private readonly HashSet<string> _mains;
     private readonly Dictionary<Finding, double> _best = new(ReferenceEqualityComparer.Instance);
 
+    // Days ask for the same kinds by the same measure again and again.
+    private readonly Dictionary<(string Kind, SlotFrame Frame), IReadOnlyList<SlotOption>> _kinds = [];
+    private readonly Dictionary<string, bool> _held = [];
+
     /// <param name="able">What kit, caution and the coach allow.</param>
     /// <param name="scoring">Toward the target lifts.</param>
     /// <param name="mains">Lifts that lead a day of the week.</param>
@@ -43,11 +47,25 @@ internal sealed class SlotCandidates
     /// same sort. Main lifts of the week stand in no other slot.</summary>
     public IReadOnlyList<SlotOption> OfKind(string kind, SlotFrame frame)
     {
+        if (!_kinds.TryGetValue((kind, frame), out IReadOnlyList<SlotOption>? options))
+            _kinds[(kind, frame)] = options = Found(kind, frame);
+        return options;
+    }
+
+    private bool Holds(Exercise exercise)
+    {
+        if (!_held.TryGetValue(exercise.Id, out bool holds))
+            _held[exercise.Id] = holds = _reach.Holds(exercise);
+        return holds;
+    }
+
+    private List<SlotOption> Found(string kind, SlotFrame frame)
+    {
         List<Exercise> usual = Able(kind);
-        if (!usual.Exists(_reach.Holds))
+        if (!usual.Exists(Holds))
             usual = [.. usual, .. Able(kind + "Else")];
         // What cannot be loaded to the slot's effort goes only where nothing else is there.
-        List<Exercise> hard = [.. usual.Where(_reach.Holds)];
+        List<Exercise> hard = [.. usual.Where(Holds)];
         if (hard.Count > 0)
             usual = hard;
         if (kind is SecondSquat)
@@ -55,14 +73,14 @@ internal sealed class SlotCandidates
         // Among equals what can be made heavier goes first; the trunk's work grows by lever.
         if (!kind.StartsWith("trunk", StringComparison.Ordinal))
             usual = [.. usual.OrderBy(exercise => !_reach.IsLoadable(exercise))];
-        IEnumerable<Exercise> liked = Liked(kind).Where(exercise => !usual.Contains(exercise) && _reach.Holds(exercise));
+        IEnumerable<Exercise> liked = Liked(kind).Where(exercise => !usual.Contains(exercise) && Holds(exercise));
         return Scored([.. usual, .. liked], usual.Count, frame);
     }
 
     /// <summary>The options of the first of these kinds that the kit brings to a hard set and no further.</summary>
     public IReadOnlyList<SlotOption> HeldOfKinds(IEnumerable<string> kinds, SlotFrame frame) =>
         kinds
-            .Select(IReadOnlyList<SlotOption> (kind) => [.. OfKind(kind, frame).Where(option => _reach.Holds(option.Exercise))])
+            .Select(IReadOnlyList<SlotOption> (kind) => [.. OfKind(kind, frame).Where(option => Holds(option.Exercise))])
             .FirstOrDefault(held => held.Count > 0)
         ?? [];
 
@@ -92,7 +110,7 @@ internal sealed class SlotCandidates
         Scored(
             [
                 .. _able.Values.Where(exercise =>
-                    !_mains.Contains(exercise.Id) && fits(exercise) && _reach.Holds(exercise) && IsAnswer(exercise, finding)
+                    !_mains.Contains(exercise.Id) && fits(exercise) && Holds(exercise) && IsAnswer(exercise, finding)
                 ),
             ],
             0,

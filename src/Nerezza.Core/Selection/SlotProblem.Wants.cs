@@ -189,9 +189,7 @@ internal sealed partial class SlotProblem
     /// <summary>An exercise that comes again costs, and so does the third of one family.</summary>
     private IEnumerable<ChoiceWant> Variety()
     {
-        foreach (
-            string id in _rows.Select(row => row.Option.Exercise.Id).Distinct().Where(id => MostOf(id) > 1).Order(StringComparer.Ordinal)
-        )
+        foreach (string id in _byExercise.Select(one => one.Key).Where(id => MostOf(id) > 1).Order(StringComparer.Ordinal))
         {
             int led = _frames.SelectMany(frame => frame.Fixed).Count(one => one.Exercise.Id == id);
             yield return new ChoiceWant(

@@ -16,16 +16,19 @@ internal sealed partial class SlotProblem
     private readonly IReadOnlyList<DayFrame> _frames;
     private readonly IReadOnlyList<Finding> _trainable;
     private readonly List<(Slot Slot, SlotOption Option)> _rows;
+    private readonly ILookup<string, (Slot Slot, SlotOption Option)> _byExercise;
     private readonly WeeklySets _limits;
     private readonly bool _competes;
     private readonly Season _season;
     private readonly Dictionary<string, int> _most = [];
+    private readonly Dictionary<SlotOption, int> _sets = new(ReferenceEqualityComparer.Instance);
     private readonly IReadOnlyDictionary<Muscle, double>? _now;
 
     public SlotProblem(SelectionInput input, IReadOnlyList<DayFrame> frames, IReadOnlyList<Slot> slots, IReadOnlyList<Finding> trainable)
     {
         (_input, _frames, _trainable, _season) = (input, frames, trainable, new Season(input.Prepared.Client));
         _rows = [.. slots.SelectMany(slot => slot.Options.Where(option => MayStand(slot, option)).Select(option => (slot, option)))];
+        _byExercise = _rows.ToLookup(row => row.Option.Exercise.Id);
         _competes = UpperLeads.DoesCompete(input.Prepared.Client) && frames.Any(frame => frame.Day.Focus is DayFocus.Upper);
         _now = WeeklyNow.Of(
             input.Prepared.Case.Log,
@@ -64,7 +67,12 @@ internal sealed partial class SlotProblem
 
     private double MinutesOf(Chosen chosen) => _input.Cost.Minutes(chosen.Exercise, chosen.Role, SetsOf(chosen));
 
-    private int Sets(SlotOption option) => _input.Cost.Left(option.Sets, option.Role, option.Exercise);
+    private int Sets(SlotOption option)
+    {
+        if (!_sets.TryGetValue(option, out int sets))
+            _sets[option] = sets = _input.Cost.Left(option.Sets, option.Role, option.Exercise);
+        return sets;
+    }
 
     private int SetsOf(Chosen chosen) => _input.Cost.SetsOf(chosen);
 
@@ -164,7 +172,7 @@ internal sealed partial class SlotProblem
             foreach (ChoiceGroup few in Few(day))
                 yield return few;
         }
-        foreach (string id in _rows.Select(row => row.Option.Exercise.Id).Distinct().Order(StringComparer.Ordinal))
+        foreach (string id in _byExercise.Select(one => one.Key).Order(StringComparer.Ordinal))
             yield return GroupOf(id, MostOf(id), (_, option) => option.Exercise.Id == id);
         yield return GroupOf("trunk", 2, (slot, _) => slot.Purpose is Purpose.Trunk);
         if (_frames.Count > 1)
@@ -199,10 +207,10 @@ internal sealed partial class SlotProblem
     {
         if (!_most.TryGetValue(id, out int most))
         {
-            HashSet<string> kinds = [.. _rows.Where(row => row.Option.Exercise.Id == id).Select(row => row.Slot.Kind)];
+            HashSet<string> kinds = [.. _byExercise[id].Select(row => row.Slot.Kind)];
             bool daily = kinds.Overlaps(["push", "pull"]);
-            int days = _rows.Where(row => row.Option.Exercise.Id == id).Select(row => row.Slot.Day).Distinct().Count();
-            int others = _rows.Where(row => kinds.Contains(row.Slot.Kind)).Select(row => row.Option.Exercise.Id).Distinct().Count() - 1;
+            int days = _byExercise[id].Select(row => row.Slot.Day).Distinct().Count();
+            int others = _byExercise.Count(other => other.Any(row => kinds.Contains(row.Slot.Kind))) - 1;
             bool spread =
                 _input.Prepared.Case.Schools.Quads is QuadSchool.Spread && _input.Prepared.Catalogue[id].Pattern is Pattern.KneeExtension;
             _most[id] = most =
