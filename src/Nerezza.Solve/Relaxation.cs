@@ -9,8 +9,9 @@ namespace Nerezza.Solve;
 /// <param name="Shares">How much of each option it takes, 0 to 1.</param>
 internal sealed record Relaxation(double Most, IReadOnlyList<double> Shares)
 {
-    /// <summary>Less than anybody would see, more than the solver's tolerance makes of a worth of a hundred thousand.</summary>
-    private const double Tolerance = 1e-2;
+    /// <summary>More than rounding makes of a worth of a hundred thousand, and less than the hashes of two ties hardly ever differ by: what
+    /// is not told apart so goes on to the other solver.</summary>
+    private const double Tolerance = 1e-5;
 
     /// <summary>Options that it takes less of are no beginning (assumption).</summary>
     private const double LeastShare = 0.3;

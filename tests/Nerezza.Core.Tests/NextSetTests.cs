@@ -60,6 +60,37 @@ public sealed class NextSetTests
         Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, new Lifting(RepCurve.Standard, 0, coarse, 0))));
     }
 
+    // 10 kg x 8 planned at RPE 7 with dumbbells of which the next pair is half as heavy again; sets go on to 15 repetitions.
+    [Theory]
+    [InlineData(10, 8, 5.0, 0, 15, "10 x 10 EasierWithoutStep")] // five left at least, three wanted
+    [InlineData(10, 8, 5.5, 0, 15, "9 x 10 EasierWithoutStep")] // 9.5
+    [InlineData(10, 14, 5.0, 0, 15, "15 x 10 EasierWithoutStep")] // not past the most
+    [InlineData(10, 8, 5.0, -1, 15, "9 x 10 EasierWithoutStep")] // who has less left than they say
+    [InlineData(10, 8, 5.0, 2, 15, "10 x 10 EasierWithoutStep")] // who has more: not counted on
+    [InlineData(10, 15, 5.0, 0, 15, "3 x 15 EasyAtTheMost")] // twenty at least: 4 with 15, one of them kept
+    [InlineData(15, 5, 5.0, 0, 15, "8 x 15 EasierThanPlanned")] // fewer with far more is no miss
+    [InlineData(10, 8, 5.0, 0, 0, "as planned")] // caution, a light week
+    [InlineData(10, 8, 6.0, 0, 15, "as planned")] // a rating that tells
+    [InlineData(10, 8, null, 0, 15, "as planned")]
+    public void Where_no_load_can_follow_an_easy_set_repetitions_do_and_then_the_load(
+        double kg,
+        int reps,
+        double? rpe,
+        double bias,
+        int most,
+        string expected
+    )
+    {
+        LoadMeans pairs = new LoadMeans.Stack(
+            Load.FromKilograms(5),
+            [Load.FromKilograms(10), Load.FromKilograms(15), Load.FromKilograms(22.5)]
+        );
+        var ahead = new SetAhead(Load.FromKilograms(10), 8, Rpe.Of(7));
+        SetDone done = Done(reps, rpe, null, null) with { Load = Load.FromKilograms(kg), Planned = ahead };
+        Lifting lifting = new(RepCurve.Standard, 0, pairs, bias) { MostReps = most };
+        Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, lifting)));
+    }
+
     // 100 kg x 5 planned at RPE 8.
     [Theory]
     [InlineData(110, 7.0, 0, "5 x 115 EasierThanPlanned")] // what was moved once stays moved: 113.8

@@ -78,8 +78,11 @@ public sealed class ReviewTests(Site site) : IClassFixture<Site>
         BlockView back = await Samples.BlockOn(coach, id);
         Assert.Empty(back.Edits);
         Assert.Equal(made.Number + 2, back.Number);
-        // Another screen: the plan rests on older answers until one key plans again.
-        await coach.Do(HttpMethod.Put, $"/api/clients/{id}/screens/{Start:yyyy-MM-dd}", Samples.Screen);
+        // A newer screen than the one that came with the client, which is of the day that the test runs on: the plan rests on older answers
+        // until one key plans again.
+        DateOnly today = DateOnly.FromDateTime(DateTime.UtcNow);
+        DateOnly newer = (today > Start ? today : Start).AddDays(2);
+        await coach.Do(HttpMethod.Put, $"/api/clients/{id}/screens/{newer:yyyy-MM-dd}", Samples.Screen);
         WaitingLine again = Find(await Of(coach, id, Start), "out-of-date/");
         await Answer(coach, id, again.Key);
         Assert.False((await Samples.BlockOn(coach, id)).OutOfDate);

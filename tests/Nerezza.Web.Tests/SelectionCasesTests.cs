@@ -109,7 +109,10 @@ public sealed class SelectionCasesTests
             Assert.Single(plans.Distinct());
             if (new CpChooser().NextBest(problem, choice.Taken) is not { } next)
                 continue;
-            Assert.True(problem.WorthOf(next) < problem.WorthOf(choice.Taken));
+            Assert.True(
+                problem.WorthOf(next) < problem.WorthOf(choice.Taken),
+                $"{part["client"]?["name"]}: {problem.WorthOf(next)} is no less than {problem.WorthOf(choice.Taken)}"
+            );
         }
     }
 

@@ -1,6 +1,7 @@
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
 
@@ -25,15 +26,25 @@ public static class DoubleProgression
                 Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + BlockRules.Shipped.File.EffortAWeek)),
             };
         var wanted = new SetWanted(reps, hardest, range, target.MostFraction);
+        if (IsOutgrown(load, range, fit) && Up(load, range, wanted, fit) is { } heavier)
+            return At(target, heavier, range.Bottom, fit);
         if (reps < range.Top && fit.RepsAt(load, wanted) > reps)
             return At(target, load, reps + 1, fit);
-        bool upFits =
-            reps >= range.Top
-            && fit.Means.NextAbove(load) is { } up
-            && fit.RepsAt(up, wanted) >= range.Bottom
-            && Fraction(fit, up) <= target.MostFraction;
-        return upFits ? At(target, fit.Means.NextAbove(load)!.Value, range.Bottom, fit) : At(target, load, reps, fit);
+        return reps >= range.Top && Up(load, range, wanted, fit) is { } next
+            ? At(target, next, range.Bottom, fit)
+            : At(target, load, reps, fit);
     }
+
+    /// <summary>Whether even the most repetitions of the range would be no hard set any more: the log knows more than the week before
+    /// did.</summary>
+    private static bool IsOutgrown(Load load, RepRange range, LoadFit fit) =>
+        fit.Curve.RepsToFailure(Fraction(fit, load)) - range.Top > Rpe.Of(WeeklySets.HardFromRpe).InReserve;
+
+    /// <summary>The next load, if at least the fewest repetitions fit the effort on it.</summary>
+    private static Load? Up(Load load, RepRange range, SetWanted wanted, LoadFit fit) =>
+        fit.Means.NextAbove(load) is { } up && fit.RepsAt(up, wanted) >= range.Bottom && Fraction(fit, up) <= wanted.MostFraction
+            ? up
+            : null;
 
     private static double Fraction(LoadFit fit, Load load) => (load.Kilograms + fit.BodyKg) / fit.MaxKg;
 

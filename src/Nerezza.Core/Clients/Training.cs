@@ -134,7 +134,12 @@ public enum SetWord
 public sealed record ReserveSaid(int Rep, double InReserve);
 
 /// <summary>Which block is asked for.</summary>
-public sealed record BlockRequest(DateOnly Start, BlockKind Kind, int Weeks, BlockFocus Focus);
+public sealed record BlockRequest(DateOnly Start, BlockKind Kind, int Weeks, BlockFocus Focus)
+{
+    /// <summary>Exercises of the blocks before whose finding has closed: they count as fresh, however long they stood
+    /// (docs/handbook/14-review.md).</summary>
+    public IReadOnlyList<string> Worked { get; init; } = [];
+}
 
 /// <summary>A client's rung on a ladder, counted from 1.</summary>
 public sealed record LadderRung(string Ladder, int Rung);

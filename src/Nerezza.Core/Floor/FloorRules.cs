@@ -15,6 +15,21 @@ internal sealed record FloorRules
     /// <summary>The longest step, as a part, that such a set leads to.</summary>
     public required double MostEasyStep { get; init; }
 
+    /// <summary>Repetitions to which such a set goes on where no load can follow.</summary>
+    public required int EasyRepsTo { get; init; }
+
+    /// <summary>The effort that such a set is brought to.</summary>
+    public required double ProbeRpe { get; init; }
+
+    /// <summary>The longest step, as a part, that a load is tried by.</summary>
+    public required double MostProbeStep { get; init; }
+
+    /// <summary>Fewer sure repetitions are no try.</summary>
+    public required int FewestOfProbe { get; init; }
+
+    /// <summary>What is capped under this effort stays as it was asked for.</summary>
+    public required double FreeFromRpe { get; init; }
+
     /// <summary>What missed repetitions take off, as a part.</summary>
     public required double MissedTakesOff { get; init; }
 

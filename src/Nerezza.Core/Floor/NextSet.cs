@@ -1,4 +1,3 @@
-using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
@@ -40,15 +39,18 @@ public sealed record SetDone
     public required SetAhead Planned { get; init; }
 
     /// <summary>Whether less was done than planned, in what such a set is counted in. Repetitions after form went are no miss: they were
-    /// taken off.</summary>
+    /// taken off; nor are fewer with a load that is far above the planned one.</summary>
     public bool Missed =>
         Kind switch
         {
-            SetKind.Lift or SetKind.BodyWeight => Reps < Planned.Reps && TechniqueHeldTo is null,
+            SetKind.Lift or SetKind.BodyWeight => Reps < Planned.Reps && TechniqueHeldTo is null && !IsFarHeavier,
             SetKind.Hold => Seconds < Planned.Seconds,
             SetKind.Carry or SetKind.Medley => Metres < Planned.Metres,
             SetKind.Throw or SetKind.Jump or SetKind.Priming or SetKind.Drill => false,
         };
+
+    private bool IsFarHeavier =>
+        Load is { } load && Planned.Load is { } planned && load.Kilograms > planned.Kilograms * (1 + FloorRules.Shipped.MostMove);
 }
 
 /// <summary>The next set as it stands in the plan.</summary>
@@ -60,23 +62,6 @@ public sealed record SetAhead(Load? Load, int Reps, Rpe Rpe)
 
     /// <summary>Of a way, with all implements together.</summary>
     public double? Metres { get; init; }
-}
-
-/// <summary>How the strength of a lifter tells the load of a set.</summary>
-/// <param name="BodyKg">Of the body that is lifted along.</param>
-/// <param name="Means">What can be loaded.</param>
-/// <param name="Bias">Repetitions by which what this lifter says is left is corrected: else a set that was as hard as planned looks too
-/// hard.</param>
-public sealed record Lifting(RepCurve Curve, double BodyKg, LoadSteps Means, double Bias)
-{
-    /// <summary>By what a plan knows of its client.</summary>
-    public static Lifting Of(Plan plan, Exercise exercise, double massKg, LoadSteps means, ExerciseCatalogue catalogue) =>
-        new(
-            plan.Maxes.FirstOrDefault(max => max.Exercise == exercise.Id)?.Curve ?? new RepCurve(exercise.Curve),
-            exercise.BodyFraction * massKg,
-            means,
-            plan.Bias.For(exercise, catalogue).Repetitions
-        );
 }
 
 /// <summary>What the floor proposes for the next set; coach or client accepts (docs/handbook/13-floor.md).</summary>
@@ -148,9 +133,45 @@ public abstract record NextSet
     {
         if (last.Missed)
             return Less(last, ahead, lifting.Means);
-        return ahead.Load is { } planned && Today(last, ahead.Reps, ahead.Rpe, planned, lifting) is { } load && load != planned
-            ? new Adjusted(ahead with { Load = load }, load < planned ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned)
-            : new AsPlanned(ahead);
+        if (ahead.Load is { } planned && Today(last, ahead.Reps, ahead.Rpe, planned, lifting) is { } load && load != planned)
+            return new Adjusted(
+                ahead with
+                {
+                    Load = load,
+                },
+                load < planned ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned
+            );
+        return Further(last, ahead, lifting) ?? (NextSet)new AsPlanned(ahead);
+    }
+
+    /// <summary>A set that was too easy to rate, where no load can be made that is surely right: as many repetitions as bring even the
+    /// least that was left to a hard set, then the next load for as few as can surely be made on it
+    /// (docs/decisions/0014-what-the-log-says-of-a-max.md). Null where that is nothing new, or caution keeps the set easy.</summary>
+    private static Adjusted? Further(SetDone last, SetAhead ahead, Lifting lifting)
+    {
+        FloorRules rules = FloorRules.Shipped;
+        bool counts = last.Kind is SetKind.Lift or SetKind.BodyWeight && ahead is { Seconds: null, Metres: null };
+        if (!counts || last is not { Rpe: { } rpe, Reps: { } done } || rpe.Value >= rules.TooEasyBelow || lifting.MostReps == 0)
+            return null;
+        double atLeast = done + rpe.InReserve + Math.Min(0, lifting.Bias);
+        double wanted = Math.Min(ahead.Rpe.InReserve, Rpe.Of(rules.ProbeRpe).InReserve);
+        int reps = Math.Min(lifting.MostReps, (int)Math.Floor(atLeast - wanted + 1e-9));
+        if (reps > ahead.Reps && done < lifting.MostReps)
+            return new Adjusted(ahead with { Reps = reps }, AdjustReason.EasierWithoutStep);
+        return done >= lifting.MostReps && ahead.Load is { } planned ? Probe(last, ahead, AsLifted(last, planned), atLeast, lifting) : null;
+    }
+
+    private static Adjusted? Probe(SetDone last, SetAhead ahead, double before, double atLeast, Lifting lifting)
+    {
+        FloorRules rules = FloorRules.Shipped;
+        if (last.Load is not { } lifted || lifting.Means.NextAbove(Load.FromKilograms(before)) is not { } up)
+            return null;
+        double counted = Math.Min(atLeast, LoadRules.Shipped.OneRepMax.NoneAbove);
+        double most = lifting.Curve.OneRepMax(lifted.Kilograms + lifting.BodyKg, counted);
+        int sure = (int)Math.Floor(lifting.Curve.RepsToFailure((up.Kilograms + lifting.BodyKg) / most) - 1 + 1e-9);
+        return up.Kilograms <= before * (1 + rules.MostProbeStep) && sure >= rules.FewestOfProbe
+            ? new Adjusted(ahead with { Load = up, Reps = Math.Min(ahead.Reps, sure) }, AdjustReason.EasyAtTheMost)
+            : null;
     }
 
     /// <summary>After a miss: less load; where there is none, what was done is what the next set asks.</summary>
@@ -231,6 +252,12 @@ public enum AdjustReason
 
     /// <summary>The last set was rated harder than prescribed.</summary>
     HarderThanPlanned,
+
+    /// <summary>The last set was too easy to rate, and the next load is too big a step: more repetitions.</summary>
+    EasierWithoutStep,
+
+    /// <summary>The last set was too easy to rate with as many repetitions as there are: the next load for fewer.</summary>
+    EasyAtTheMost,
 
     /// <summary>Fewer repetitions than prescribed, or a shorter way.</summary>
     MissedReps,

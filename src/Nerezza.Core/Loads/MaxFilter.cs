@@ -23,7 +23,8 @@ public readonly record struct MaxFilter(double DriftSdPerDay)
         return state with { Variance = state.Variance + days * DriftSdPerDay * DriftSdPerDay, Date = days > 0 ? to : state.Date };
     }
 
-    /// <summary>The state after a day's observation. A lower bound moves it only when it lies above the estimate.</summary>
+    /// <summary>The state after a day's observation. A lower bound moves it only when it lies above the estimate, and makes nobody surer of
+    /// it: how far above it the max is, it does not say.</summary>
     public MaxState Observe(MaxState state, MaxObservation seen)
     {
         MaxState now = Advance(state, seen.Date);
@@ -31,7 +32,8 @@ public readonly record struct MaxFilter(double DriftSdPerDay)
         if (seen.IsLowerBound && surprise <= 0)
             return now;
         double gain = now.Variance / (now.Variance + seen.LogSd * seen.LogSd);
-        return now with { LogMean = now.LogMean + gain * surprise, Variance = (1 - gain) * now.Variance };
+        double mean = now.LogMean + gain * surprise;
+        return seen.IsLowerBound ? now with { LogMean = mean } : now with { LogMean = mean, Variance = (1 - gain) * now.Variance };
     }
 }
 

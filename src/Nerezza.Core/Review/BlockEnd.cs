@@ -37,6 +37,9 @@ public abstract record TurnReason
     /// <summary>What it answered has closed: it did its work.</summary>
     public sealed record Closed(FindingCode Code) : TurnReason;
 
+    /// <summary>What it answered has closed with it, and it is still the best for its place.</summary>
+    public sealed record Worked(FindingCode Code) : TurnReason;
+
     /// <summary>It stood in so many blocks in a row.</summary>
     public sealed record Stood(int Blocks) : TurnReason;
 
@@ -110,7 +113,26 @@ public static class BlockEnd
     private static TurnReason Keeps(StoodItem item, ReviewInput input, ClientReview review) =>
         input.Case.Client.TargetLifts.Contains(item.Exercise) ? new TurnReason.Target()
         : OpenOf(item.Answers, review) is { } story ? new TurnReason.Answers(story.Finding.Code, story.Course)
+        : ClosedOf(item, review) is { } closed ? new TurnReason.Worked(closed)
         : new TurnReason.Composed();
+
+    /// <summary>Exercises of the blocks that stood whose finding has closed: the next block credits them.</summary>
+    public static IReadOnlyList<string> Worked(ReviewInput input, ClientReview review) =>
+        [
+            .. input
+                .Blocks.SelectMany(block => block.Sessions)
+                .SelectMany(session => session.Items)
+                .Where(item => ClosedOf(item, review) is not null && review.Unused.All(unused => unused.Exercise != item.Exercise))
+                .Select(item => item.Exercise)
+                .Distinct()
+                .Order(StringComparer.Ordinal),
+        ];
+
+    private static FindingCode? ClosedOf(StoodItem item, ClientReview review) =>
+        review
+            .Findings.Where(story => story.Course is Course.Closed && item.Answers.Contains(story.Finding.Code))
+            .Select(story => (FindingCode?)story.Finding.Code)
+            .FirstOrDefault();
 
     private static TurnReason Comes(Chosen one, ClientReview review) =>
         OpenOf(one.Answers, review) is { } story ? new TurnReason.Answers(story.Finding.Code, story.Course) : new TurnReason.Composed();
@@ -122,11 +144,8 @@ public static class BlockEnd
     {
         if (review.Unused.FirstOrDefault(one => one.Exercise == item.Exercise) is { } unused)
             return new TurnReason.NotDone(unused.Done, unused.Of);
-        if (
-            review.Findings.FirstOrDefault(story => story.Course is Course.Closed && item.Answers.Contains(story.Finding.Code)) is
-            { } closed
-        )
-            return new TurnReason.Closed(closed.Finding.Code);
+        if (ClosedOf(item, review) is { } closed)
+            return new TurnReason.Closed(closed);
         int stood = input
             .Blocks.Reverse()
             .TakeWhile(block => block.Sessions.Any(session => session.Items.Any(other => other.Exercise == item.Exercise)))

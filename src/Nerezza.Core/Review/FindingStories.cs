@@ -4,6 +4,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Screening;
+using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Review;
 
@@ -61,6 +62,7 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
             Course = Of(measures, isOpen, seenBefore: found.Exists(day => day <= FindingCourse.FortnightBefore(newest))),
             Since = since,
             Measures = measures,
+            Form = FormOf(finding, since),
             Retest = isOpen ? RetestOf(finding, measures, newest) : null,
         };
     }
@@ -124,7 +126,37 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
                 Norms.Of(measure),
                 Course.NotKnown
             ))
-            .Where(series => series.Points.Count > 0 && double.IsFinite(series.Error));
+            .Where(series => series.Points.Count > 0 && double.IsFinite(series.Error))
+            .Select(series => series.Measure == LeanComparison.Measure ? series with { Expected = LeanAsked } : series);
+
+    /// <summary>The lean that balance asks of the body, by the newest screen.</summary>
+    private double? LeanAsked => @case.Filled(catalogue) is var now ? LeanComparison.Of(now.Client, now.Screen)?.Predicted?.LeanDeg : null;
+
+    /// <summary>The worst set of each day in the lifts of a finding's faults; nothing where form never broke.</summary>
+    private IReadOnlyList<FormHeld> FormOf(Finding finding, DateOnly since)
+    {
+        HashSet<FaultCode> faults = [.. Grading.FaultsOf(finding)];
+        HashSet<string> lifts =
+        [
+            .. _screens.SelectMany(screen => screen.Faults).Where(one => faults.Contains(one.Fault)).Select(one => one.Lift),
+        ];
+        List<FormHeld> days =
+        [
+            .. @case
+                .Log.Where(day => day.Date >= since)
+                .SelectMany(day => day.Sets, (day, set) => (day.Date, set))
+                .Where(row => row.set.Reps > 0 && lifts.Contains(row.set.Exercise))
+                .Select(row => new FormHeld(
+                    row.Date,
+                    row.set.Exercise,
+                    row.set.TechniqueHeldTo ?? row.set.Reps!.Value,
+                    row.set.Reps!.Value
+                ))
+                .GroupBy(set => (set.Date, set.Exercise))
+                .Select(sets => sets.MinBy(set => (double)set.HeldTo / set.Of)!),
+        ];
+        return days.Exists(set => set.HeldTo < set.Of) ? days : [];
+    }
 
     private IEnumerable<MeasurePoint> PointsOf(Measure measure) =>
         measure switch

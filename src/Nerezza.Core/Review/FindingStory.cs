@@ -21,6 +21,10 @@ public sealed record FindingStory
     /// <summary>What it is measured by; empty where it was only seen.</summary>
     public required IReadOnlyList<MeasureStory> Measures { get; init; }
 
+    /// <summary>How far form held in the lifts in which its faults were seen, by day since it was found; empty where no set says that it
+    /// broke. It is shown and not judged: loads and repetitions change from day to day.</summary>
+    public required IReadOnlyList<FormHeld> Form { get; init; }
+
     /// <summary>When it is to be tested again; null where nothing is to be.</summary>
     public RetestDue? Retest { get; init; }
 }
@@ -30,7 +34,16 @@ public sealed record FindingStory
 /// <param name="Error">A change below this says nothing.</param>
 /// <param name="Norm">From which it is adequate; null where the body sets it.</param>
 /// <param name="Course">By this measure alone.</param>
-public sealed record MeasureStory(Measure Measure, Side? Side, IReadOnlyList<MeasurePoint> Points, double Error, Norm? Norm, Course Course);
+public sealed record MeasureStory(Measure Measure, Side? Side, IReadOnlyList<MeasurePoint> Points, double Error, Norm? Norm, Course Course)
+{
+    /// <summary>What this body asks for by the model, where that is its norm: the lean of a squat; null else.</summary>
+    public double? Expected { get; init; }
+}
+
+/// <summary>The set of a day in which form broke first.</summary>
+/// <param name="HeldTo">The last repetition in good form.</param>
+/// <param name="Of">Repetitions of the set.</param>
+public sealed record FormHeld(DateOnly Date, string Exercise, int HeldTo, int Of);
 
 /// <summary>What was measured on a day.</summary>
 public sealed record MeasurePoint(DateOnly Date, double Value);

@@ -15,6 +15,9 @@ public sealed record ReviewInput
     /// <summary>Steps that the coach took against stalls.</summary>
     public IReadOnlyList<StepTaken> Steps { get; init; } = [];
 
+    /// <summary>When the sets of the last weeks were done, as far as that is known.</summary>
+    public IReadOnlyList<SetTime> Times { get; init; } = [];
+
     /// <summary>The block that runs today; null where none does.</summary>
     public StoodBlock? Running => Blocks.LastOrDefault(block => block.IsOn(Today));
 

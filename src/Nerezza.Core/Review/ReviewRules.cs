@@ -24,6 +24,9 @@ internal sealed record ReviewRules
     /// <summary>Seconds of a repetition that no plan says.</summary>
     public required double UsualTempoSeconds { get; init; }
 
+    /// <summary>When a rest was kept.</summary>
+    public required RestRule Rest { get; init; }
+
     /// <summary>Over how many days the change of a max is told.</summary>
     public required int TrendDays { get; init; }
 
@@ -96,6 +99,10 @@ internal sealed record UnusedRule(int Sessions, double Part);
 /// <param name="PainMost">While training.</param>
 /// <param name="Tests">So many tests in a row.</param>
 internal sealed record ReturnRule(double Symmetry, double LoadPart, double PainMost, int Tests);
+
+/// <summary>Kept from this part of what was asked; shorter and longer gaps between sets say nothing about rest. The week is told from so
+/// many cut short, and this part of them.</summary>
+internal sealed record RestRule(double KeptPart, int LeastSeconds, int MostSeconds, int ToldFrom, double ToldPart);
 
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,

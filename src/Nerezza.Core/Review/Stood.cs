@@ -36,7 +36,11 @@ public sealed record StoodItem(
     IReadOnlyList<FindingCode> Answers,
     double TempoSeconds,
     IReadOnlyList<StoodSet> Sets
-);
+)
+{
+    /// <summary>Seconds of rest that were asked for after a set; null where none was.</summary>
+    public int? RestSeconds { get; init; }
+}
 
 /// <summary>A work set as it was asked for.</summary>
 /// <param name="Rpe">Null where none was asked: easy, or to the last repetition.</param>

@@ -50,6 +50,9 @@ public sealed record WeekDone
     /// <summary>Mean of rated less prescribed RPE; null where nothing was rated against a prescription.</summary>
     public double? EffortOver { get; init; }
 
+    /// <summary>Rests between sets that were timed.</summary>
+    public required IReadOnlyList<RestTaken> Rests { get; init; }
+
     /// <summary>Kilograms times repetitions of external load.</summary>
     public required double Tonnage { get; init; }
 
@@ -70,6 +73,7 @@ public sealed record PainLogged(DateOnly Date, string Exercise, PainRegion? Regi
 internal sealed class TrainingDone(ReviewInput input, ExerciseCatalogue catalogue, MaxEstimates maxes)
 {
     private static readonly ReviewRules Rules = ReviewRules.Shipped;
+    private readonly IReadOnlyList<RestTaken> _rests = RestsTaken.Of(input);
     private readonly ILookup<DateOnly, LogDay> _log = input.Case.Log.ToLookup(day => day.Date);
     private readonly IReadOnlyList<(StoodBlock Block, StoodWeek Week, StoodSession Session)> _sessions =
     [
@@ -162,6 +166,7 @@ internal sealed class TrainingDone(ReviewInput input, ExerciseCatalogue catalogu
             SetsDone = done.Count,
             Muscles = Muscles(due, [.. done.Select(row => row.Set)]),
             EffortOver = efforts.Count == 0 ? null : efforts.Average(point => point.Rated - point.Prescribed),
+            Rests = [.. _rests.Where(rest => IsIn(rest.Date))],
             Tonnage = done.Sum(row => (row.Set.Load?.Kilograms ?? 0) * (row.Set.Reps ?? 0)),
             MeanPercent = MeanPercent(done),
             TensionSeconds = done.Sum(row => row.Set.Seconds ?? (row.Set.Reps ?? 0) * TempoOf(row.Set.Exercise, row.Date)),

@@ -28,6 +28,7 @@ public sealed class ExerciseSelector
             LoadKg = input.Prepared.LoadKg,
             Log = input.Prepared.Case.Log,
             Start = input.Prepared.Case.Block.Start,
+            Worked = input.Prepared.Case.Block.Worked,
         };
         _scoring = new Scoring(_context);
         Usual = KitOf(input);

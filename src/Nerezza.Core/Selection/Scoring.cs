@@ -29,6 +29,9 @@ public sealed record ScoreContext
 
     /// <summary>First day of the block.</summary>
     public required DateOnly Start { get; init; }
+
+    /// <summary>What did its work in the blocks before, and is worn by none of them.</summary>
+    public required IReadOnlyList<string> Worked { get; init; }
 }
 
 /// <summary>The parts of an exercise's score (docs/handbook/09-composition.md).</summary>
@@ -223,7 +226,7 @@ public sealed class Scoring
 
     private double Freshness(Exercise exercise)
     {
-        if (_context.Client.TargetLifts.Contains(exercise.Id))
+        if (_context.Client.TargetLifts.Contains(exercise.Id) || _context.Worked.Contains(exercise.Id))
             return 1;
         bool In(int from, int to) =>
             _lastBlocks.Exists(day =>

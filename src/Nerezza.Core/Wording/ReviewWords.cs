@@ -68,8 +68,22 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
         string effort = weeks.Select(week => week.EffortOver).OfType<double>().ToList() is { Count: > 0 } over
             ? $" {Effort(Math.Round(over.Average(), 1))}"
             : "";
-        string todo = done == past.Count ? " Nothing to change." : " Ask what kept them away before adding anything.";
-        return $"{done} of {past.Count} sessions and {sets} of {planned} sets in four weeks.{effort}{todo}";
+        string? rest = Rest([.. weeks.SelectMany(week => week.Rests)]);
+        string todo =
+            done < past.Count ? " Ask what kept them away before adding anything."
+            : rest is null ? " Nothing to change."
+            : " Ask for the whole rest before adding load.";
+        return $"{done} of {past.Count} sessions and {sets} of {planned} sets in four weeks.{effort}{rest}{todo}";
+    }
+
+    /// <summary>Said where rests are cut short often enough to matter; null else.</summary>
+    private static string? Rest(IReadOnlyList<RestTaken> rests)
+    {
+        RestRule rule = ReviewRules.Shipped.Rest;
+        int cut = rests.Count(rest => !rest.IsKept);
+        return rests.Count < rule.ToldFrom || cut < rests.Count * rule.ToldPart
+            ? null
+            : $" {cut} of {rests.Count} timed rests were cut short.";
     }
 
     private static string Effort(double over) =>
@@ -182,6 +196,7 @@ public sealed class ReviewWords(ExerciseCatalogue catalogue)
             TurnReason.Target => "a target lift",
             TurnReason.Answers answers => $"answers {Lower(FindingWords.Name(answers.Code))}, {Name(answers.Course)}",
             TurnReason.Closed closed => $"did its work: {Lower(FindingWords.Name(closed.Code))} has closed",
+            TurnReason.Worked worked => $"{Lower(FindingWords.Name(worked.Code))} closed with it, and it still earns its place",
             TurnReason.Stood stood => $"stood in {stood.Blocks} blocks in a row",
             TurnReason.NotDone no => $"done in {no.Done} of {no.Of} sessions",
             TurnReason.Gate => "its gate is passed",

@@ -1,4 +1,6 @@
+using System.Buffers.Binary;
 using Nerezza.Core.Clients;
+using Nerezza.Core.Review;
 using Nerezza.Data.Rows;
 using Nerezza.Formats.Cases;
 
@@ -16,6 +18,22 @@ public sealed record ClientLog(IReadOnlyList<LogDay> Past, IReadOnlyList<LoggedS
 
     /// <summary>Every training day, in order.</summary>
     public IReadOnlyList<LogDay> Days => _days ??= [.. Past, .. Sections(Recent).Select(CaseMapping.ToLogDay)];
+
+    /// <summary>When sets were done, by the clock of the device: it stands in the first 48 bits of the id that the device made (UUIDv7,
+    /// RFC 9562), in whatever order and however late they were sent. Nothing is known of files, corrections and one-sided sets.</summary>
+    public IEnumerable<SetTime> Times =>
+        Recent
+            .Where(row => row is { Supersedes: null, ImportId: null, Side: null } && row.Id.Version == 7)
+            .Select(row => new SetTime(row.Date, row.Exercise, row.Place, MadeAt(row.Id), row.Reps, (double?)row.Seconds));
+
+    /// <summary>Since the beginning of 1970: whatever an id says, that much time there is.</summary>
+    private static TimeSpan MadeAt(Guid id)
+    {
+        byte[] bytes = id.ToByteArray(bigEndian: true);
+        return TimeSpan.FromMilliseconds(
+            ((long)BinaryPrimitives.ReadUInt32BigEndian(bytes) << 16) | BinaryPrimitives.ReadUInt16BigEndian(bytes.AsSpan(4))
+        );
+    }
 
     /// <summary>What was done before a day.</summary>
     public ClientLog Before(DateOnly date) => new([.. Past.Where(day => day.Date < date)], [.. Recent.Where(set => set.Date < date)]);

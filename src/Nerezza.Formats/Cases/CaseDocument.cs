@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Nerezza.Core.Clients;
 using Nerezza.Formats.Shapes;
 
@@ -170,4 +171,8 @@ public sealed record BlockSection
     [Between(1, 12, "weeks")]
     public int? Weeks { get; init; }
     public BlockFocus? Focus { get; init; }
+
+    /// <summary>Exercises of the blocks before whose finding has closed.</summary>
+    [Items(100), ExerciseId, JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<string>? Worked { get; init; }
 }

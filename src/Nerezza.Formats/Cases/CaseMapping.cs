@@ -235,7 +235,10 @@ public static class CaseMapping
             document.Block?.Kind ?? BlockKind.Auto,
             document.Block?.Weeks ?? DefaultWeeks,
             document.Block?.Focus ?? BlockFocus.Whole
-        );
+        )
+        {
+            Worked = document.Block?.Worked ?? [],
+        };
     }
 
     private static DateOnly MondayAfter(DateOnly day) => day.AddDays(7 - ((int)day.DayOfWeek + 6) % 7);

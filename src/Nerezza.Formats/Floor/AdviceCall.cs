@@ -22,6 +22,7 @@ public static class AdviceCall
             Curve = lifting.Curve.K,
             BodyKg = lifting.BodyKg,
             Bias = lifting.Bias,
+            MostReps = lifting.MostReps,
             StepsKg = item.Sets.Max(set => set.Load) is { } heaviest
                 ? [.. FloorChoices.ForAdvice(heaviest, lifting.Means).Select(step => step.Kilograms)]
                 : [],
@@ -70,7 +71,10 @@ public static class AdviceCall
 
     /// <summary>How strength tells the load, as it is told to the page.</summary>
     internal static Lifting ToLifting(AdviceBasis basis) =>
-        new(new RepCurve(basis.Curve), basis.BodyKg, new LoadSteps([.. basis.StepsKg.Select(Load.FromKilograms)]), basis.Bias);
+        new(new RepCurve(basis.Curve), basis.BodyKg, new LoadSteps([.. basis.StepsKg.Select(Load.FromKilograms)]), basis.Bias)
+        {
+            MostReps = basis.MostReps ?? 0,
+        };
 
     /// <summary>A set as planned.</summary>
     internal static SetAhead ToAhead(AdviceSet set) =>

@@ -16,6 +16,9 @@ public sealed record AdviceBasis
     /// <summary>Repetitions by which ratings are corrected.</summary>
     public required double Bias { get; init; }
 
+    /// <summary>Repetitions to which a set may go on where its load cannot; null in what a page kept of before there were any.</summary>
+    public int? MostReps { get; init; }
+
     /// <summary>What can be loaded around the planned load, kg, ascending.</summary>
     public required IReadOnlyList<double> StepsKg { get; init; }
 

@@ -59,6 +59,9 @@ public static class StoodMapping
                     set.Amrap
                 )),
             ]
-        );
+        )
+        {
+            RestSeconds = item.Sets.Select(set => (int?)set.RestSeconds).FirstOrDefault(),
+        };
     }
 }

@@ -48,9 +48,16 @@ public sealed record FindingCourseLine
     public required DateOnly? RetestFrom { get; init; }
     public required DateOnly? RetestUntil { get; init; }
     public required IReadOnlyList<MeasureLine> Measures { get; init; }
+
+    /// <summary>How far form held in its lifts, the worst set of each day; empty where it never broke.</summary>
+    public required IReadOnlyList<FormLine> Form { get; init; }
 }
 
+/// <summary>A day's set in which form broke first.</summary>
+public sealed record FormLine(DateOnly Date, string Name, int HeldTo, int Of);
+
 /// <summary>One measure through time.</summary>
+/// <param name="Expected">What the body asks for, where that is its norm.</param>
 public sealed record MeasureLine(
     string Name,
     string Unit,
@@ -59,6 +66,7 @@ public sealed record MeasureLine(
     double? Norm,
     double? NormUpper,
     bool LowerIsBetter,
+    double? Expected,
     IReadOnlyList<MeasurePoint> Points
 );
 
@@ -104,6 +112,10 @@ public sealed record WeekLine
     public required int SetsDone { get; init; }
     public required IReadOnlyList<MuscleDone> Muscles { get; init; }
     public required double? EffortOver { get; init; }
+
+    /// <summary>Rests between sets that were timed, and how many of them were as long as asked.</summary>
+    public required int RestsTimed { get; init; }
+    public required int RestsKept { get; init; }
     public required double Tonnage { get; init; }
     public required double? MeanPercent { get; init; }
     public required double TensionMinutes { get; init; }

@@ -26,11 +26,11 @@ internal static partial class DemoClients
             },
             Archivist(first) with
             {
-                Story = new DemoStory(2) { LeavesTheLast = true },
+                Story = new DemoStory(2) { LeavesTheLast = true, RestPart = 0.65 },
             },
             Masters(first) with
             {
-                Story = new DemoStory(3) { GrowthADay = -0.0012 },
+                Story = new DemoStory(3) { GrowthADay = -0.0012, FormBreaks = ("sumo-deadlift", 1, 42) },
             },
             Sailmaker(first) with
             {

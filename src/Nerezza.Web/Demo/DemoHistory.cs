@@ -28,13 +28,15 @@ internal sealed class DemoHistory
     private readonly SimulatedSession _lifter;
     private readonly List<LoggedSetRow> _log = [];
     private readonly List<PlanRow> _plans = [];
+    private readonly Random _hurry;
+    private DateTimeOffset _now;
     private int _session;
     private DateOnly _until;
 
     /// <param name="first">The first day of the history.</param>
     public DemoHistory(ClientFile file, PlanService desk, DemoStory story, DateOnly first)
     {
-        (_file, _desk, _story, _first) = (file, desk, story, first);
+        (_file, _desk, _story, _first, _hurry) = (file, desk, story, first, new Random(story.Seed));
         ClientCase known = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
         _equipment = known.Equipment;
         var lifter = new SimulatedLifter(story.Seed, story.GrowthADay);
@@ -66,15 +68,19 @@ internal sealed class DemoHistory
 
     private void Train(Plan plan, Session session)
     {
+        _now = new DateTimeOffset(session.Date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero);
         IEnumerable<PrescribedItem> items = _story.LeavesTheLast ? session.Items.SkipLast(1) : session.Items;
         foreach (PrescribedItem item in items)
         {
             Dictionary<int, SimulatedSet> lifted = _lifter.Do(item, plan, session.Date).ToDictionary(set => set.Place);
             for (int place = 0; place < item.Sets.Count; place++)
+            {
+                _now += Passed(item, place);
                 if (lifted.TryGetValue(place, out SimulatedSet? set))
                     _log.Add(Lifted(session, item, set));
                 else if (!IsLifted(item, place))
                     _log.Add(ByEffort(session, item, place));
+            }
         }
     }
 
@@ -86,7 +92,7 @@ internal sealed class DemoHistory
         new()
         {
             PracticeId = _file.Client.PracticeId,
-            Id = Guid.CreateVersion7(),
+            Id = Guid.CreateVersion7(_now),
             ClientId = _file.Client.Id,
             Date = session.Date,
             Exercise = item.Exercise,
@@ -98,14 +104,23 @@ internal sealed class DemoHistory
             Amrap = set.Asked.Amrap,
             SaidAtRep = set.Said is null ? null : set.Asked.Reps,
             RirSaid = (decimal?)set.Said,
+            TechniqueHeldTo = HeldTo(session, item, set.Reps),
             Pain = Hurts(session, item, set.Place) ? _story.Pain!.Value.Score : null,
             PainAt = Hurts(session, item, set.Place) ? _story.Pain!.Value.Region : null,
-            LoggedAt = At(session.Date),
+            LoggedAt = _now,
         };
 
     /// <summary>Pain comes with the first set of the newest session.</summary>
     private bool Hurts(Session session, PrescribedItem item, int place) =>
         _story.Pain is not null && place == 0 && session.Date >= _until.AddDays(-PainDays) && item == session.Items[0];
+
+    private int? HeldTo(Session session, PrescribedItem item, int reps)
+    {
+        if (_story.FormBreaks is not var (exercise, lost, days) || exercise != item.Exercise)
+            return null;
+        int left = lost - (session.Date.DayNumber - _first.DayNumber) / days;
+        return left > 0 && reps > left ? reps - left : null;
+    }
 
     /// <summary>Work by effort: done as it was asked for; what can be loaded after all takes about a third of body mass.</summary>
     private LoggedSetRow ByEffort(Session session, PrescribedItem item, int place)
@@ -117,7 +132,7 @@ internal sealed class DemoHistory
         return new()
         {
             PracticeId = _file.Client.PracticeId,
-            Id = Guid.CreateVersion7(),
+            Id = Guid.CreateVersion7(_now),
             ClientId = _file.Client.Id,
             Date = session.Date,
             Exercise = item.Exercise,
@@ -138,7 +153,7 @@ internal sealed class DemoHistory
                 SetKind.Throw or SetKind.Jump => SetWord.Fast,
                 SetKind.Lift or SetKind.BodyWeight or SetKind.Hold or SetKind.Carry or SetKind.Medley or SetKind.Drill => null,
             },
-            LoggedAt = At(session.Date),
+            LoggedAt = _now,
         };
     }
 
@@ -153,6 +168,12 @@ internal sealed class DemoHistory
         return steps.Any() ? steps.Max() : null;
     }
 
-    private DateTimeOffset At(DateOnly date) =>
-        new DateTimeOffset(date.ToDateTime(new TimeOnly(17, 30)), TimeSpan.Zero).AddMinutes(_log.Count(set => set.Date == date) * 4);
+    /// <summary>Since the last set: its rest, longer or shorter by a fifth, or the change to the next exercise; then the set.</summary>
+    private TimeSpan Passed(PrescribedItem item, int place)
+    {
+        double rest = place == 0 ? ChangeSeconds : item.Sets[place - 1].Rest.Seconds * _story.RestPart * (0.8 + 0.4 * _hurry.NextDouble());
+        return TimeSpan.FromSeconds(rest + SessionTime.UnderTension(item.Sets[place]));
+    }
+
+    private const int ChangeSeconds = 240;
 }

@@ -21,6 +21,13 @@ internal sealed record DemoStory(int Seed)
     /// <summary>Pain of the newest session, with where.</summary>
     public (PainRegion Region, int Score)? Pain { get; init; }
 
+    /// <summary>The lift whose form breaks, so many repetitions before the end of a set at first, one less each time these days have
+    /// passed.</summary>
+    public (string Exercise, int Lost, int Days)? FormBreaks { get; init; }
+
+    /// <summary>What part of the rest between sets is taken, on the whole.</summary>
+    public double RestPart { get; init; } = 1;
+
     /// <summary>Whether the session of a day is trained.</summary>
     /// <param name="day">From the first, from 0.</param>
     /// <param name="session">From the first, from 0.</param>

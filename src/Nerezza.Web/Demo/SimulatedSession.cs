@@ -48,7 +48,7 @@ internal sealed class SimulatedSession(SimulatedLifter lifter, Equipment equipme
     {
         Exercise exercise = ExerciseCatalogue.Shipped[item.Exercise];
         LoadMeans means = _loader.MeansOn(item.Sets[0].Bar, exercise);
-        var lifting = Lifting.Of(plan, exercise, massKg, means, ExerciseCatalogue.Shipped);
+        var lifting = Lifting.Of(plan, item, exercise, massKg, means, ExerciseCatalogue.Shipped);
         List<(SetDone Done, Side? Side)> today = [];
         for (int place = 0; place < item.Sets.Count; place++)
         {

@@ -70,7 +70,7 @@ public static class BlockEndpoints
         Checked<PlanRequest> body,
         ClientStore clients,
         PlanStore plans,
-        LogStore log,
+        ReviewDesk reviews,
         PlanService desk,
         CancellationToken cancel
     )
@@ -81,13 +81,15 @@ public static class BlockEndpoints
             return TypedResults.NotFound();
         if (PlanService.Stop(file) is { } stop)
             return Problems.Locked(stop);
+        Reviewed reviewed = await reviews.Of(file, desk.Today, cancel);
         PlanRow plan = desk.Make(
             file,
-            await log.Of(id, cancel),
+            reviewed.Log,
             request,
             await plans.On(id, request.Start, cancel),
             await plans.On(id, request.Start.AddDays(-1), cancel),
-            await plans.NextNumber(id, cancel)
+            await plans.NextNumber(id, cancel),
+            reviewed.Worked
         );
         if (!await plans.Add(plan, cancel))
             return Problems.LostRace();

@@ -54,7 +54,7 @@ public static class ReviewEndpoints
         Reviewed reviewed = await reviews.Of(file, on ?? desk.Today, cancel);
         if (reviewed is not { Last: { } last, Input.Blocks: [.., var ending] })
             return TypedResults.NoContent();
-        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed.Log, last, reviewed.Input.Today).Selection));
+        return TypedResults.Ok(views.Next(reviewed, ending, desk.NextAfter(file, reviewed, last).Selection));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, ProblemHttpResult>> Answer(

@@ -51,7 +51,8 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
                 },
                 plan,
                 await plans.On(file.Client.Id, plan.Starts.AddDays(-1), cancel),
-                await plans.NextNumber(file.Client.Id, cancel)
+                await plans.NextNumber(file.Client.Id, cancel),
+                plan.Inputs.Block.Worked ?? []
             ),
             _ when reviewed.Input.Running is { } block && WaitingEdits.Of(waiting, block, reviewed.Input.Today) is { Count: > 0 } edits =>
                 desk.Edited(
@@ -75,7 +76,7 @@ public sealed class AnswerDesk(PlanStore plans, AnswerStore answers, PlanService
         if (reviewed.Last is not { } last)
             return null;
         var request = new PlanRequest { Start = PlanService.StartAfter(last, reviewed.Input.Today) };
-        PlanRow next = desk.Make(file, reviewed.Log, request, null, last, await plans.NextNumber(file.Client.Id, cancel));
+        PlanRow next = desk.Make(file, reviewed.Log, request, null, last, await plans.NextNumber(file.Client.Id, cancel), reviewed.Worked);
         answers.With(next);
         return new AnswerDone(null, [], next.Number);
     }

@@ -111,7 +111,7 @@ public sealed class FloorViews(ExerciseCatalogue catalogue)
         AdviceBasis advice = AdviceCall.Basis(
             item,
             [.. item.Sets.Select(set => SetKinds.Of(set, item.Role, exercise))],
-            Lifting.Of(day.Plan, exercise, day.Case.Client.MassKg, means, catalogue)
+            Lifting.Of(day.Plan, item, exercise, day.Case.Client.MassKg, means, catalogue)
         );
         return new FloorItem
         {

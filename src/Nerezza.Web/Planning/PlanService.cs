@@ -25,7 +25,7 @@ namespace Nerezza.Web.Planning;
 public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout layout, TimeProvider clock)
 {
     /// <summary>Changes with any rule that can change a plan.</summary>
-    public const string EngineVersion = "14";
+    public const string EngineVersion = "15";
 
     private readonly Planner _planner = new(own.All, chooser, layout);
     private readonly PlanMapping _mapping = new(own.All);
@@ -36,7 +36,16 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     /// <param name="before">The plan that is in force on its first day. Edits of the same weeks are kept; a block of its own starts
     /// without.</param>
     /// <param name="last">The plan that is in force on the day before.</param>
-    public PlanRow Make(ClientFile file, ClientLog log, PlanRequest request, PlanRow? before, PlanRow? last, int number)
+    /// <param name="worked">Exercises of earlier blocks whose finding has closed.</param>
+    public PlanRow Make(
+        ClientFile file,
+        ClientLog log,
+        PlanRequest request,
+        PlanRow? before,
+        PlanRow? last,
+        int number,
+        IReadOnlyList<string> worked
+    )
     {
         var block = new BlockSection
         {
@@ -44,6 +53,7 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
             Kind = request.Kind,
             Weeks = request.Weeks,
             Focus = request.Focus,
+            Worked = Credit(worked),
         };
         bool sameWeeks = before?.Inputs.Block is { } kept && kept.Start == request.Start && request.Base is null or BlockBase.Made;
         return New(
@@ -194,17 +204,21 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     }
 
     /// <summary>The block that would follow a plan: as many weeks as are usual, of whatever kind is due after it.</summary>
-    public Plan NextAfter(ClientFile file, ClientLog log, PlanRow last, DateOnly today)
+    public Plan NextAfter(ClientFile file, Reviewed reviewed, PlanRow last)
     {
-        DateOnly start = StartAfter(last, today);
+        DateOnly start = StartAfter(last, reviewed.Input.Today);
+        var block = new BlockSection { Start = start, Worked = Credit(reviewed.Worked) };
         return _planner.Make(
-            ToCase(file, log, new BlockSection { Start = start }) with
+            ToCase(file, reviewed.Log, block) with
             {
                 LastKind = LastKindOf(last, start),
                 TrainsUntil = Followed(last, start),
             }
         );
     }
+
+    /// <summary>Left out where there is none, so that a case says no more than it must.</summary>
+    private static IReadOnlyList<string>? Credit(IReadOnlyList<string> worked) => worked.Count == 0 ? null : worked;
 
     /// <summary>The day after a plan ends; once that is past, the next day of the week on which it began.</summary>
     public static DateOnly StartAfter(PlanRow last, DateOnly today)

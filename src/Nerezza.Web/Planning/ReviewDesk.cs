@@ -23,6 +23,9 @@ public sealed record Reviewed(ReviewInput Input, ClientReview Review, ClientLog 
     /// <summary>The last plan that stands; null before the first.</summary>
     public PlanRow? Last => Plans.Count > 0 ? Plans[^1] : null;
 
+    /// <summary>Exercises that the next block credits, because their finding has closed.</summary>
+    public IReadOnlyList<string> Worked => BlockEnd.Worked(Input, Review);
+
     /// <summary>What nobody answered, or what was put off until today.</summary>
     public IEnumerable<Waiting> Open =>
         All.Where(waiting => !Answers.Any(answer => answer.Key == waiting.Key && (answer.Until is not { } day || day > Input.Today)));
@@ -47,6 +50,7 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
                     .OfType<StoodBlock>(),
             ],
             Today = today,
+            Times = [.. done.Times],
             Steps =
             [
                 .. given.Where(answer => answer.Until is null).Select(answer => StepTaken.Of(answer.Key, answer.On)).OfType<StepTaken>(),

@@ -115,6 +115,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             RetestFrom = story.Retest?.From,
             RetestUntil = story.Retest?.Until,
             Measures = [.. story.Measures.Select(Line)],
+            Form = [.. story.Form.Select(set => new FormLine(set.Date, catalogue[set.Exercise].Name, set.HeldTo, set.Of))],
         };
 
     private MeasureLine Line(MeasureStory measure)
@@ -128,6 +129,7 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             measure.Norm?.Adequate,
             measure.Norm?.Upper,
             FindingCourse.LowerIsBetter(measure.Measure),
+            measure.Expected,
             measure.Points
         );
     }
@@ -170,6 +172,8 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
             SetsDone = week.SetsDone,
             Muscles = [.. week.Muscles.OrderBy(row => row.Key).Select(row => new MuscleDone(row.Key, row.Value.Planned, row.Value.Done))],
             EffortOver = week.EffortOver,
+            RestsTimed = week.Rests.Count,
+            RestsKept = week.Rests.Count(rest => rest.IsKept),
             Tonnage = week.Tonnage,
             MeanPercent = week.MeanPercent,
             TensionMinutes = week.TensionSeconds / 60,

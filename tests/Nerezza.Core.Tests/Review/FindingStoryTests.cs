@@ -89,6 +89,44 @@ public sealed class FindingStoryTests
         Assert.Equal((due, late), (retest.IsDue(Told.Monday.AddDays(today)), retest.IsLate(Told.Monday.AddDays(today))));
     }
 
+    /// <summary>Days before the finding was found say nothing of it.</summary>
+    [Fact]
+    public void Form_is_told_by_the_worst_set_of_each_day_once_it_broke()
+    {
+        var sticks = new LiftFault
+        {
+            Lift = "back-squat-high-bar",
+            Fault = FaultCode.SticksLow,
+            FromPercent = 80,
+            HeldInIsolation = true,
+        };
+        LogDay Held(int day, params int?[] to)
+        {
+            LogDay done = Told.Squats(day, 100, 8, to.Length);
+            return new LogDay(done.Date, null, [.. done.Sets.Zip(to, (set, rep) => set with { TechniqueHeldTo = rep })]);
+        }
+        IReadOnlyList<FormHeld> Form(params LogDay[] log) =>
+            Told
+                .Reviewer.Of(
+                    Told.Input(Told.Case(log) with { Screen = Told.Ankles(12, 12), Faults = [sticks], ScreenedOn = Told.Monday }, 20)
+                )
+                .Findings.Single(story => story.Finding.Code is FindingCode.BottomWeak)
+                .Form;
+        Assert.Equal("0: 3 of 5, 7: 5 of 5", string.Join(", ", Form(Held(-7, 2, 2), Held(0, null, 3, 4), Held(7, [null])).Select(Say)));
+        Assert.Empty(Form(Held(0, null, null), Held(7, [null])));
+        static string Say(FormHeld day) => $"{day.Date.DayNumber - Told.Monday.DayNumber}: {day.HeldTo} of {day.Of}";
+    }
+
+    [Fact]
+    public void A_lean_stands_beside_what_the_body_asks_for()
+    {
+        Screen leans = Told.Ankles(6, 6) with { Squat = Told.Watched(SquatDepth.At, lean: 55, tuck: null, raised: null) };
+        IReadOnlyList<MeasureStory> measures = [.. Stories([leans, leans]).SelectMany(story => story.Measures)];
+        MeasureStory lean = measures.First(one => one.Measure == LeanComparison.Measure);
+        Assert.Equal(LeanComparison.Of(Told.Case().Client, leans)!.Predicted!.Value.LeanDeg, lean.Expected!.Value, 9);
+        Assert.All(measures.Where(one => one.Measure != LeanComparison.Measure), one => Assert.Null(one.Expected));
+    }
+
     [Fact]
     public void What_the_coach_rejects_is_followed_no_more()
     {

@@ -5790,6 +5790,8 @@ export interface components {
             bodyKg: number;
             /** Format: double */
             bias: number;
+            /** Format: int32 */
+            mostReps?: null | number;
             stepsKg: number[];
             sets: components["schemas"]["AdviceSet"][];
         };
@@ -5969,6 +5971,7 @@ export interface components {
             /** Format: int32 */
             weeks?: null | number;
             focus?: null | components["schemas"]["BlockFocus"];
+            worked?: null | string[];
         };
         BlockView: {
             /** Format: int32 */
@@ -6722,6 +6725,7 @@ export interface components {
             /** Format: date */
             retestUntil: null | string;
             measures: components["schemas"]["MeasureLine"][];
+            form: components["schemas"]["FormLine"][];
         };
         FindingDecision: {
             code: components["schemas"]["FindingCode"];
@@ -6890,6 +6894,15 @@ export interface components {
         };
         ForgottenPassword: {
             email: string;
+        };
+        FormLine: {
+            /** Format: date */
+            date: string;
+            name: string;
+            /** Format: int32 */
+            heldTo: number;
+            /** Format: int32 */
+            of: number;
         };
         /** @enum {unknown} */
         Goal: "strength" | "muscle" | "events" | "general" | "return" | null;
@@ -7473,6 +7486,8 @@ export interface components {
             /** Format: double */
             normUpper: null | number;
             lowerIsBetter: boolean;
+            /** Format: double */
+            expected: null | number;
             points: components["schemas"]["MeasurePoint"][];
         };
         MeasurePoint: {
@@ -8616,6 +8631,10 @@ export interface components {
             muscles: components["schemas"]["MuscleDone"][];
             /** Format: double */
             effortOver: null | number;
+            /** Format: int32 */
+            restsTimed: number;
+            /** Format: int32 */
+            restsKept: number;
             /** Format: double */
             tonnage: number;
             /** Format: double */
@@ -8822,6 +8841,7 @@ export type FloorSet = components['schemas']['FloorSet'];
 export type FloorView = components['schemas']['FloorView'];
 export type FloorWarmUp = components['schemas']['FloorWarmUp'];
 export type ForgottenPassword = components['schemas']['ForgottenPassword'];
+export type FormLine = components['schemas']['FormLine'];
 export type Goal = components['schemas']['Goal'];
 export type HandOver = components['schemas']['HandOver'];
 export type HandSupport = components['schemas']['HandSupport'];

@@ -31,7 +31,7 @@ function Weeks({ weeks }: { weeks: readonly WeekLine[] }) {
     <chakra.table w="100%" textStyle="note" css={{ borderCollapse: 'collapse', fontVariantNumeric: 'tabular-nums' }}>
       <thead>
         <tr>
-          {['Week', 'Sessions', 'Sets', 'Effort', `Tonnage, ${massUnit()}`, 'Mean %', 'Tension'].map((head, i) => (
+          {['Week', 'Sessions', 'Sets', 'Effort', 'Rest kept', `Tonnage, ${massUnit()}`, 'Mean %', 'Tension'].map((head, i) => (
             <chakra.th key={head} scope="col" textAlign={i > 2 ? 'right' : 'left'} fontWeight="semibold" py={1} pr={3}>
               {head}
             </chakra.th>
@@ -52,6 +52,7 @@ function Weeks({ weeks }: { weeks: readonly WeekLine[] }) {
               <Sets week={week} most={most} />
             </chakra.td>
             <Cell>{week.effortOver === null ? '' : signed(week.effortOver)}</Cell>
+            <Cell>{week.restsTimed > 0 ? `${String(week.restsKept)} of ${String(week.restsTimed)}` : ''}</Cell>
             <Cell>{week.tonnage > 0 ? Math.round(Number(mass(week.tonnage, 0))).toLocaleString('en-GB') : ''}</Cell>
             <Cell>{week.meanPercent === null ? '' : plain(week.meanPercent, 0)}</Cell>
             <Cell>{week.tensionMinutes > 0 ? `${plain(week.tensionMinutes, 0)} min` : ''}</Cell>

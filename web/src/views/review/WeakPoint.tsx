@@ -2,7 +2,7 @@ import { Chart, useChart } from '@chakra-ui/charts'
 import { Box, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, XAxis, YAxis } from 'recharts'
-import type { FindingCourseLine, MeasureLine } from '../../api/schema'
+import type { FindingCourseLine, FormLine, MeasureLine } from '../../api/schema'
 import { shortDate } from '../../text/dates'
 import { plain } from '../../text/numbers'
 import { SelectField } from '../../ui/form'
@@ -31,6 +31,7 @@ export function WeakPoint({ findings }: { findings: readonly FindingCourseLine[]
         {shown.retestFrom && `, test again from ${shortDate(shown.retestFrom)}`}.
       </Box>
       {shown.measures.length === 0 && <Box color="quiet">It was seen, not measured: no number stands behind it.</Box>}
+      <Form sets={shown.form} />
       {shown.measures.slice(0, 2).map((measure) => (
         <Measure key={measure.name + String(measure.side)} measure={measure} />
       ))}
@@ -38,10 +39,30 @@ export function WeakPoint({ findings }: { findings: readonly FindingCourseLine[]
   )
 }
 
+/** How far form held in the lift where the fault shows: the first and the newest day in words, each day in the table. */
+function Form({ sets }: { sets: readonly FormLine[] }) {
+  const [first, last] = [sets[0], sets.at(-1)]
+  if (!first || !last) return null
+  return (
+    <Box mb={1}>
+      Form held to {told(first)} on {shortDate(first.date)}
+      {last !== first && `, to ${told(last)} on ${shortDate(last.date)}`}.
+      <TableBehind
+        label="Repetitions in good form"
+        heads={['Day', 'Lift', 'Form held to']}
+        rows={sets.map((set) => [shortDate(set.date), set.name, told(set)])}
+      />
+    </Box>
+  )
+}
+
+const told = (set: FormLine) => `repetition ${String(set.heldTo)} of ${String(set.of)}`
+
 function Measure({ measure }: { measure: MeasureLine }) {
   const data: { at: number; value: number }[] = measure.points.map((point) => ({ at: dayNumber(point.date), value: point.value }))
   const chart = useChart({ data, series: [{ name: 'value' }] })
-  const values = [...measure.points.map((point) => point.value), ...(measure.norm ? [measure.norm] : [])]
+  const lines = [measure.norm, measure.expected].filter((line) => line !== null)
+  const values = [...measure.points.map((point) => point.value), ...lines]
   const ticks = places([Math.min(...values) - measure.error, Math.max(...values) + measure.error])
   const high = ticks.at(-1) ?? 0
   const unit = measure.unit ? ` ${measure.unit}` : ''
@@ -50,6 +71,7 @@ function Measure({ measure }: { measure: MeasureLine }) {
       <Box textStyle="note" color="quiet">
         {measure.name}
         {unit && `,${unit}`}. {measure.norm ? `Norm ${plain(measure.norm)} and more. ` : ''}
+        {measure.expected !== null && `This body asks for ${plain(measure.expected, 0)}${unit} (dashed). `}
         {measure.lowerIsBetter ? 'Less is better. ' : ''}A change under {plain(measure.error)}
         {unit} says nothing.
       </Box>
@@ -61,6 +83,7 @@ function Measure({ measure }: { measure: MeasureLine }) {
               <ReferenceArea y1={measure.norm} y2={measure.normUpper ?? high} fill="var(--nz-colors-hair)" fillOpacity={0.6} />
             )}
             {measure.norm && <ReferenceLine y={measure.norm} stroke="var(--nz-colors-edge)" />}
+            {measure.expected !== null && <ReferenceLine y={measure.expected} stroke="var(--nz-colors-ink)" strokeDasharray="5 4" />}
             <XAxis
               dataKey="at"
               type="number"
