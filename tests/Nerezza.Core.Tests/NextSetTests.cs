@@ -28,6 +28,7 @@ public sealed class NextSetTests
     [InlineData(4, 10.0, null, null, "5 x 95 MissedReps")]
     [InlineData(5, 10.0, null, null, "5 x 92.5 HarderThanPlanned")] // 93.75: the tie goes down
     [InlineData(5, 8.0, 3, null, "3 x 100 TechniqueChanged")]
+    [InlineData(5, 5.5, null, null, "5 x 110 EasierThanPlanned")] // as far as one set may move it, not one plate
     [InlineData(8, 6.0, 5, null, "as planned")] // form held for all that is planned
     [InlineData(5, 8.0, null, 3.0, "substitute")]
     [InlineData(5, 8.0, null, 5.0, "substitute")]
@@ -89,6 +90,16 @@ public sealed class NextSetTests
         SetDone done = Done(reps, rpe, null, null) with { Load = Load.FromKilograms(kg), Planned = ahead };
         Lifting lifting = new(RepCurve.Standard, 0, pairs, bias) { MostReps = most };
         Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, lifting)));
+    }
+
+    // 100 kg x 5 planned at RPE 6, with steps of 5 kg: rated 5.5 it is 1.6 kg too light, under half a step.
+    [Fact]
+    public void Where_the_next_load_is_a_small_step_repetitions_stay()
+    {
+        LoadMeans stack = new LoadMeans.Stack(Load.FromKilograms(5), [Load.FromKilograms(100), Load.FromKilograms(105)]);
+        var ahead = new SetAhead(Load.FromKilograms(100), 5, Rpe.Of(6));
+        SetDone done = Done(5, 5.5, null, null) with { Planned = ahead };
+        Assert.Equal("as planned", Text(NextSet.After([done], ahead, 2, new Lifting(RepCurve.Standard, 0, stack, 0) { MostReps = 15 })));
     }
 
     // 100 kg x 5 planned at RPE 8.

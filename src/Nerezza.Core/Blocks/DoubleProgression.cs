@@ -26,7 +26,8 @@ public static class DoubleProgression
                 Rpe = Rpe.Min(hardest, Rpe.NearestHalf(target.Rpe.Value + BlockRules.Shipped.File.EffortAWeek)),
             };
         var wanted = new SetWanted(reps, hardest, range, target.MostFraction);
-        if (IsOutgrown(load, range, fit) && Up(load, range, wanted, fit) is { } heavier)
+        // Caution keeps its load.
+        if (target.MostFraction >= 1 && IsOutgrown(load, range, fit) && Up(load, range, wanted, fit) is { } heavier)
             return At(target, heavier, range.Bottom, fit);
         if (reps < range.Top && fit.RepsAt(load, wanted) > reps)
             return At(target, load, reps + 1, fit);

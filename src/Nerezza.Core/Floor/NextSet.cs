@@ -153,6 +153,9 @@ public abstract record NextSet
         bool counts = last.Kind is SetKind.Lift or SetKind.BodyWeight && ahead is { Seconds: null, Metres: null };
         if (!counts || last is not { Rpe: { } rpe, Reps: { } done } || rpe.Value >= rules.TooEasyBelow || lifting.MostReps == 0)
             return null;
+        // Where the next load is a small step, the next session takes it.
+        if (ahead.Load is { } stands && IsFine(AsLifted(last, stands), lifting.Means))
+            return null;
         double atLeast = done + rpe.InReserve + Math.Min(0, lifting.Bias);
         double wanted = Math.Min(ahead.Rpe.InReserve, Rpe.Of(rules.ProbeRpe).InReserve);
         int reps = Math.Min(lifting.MostReps, (int)Math.Floor(atLeast - wanted + 1e-9));
@@ -160,6 +163,9 @@ public abstract record NextSet
             return new Adjusted(ahead with { Reps = reps }, AdjustReason.EasierWithoutStep);
         return done >= lifting.MostReps && ahead.Load is { } planned ? Probe(last, ahead, AsLifted(last, planned), atLeast, lifting) : null;
     }
+
+    private static bool IsFine(double before, LoadSteps means) =>
+        means.NextAbove(Load.FromKilograms(before)) is { } up && up.Kilograms <= before * (1 + FloorRules.Shipped.MostMove);
 
     private static Adjusted? Probe(SetDone last, SetAhead ahead, double before, double atLeast, Lifting lifting)
     {
@@ -228,9 +234,16 @@ public abstract record NextSet
         double today = curve.OneRepMax(lifted.Kilograms + bodyKg, toFailure);
         double target = curve.Fraction(reps, effort) * today - bodyKg;
         double before = AsLifted(last, planned);
+        Load? asked = Moved(target, before, means);
+        // What was too easy to rate goes at least one step up, where that is sure.
+        return EasyStep(last, reps, effort, before, today, lifting) is { } easy && (asked is null || easy > asked) ? easy : asked;
+    }
+
+    /// <summary>The load nearest to the target, a tenth from where the sets stand at most; where they stand if it is under half a step
+    /// away.</summary>
+    private static Load? Moved(double target, double before, LoadSteps means)
+    {
         double most = FloorRules.Shipped.MostMove * before;
-        if (EasyStep(last, reps, effort, before, today, lifting) is { } easy)
-            return easy;
         double held = Math.Clamp(target, before - most, before + most);
         Load? step = target > before ? means.NextAbove(Load.FromKilograms(before)) : means.NextBelow(Load.FromKilograms(before));
         if (step is not { } next || Math.Abs(held - before) <= Math.Abs(next.Kilograms - before) / 2 + 1e-9)

@@ -130,7 +130,7 @@ internal sealed class FindingStories(ClientCase @case, ExerciseCatalogue catalog
             .Select(series => series.Measure == LeanComparison.Measure ? series with { Expected = LeanAsked } : series);
 
     /// <summary>The lean that balance asks of the body, by the newest screen.</summary>
-    private double? LeanAsked => @case.Filled(catalogue) is var now ? LeanComparison.Of(now.Client, now.Screen)?.Predicted?.LeanDeg : null;
+    private double? LeanAsked => LeanComparison.Of(@case.Client, @case.Filled(catalogue).Screen)?.Predicted?.LeanDeg;
 
     /// <summary>The worst set of each day in the lifts of a finding's faults; nothing where form never broke.</summary>
     private IReadOnlyList<FormHeld> FormOf(Finding finding, DateOnly since)
