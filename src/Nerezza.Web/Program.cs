@@ -41,6 +41,7 @@ builder.Services.AddSingleton<IChooser>(new RememberedChoices(new CpChooser())).
 builder.Services.AddScoped<OwnCatalogue>().AddScoped(services => services.GetRequiredService<OwnCatalogue>().All);
 builder
     .Services.AddScoped<PlanService>()
+    .AddScoped<ClientToday>()
     .AddScoped<BlockViews>()
     .AddScoped<FloorViews>()
     .AddScoped<EvidenceViews>()

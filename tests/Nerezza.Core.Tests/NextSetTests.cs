@@ -73,13 +73,15 @@ public sealed class NextSetTests
     [InlineData(10, 8, 5.0, 0, 0, "as planned")] // caution, a light week
     [InlineData(10, 8, 6.0, 0, 15, "as planned")] // a rating that tells
     [InlineData(10, 8, null, 0, 15, "as planned")]
+    [InlineData(10, 8, 5.0, 0, 15, "as planned", 1.0)] // what hurts at all is not pushed
     public void Where_no_load_can_follow_an_easy_set_repetitions_do_and_then_the_load(
         double kg,
         int reps,
         double? rpe,
         double bias,
         int most,
-        string expected
+        string expected,
+        double? pain = null
     )
     {
         LoadMeans pairs = new LoadMeans.Stack(
@@ -87,7 +89,7 @@ public sealed class NextSetTests
             [Load.FromKilograms(10), Load.FromKilograms(15), Load.FromKilograms(22.5)]
         );
         var ahead = new SetAhead(Load.FromKilograms(10), 8, Rpe.Of(7));
-        SetDone done = Done(reps, rpe, null, null) with { Load = Load.FromKilograms(kg), Planned = ahead };
+        SetDone done = Done(reps, rpe, null, pain) with { Load = Load.FromKilograms(kg), Planned = ahead };
         Lifting lifting = new(RepCurve.Standard, 0, pairs, bias) { MostReps = most };
         Assert.Equal(expected, Text(NextSet.After([done], ahead, 2, lifting)));
     }

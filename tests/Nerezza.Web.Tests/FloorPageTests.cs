@@ -81,6 +81,8 @@ public sealed class FloorPageTests(Site site) : IClassFixture<Site>
         Assert.Equal(squat.Sets[1].Rpe - 1, answers[0].Sets[1].Rpe);
         Assert.Equal(squat.Sets[1].Asks, answers[0].Sets[1].Asks);
         Assert.Equal("Sore vasti, 3 of 3: 1 set fewer, RPE 1 lower.", answers[0].Text);
+        // What is made lighter is not pushed on by the advice; the rest of the day is.
+        Assert.All(answers, answer => Assert.Equal(answer.Text.Length == 0, answer.MayGoOn));
         HourLifter At(double kg) => new(Core.Floor.LifterState.Lifting, 0, squat.Bar, kg, null, 0);
         HourAnswer hour = HourCall.Of([At(100), At(60), At(102.5), At(60) with { Bar = null }]);
         Assert.Equal([0, 1, 2, 3], hour.Order);

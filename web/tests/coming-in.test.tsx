@@ -23,18 +23,19 @@ const squat = floorItem('squat', [floorSet(0), floorSet(1), floorSet(2)], {
 const curl = floorItem('curl', [floorSet(0), floorSet(1)], { name: 'Curl', advice, ready: { ...ready, trains: ['biceps'] } } as never)
 const view = floor(squat, curl)
 const lighter = { kg: 95, reps: 5, rpe: 7, amrap: false, asks: ['load', 'reps', 'rpe'] as FloorItem['sets'][number]['asks'] }
-const stands = { instead: null, isOut: false, sets: [], text: '' }
+const stands = { instead: null, isOut: false, sets: [], mayGoOn: true, text: '' }
 
 beforeEach(() => sessionStorage.clear())
 afterEach(cleanup)
 
 it('lays lighter and fewer sets over the session, with their plates and the advice made from them', () => {
-  const { view: today, out } = applied(view, [{ ...stands, sets: [lighter, lighter], text: 'Sore.' }, stands])
+  const { view: today, out } = applied(view, [{ ...stands, sets: [lighter, lighter], mayGoOn: false, text: 'Sore.' }, stands])
   const [eased, same] = today.items
   expect(eased?.sets.map(({ kg, rpe, perSide }) => [kg, rpe, perSide])).toEqual([
     [95, 7, [20, 15, 2.5]],
     [95, 7, [20, 15, 2.5]],
   ])
+  expect(eased?.advice.mostReps).toBe(0)
   expect(eased?.advice.sets).toEqual([0, 1].map(() => ({ kg: 95, reps: 5, rpe: 7, amrap: false })))
   expect([eased?.changed, eased?.seconds, same, out]).toEqual(['Sore.', 400, curl, []])
   expect(setsLeft(today, []).map(({ item, place }) => `${item}${place}`)).toEqual(['00', '01', '10', '11'])

@@ -151,7 +151,7 @@ public static class DayReadiness
         SetAhead fewer = softer with { Reps = Math.Max(1, ahead.Reps - (int)Math.Ceiling(planned - effort.Value)) };
         if (ahead.Load is not { } load)
             return set with { Ahead = fewer, Amrap = false };
-        double max = lifting.Curve.OneRepMax(load.Kilograms + lifting.BodyKg, ahead.Reps + ahead.Rpe.InReserve);
+        double max = lifting.MaxOf(load, ahead.Reps + ahead.Rpe.InReserve);
         double target = Math.Min(lifting.Curve.Fraction(ahead.Reps, effort), fraction) * max - lifting.BodyKg;
         if (target >= load.Kilograms)
             return set with { Ahead = softer, Amrap = false };

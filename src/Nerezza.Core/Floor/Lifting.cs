@@ -1,6 +1,7 @@
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Loads.Loading;
+using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
 
 namespace Nerezza.Core.Floor;
@@ -14,6 +15,12 @@ public sealed record Lifting(RepCurve Curve, double BodyKg, LoadSteps Means, dou
 {
     /// <summary>Repetitions to which a set may go on where its load cannot; 0 for none.</summary>
     public int MostReps { get; init; }
+
+    /// <summary>The max that a set tells.</summary>
+    public double MaxOf(Load lifted, double toFailure) => Curve.OneRepMax(lifted.Kilograms + BodyKg, toFailure);
+
+    /// <summary>Repetitions that a max leaves on a load.</summary>
+    public double RepsOn(Load load, double max) => Curve.RepsToFailure((load.Kilograms + BodyKg) / max);
 
     /// <summary>Caution, a light week and a pull from the floor keep a set as it was asked for.</summary>
     private static bool IsFree(PrescribedItem item, Exercise exercise) =>

@@ -134,13 +134,10 @@ public abstract record NextSet
         if (last.Missed)
             return Less(last, ahead, lifting.Means);
         if (ahead.Load is { } planned && Today(last, ahead.Reps, ahead.Rpe, planned, lifting) is { } load && load != planned)
-            return new Adjusted(
-                ahead with
-                {
-                    Load = load,
-                },
-                load < planned ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned
-            );
+        {
+            AdjustReason reason = load < planned ? AdjustReason.HarderThanPlanned : AdjustReason.EasierThanPlanned;
+            return new Adjusted(ahead with { Load = load }, reason);
+        }
         return Further(last, ahead, lifting) ?? (NextSet)new AsPlanned(ahead);
     }
 
@@ -150,34 +147,32 @@ public abstract record NextSet
     private static Adjusted? Further(SetDone last, SetAhead ahead, Lifting lifting)
     {
         FloorRules rules = FloorRules.Shipped;
-        bool counts = last.Kind is SetKind.Lift or SetKind.BodyWeight && ahead is { Seconds: null, Metres: null };
+        bool counts = last is { Kind: SetKind.Lift or SetKind.BodyWeight, Pain: null or 0 } && ahead is { Seconds: null, Metres: null };
         if (!counts || last is not { Rpe: { } rpe, Reps: { } done } || rpe.Value >= rules.TooEasyBelow || lifting.MostReps == 0)
             return null;
+        double? before = ahead.Load is { } planned ? AsLifted(last, planned) : null;
+        Load? up = before is { } stands ? lifting.Means.NextAbove(Load.FromKilograms(stands)) : null;
         // Where the next load is a small step, the next session takes it.
-        if (ahead.Load is { } stands && IsFine(AsLifted(last, stands), lifting.Means))
+        if (up?.Kilograms <= before * (1 + rules.MostMove))
             return null;
         double atLeast = done + rpe.InReserve + Math.Min(0, lifting.Bias);
         double wanted = Math.Min(ahead.Rpe.InReserve, Rpe.Of(rules.ProbeRpe).InReserve);
         int reps = Math.Min(lifting.MostReps, (int)Math.Floor(atLeast - wanted + 1e-9));
-        if (reps > ahead.Reps && done < lifting.MostReps)
-            return new Adjusted(ahead with { Reps = reps }, AdjustReason.EasierWithoutStep);
-        return done >= lifting.MostReps && ahead.Load is { } planned ? Probe(last, ahead, AsLifted(last, planned), atLeast, lifting) : null;
+        if (done < lifting.MostReps)
+            return reps > ahead.Reps ? new Adjusted(ahead with { Reps = reps }, AdjustReason.EasierWithoutStep) : null;
+        return up is { } next && next.Kilograms <= before * (1 + rules.MostProbeStep) && Sure(last, next, atLeast, lifting) is { } few
+            ? new Adjusted(ahead with { Load = next, Reps = Math.Min(ahead.Reps, few) }, AdjustReason.EasyAtTheMost)
+            : null;
     }
 
-    private static bool IsFine(double before, LoadSteps means) =>
-        means.NextAbove(Load.FromKilograms(before)) is { } up && up.Kilograms <= before * (1 + FloorRules.Shipped.MostMove);
-
-    private static Adjusted? Probe(SetDone last, SetAhead ahead, double before, double atLeast, Lifting lifting)
+    /// <summary>Repetitions that the least of a set's strength makes on a load, one of them kept; null where that is no try.</summary>
+    private static int? Sure(SetDone last, Load load, double atLeast, Lifting lifting)
     {
-        FloorRules rules = FloorRules.Shipped;
-        if (last.Load is not { } lifted || lifting.Means.NextAbove(Load.FromKilograms(before)) is not { } up)
+        if (last.Load is not { } lifted)
             return null;
-        double counted = Math.Min(atLeast, LoadRules.Shipped.OneRepMax.NoneAbove);
-        double most = lifting.Curve.OneRepMax(lifted.Kilograms + lifting.BodyKg, counted);
-        int sure = (int)Math.Floor(lifting.Curve.RepsToFailure((up.Kilograms + lifting.BodyKg) / most) - 1 + 1e-9);
-        return up.Kilograms <= before * (1 + rules.MostProbeStep) && sure >= rules.FewestOfProbe
-            ? new Adjusted(ahead with { Load = up, Reps = Math.Min(ahead.Reps, sure) }, AdjustReason.EasyAtTheMost)
-            : null;
+        double max = lifting.MaxOf(lifted, Math.Min(atLeast, LoadRules.Shipped.OneRepMax.NoneAbove));
+        int sure = (int)Math.Floor(lifting.RepsOn(load, max) - 1 + 1e-9);
+        return sure >= FloorRules.Shipped.FewestOfProbe ? sure : null;
     }
 
     /// <summary>After a miss: less load; where there is none, what was done is what the next set asks.</summary>
@@ -209,7 +204,7 @@ public abstract record NextSet
             return null;
         if (lifting.Means.NextAbove(Load.FromKilograms(before)) is not { } up || up.Kilograms > before * (1 + rules.MostEasyStep))
             return null;
-        return lifting.Curve.RepsToFailure((up.Kilograms + lifting.BodyKg) / todayAtLeast) >= reps ? up : null;
+        return lifting.RepsOn(up, todayAtLeast) >= reps ? up : null;
     }
 
     private static double? Shorter(double? planned, double? done) => planned is { } most ? Math.Max(1, Math.Min(most, done ?? most)) : null;
@@ -230,11 +225,10 @@ public abstract record NextSet
         double toFailure = Math.Max(1, done + rpe.InReserve + lifting.Bias);
         if (RepCurve.Trust(toFailure) is EstimateTrust.None)
             return null;
-        (RepCurve curve, double bodyKg, LoadSteps means) = (lifting.Curve, lifting.BodyKg, lifting.Means);
-        double today = curve.OneRepMax(lifted.Kilograms + bodyKg, toFailure);
-        double target = curve.Fraction(reps, effort) * today - bodyKg;
+        double today = lifting.MaxOf(lifted, toFailure);
+        double target = lifting.Curve.Fraction(reps, effort) * today - lifting.BodyKg;
         double before = AsLifted(last, planned);
-        Load? asked = Moved(target, before, means);
+        Load? asked = Moved(target, before, lifting.Means);
         // What was too easy to rate goes at least one step up, where that is sure.
         return EasyStep(last, reps, effort, before, today, lifting) is { } easy && (asked is null || easy > asked) ? easy : asked;
     }

@@ -70,4 +70,8 @@ public sealed record PartToday
 
     /// <summary>Why it changes; empty where it does not.</summary>
     public required IReadOnlyList<ReadyReason> Reasons { get; init; }
+
+    /// <summary>Whether sets may go on past what is planned, as <see cref="Lifting.MostReps"/> says: not where the day asks for less.
+    /// </summary>
+    public bool MayGoOn => Reasons.Count == 0;
 }

@@ -94,7 +94,7 @@ public static class FloorWords
             NextSet.Adjusted { Reason: AdjustReason.EasierThanPlanned } =>
                 "The last set was easier than planned: a little more fits today.",
             NextSet.Adjusted { Reason: AdjustReason.EasierWithoutStep } =>
-                "The last set was easy, and the next load is too big a step: more repetitions bring the effort.",
+                "The last set was easy: more repetitions bring it to the effort.",
             NextSet.Adjusted { Reason: AdjustReason.EasyAtTheMost } =>
                 "The last set was easy for so many repetitions: try the next load for fewer.",
             NextSet.Adjusted { Reason: AdjustReason.HarderThanPlanned } =>

@@ -41,8 +41,9 @@ public sealed record ReadySetPart(double? Kg, int Reps, double Rpe, bool Amrap, 
 /// <summary>An exercise as it is done today.</summary>
 /// <param name="Instead">Which of the substitutes, counted from 0; null itself.</param>
 /// <param name="Sets">The first of the planned ones.</param>
+/// <param name="MayGoOn">Whether sets may go on past what is planned; else the advice asks for no more.</param>
 /// <param name="Text">What changes and why; empty where nothing does.</param>
-public sealed record ReadyAnswer(int? Instead, bool IsOut, IReadOnlyList<ReadySetPart> Sets, string Text);
+public sealed record ReadyAnswer(int? Instead, bool IsOut, IReadOnlyList<ReadySetPart> Sets, bool MayGoOn, string Text);
 
 /// <summary>Answers the page with Core's rules what changes by how the client comes in; it needs no network.</summary>
 public static class ReadinessCall
@@ -85,6 +86,7 @@ public static class ReadinessCall
                     SetKinds.Asks(set)
                 )),
             ],
+            part.MayGoOn,
             ReadyWords.Text(part, part.Instead is { } at ? ways[at + 1].Name : null)
         );
 }

@@ -73,7 +73,13 @@ internal static class DemoData
         }
         await context.SaveChangesAsync();
         ClientFile file = (await clients.Find(id, CancellationToken.None))!;
-        var history = new DemoHistory(file, services.GetRequiredService<PlanService>(), demo.Story, first);
+        var history = new DemoHistory(
+            file,
+            services.GetRequiredService<PlanService>(),
+            services.GetRequiredService<ClientToday>().Maxes(file, ClientLog.None),
+            demo.Story,
+            first
+        );
         for (int back = HistoryDays; back > 0; back -= 28)
             history.Train(Block(monday.AddDays(-back)), monday);
         history.Train(Block(monday), today);

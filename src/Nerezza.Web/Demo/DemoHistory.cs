@@ -33,14 +33,15 @@ internal sealed class DemoHistory
     private int _session;
     private DateOnly _until;
 
+    /// <param name="maxes">What is known of the lifts before it.</param>
     /// <param name="first">The first day of the history.</param>
-    public DemoHistory(ClientFile file, PlanService desk, DemoStory story, DateOnly first)
+    public DemoHistory(ClientFile file, PlanService desk, IReadOnlyList<OneRepMax> maxes, DemoStory story, DateOnly first)
     {
         (_file, _desk, _story, _first, _hurry) = (file, desk, story, first, new Random(story.Seed));
         ClientCase known = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
         _equipment = known.Equipment;
         var lifter = new SimulatedLifter(story.Seed, story.GrowthADay);
-        foreach (OneRepMax max in desk.Maxes(file, ClientLog.None).Where(max => max.Side is null))
+        foreach (OneRepMax max in maxes.Where(max => max.Side is null))
             lifter.Begin(max.Exercise, max.Kilograms * Math.Exp(lifter.Normal(0, SimulatedLifter.StartErrorSd)));
         _lifter = new SimulatedSession(lifter, _equipment, known.Client.MassKg, first);
     }

@@ -52,7 +52,7 @@ public static class BlockEndpoints
             return TypedResults.NoContent();
         IReadOnlyList<PlanSpan> standing = await plans.AllStanding(id, cancel);
         ClientLog sets = await log.Of(id, cancel, plan.Starts);
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return TypedResults.Ok(BlockViews.Stopped(plan, file, sets, standing, stop));
         // The basis is kept, so that the first key of an edit finds it there.
         PreparedPlan basis = await bases.Of(
@@ -79,7 +79,7 @@ public static class BlockEndpoints
             return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         Reviewed reviewed = await reviews.Of(file, desk.Today, cancel);
         PlanRow plan = desk.Make(
@@ -132,7 +132,7 @@ public static class BlockEndpoints
             return Problems.Invalid(faults);
         if (await clients.Find(id, cancel) is not { } file || await plans.IdOf(id, edit.Number, cancel) is not { } plan)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         PreparedPlan basis = await bases.Of(
             plan,
@@ -160,7 +160,7 @@ public static class BlockEndpoints
             return Problems.Invalid(faults);
         if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, edit.Number, cancel) is not { } plan)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         int next = await plans.NextNumber(id, cancel);
         if (!(await plans.AllStanding(id, cancel)).Any(standing => standing.Number == edit.Number))
@@ -227,7 +227,7 @@ public static class BlockEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file || await plans.Version(id, number, cancel) is not { } plan)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         if (!await plans.Add(desk.Edited(plan, file, await log.Of(id, cancel), plan.Edits, await plans.NextNumber(id, cancel)), cancel))
             return Problems.LostRace();
@@ -256,7 +256,7 @@ public static class BlockEndpoints
             return TypedResults.NotFound();
         if (target.Client.ArchivedAt is not null)
             return Problems.PutAway();
-        if (PlanService.Stop(target) is { } stop)
+        if (ClientToday.Stop(target) is { } stop)
             return Problems.Locked(stop);
         if (desk.Current(plan, file, await log.Of(id, cancel)).Block is not { } block)
             return TypedResults.NotFound();

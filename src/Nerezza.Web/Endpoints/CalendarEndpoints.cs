@@ -120,7 +120,7 @@ public static class CalendarEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         return TypedResults.File(
             Encoding.UTF8.GetBytes(await text.Of(file, cancel)),

@@ -31,6 +31,7 @@ public static class ExerciseEndpoints
         LogStore log,
         PlanStore plans,
         PlanService desk,
+        ClientToday now,
         ExerciseViews exercises,
         CancellationToken cancel
     )
@@ -40,7 +41,7 @@ public static class ExerciseEndpoints
         ClientLog sets = await log.Of(id, cancel);
         PlanRow? newest = await plans.On(id, desk.Today, cancel);
         Plan plan = desk.Proposal(file, sets, newest, CaseAssembly.Picks(file), null);
-        return TypedResults.Ok(exercises.View(file, plan, desk.BodyOf(file, sets), desk.Substitutes(file, sets, newest)));
+        return TypedResults.Ok(exercises.View(file, plan, now.BodyOf(file, sets), desk.Substitutes(file, sets, newest)));
     }
 
     private static async Task<Results<Ok<SchoolView>, NotFound>> GetSchool(

@@ -29,6 +29,7 @@ public static class FindingEndpoints
         PlanStore plans,
         LogStore log,
         PlanService desk,
+        ClientToday now,
         EvidenceViews evidence,
         CancellationToken cancel
     )
@@ -37,7 +38,7 @@ public static class FindingEndpoints
             return TypedResults.NotFound();
         IReadOnlyList<ScreenRow> kept = await screens.All(id, cancel);
         PlanRow? plan = await plans.On(id, desk.Today, cancel);
-        LeanComparison? lean = desk.Lean(file);
+        LeanComparison? lean = now.Lean(file);
         DateOnly? screened = kept.Count > 0 ? kept[0].Date : null;
         return TypedResults.Ok(
             new FindingsView
@@ -47,7 +48,7 @@ public static class FindingEndpoints
                 ScreenedOn = screened,
                 PlanOutOfDate = plan is not null && PlanService.IsOutOfDate(plan, file),
                 PlanNumber = plan?.Number,
-                Referral = PlanService.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
+                Referral = ClientToday.Referral(file) is { } referral ? PlanMapping.ToReferral(referral) : null,
                 Findings = [.. desk.Review(file, await log.Of(id, cancel)).Select(row => evidence.Line(row, kept, lean))],
                 Names =
                 [

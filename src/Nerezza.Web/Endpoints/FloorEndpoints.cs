@@ -53,7 +53,7 @@ public static class FloorEndpoints
             Client = file.Client.Name,
             Date = date,
             Session = null,
-            Stop = PlanService.Stop(file),
+            Stop = ClientToday.Stop(file),
             Items = [],
             Order = [],
             Dates = [],
@@ -94,7 +94,7 @@ public static class FloorEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (await plans.On(id, date, cancel) is not { } row || PlanService.Stop(file) is not null)
+        if (await plans.On(id, date, cancel) is not { } row || ClientToday.Stop(file) is not null)
             return TypedResults.NoContent();
         ClientLog sets = await log.Of(id, cancel, date);
         Plan before = desk.Current(row, file, sets.Before(date)),

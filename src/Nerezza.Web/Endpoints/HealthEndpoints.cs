@@ -27,7 +27,7 @@ public static class HealthEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        ReferralPart? referral = PlanService.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
+        ReferralPart? referral = ClientToday.Referral(file) is { } open ? PlanMapping.ToReferral(open) : null;
         return TypedResults.Ok(
             new HealthView
             {

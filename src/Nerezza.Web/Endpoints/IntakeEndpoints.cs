@@ -35,7 +35,7 @@ public static class IntakeEndpoints
         ClientStore clients,
         LogStore log,
         RoomStore rooms,
-        PlanService desk,
+        ClientToday now,
         ExerciseCatalogue catalogue,
         CancellationToken cancel
     )
@@ -56,14 +56,14 @@ public static class IntakeEndpoints
                 Rooms = [.. (await rooms.Names(cancel)).Select(room => new RoomName(room.Id, room.Name))],
                 EquipmentVersion = file.Equipment.Version,
                 Entered = [.. file.Maxes.Select(row => Entered(row, file.Client.Facts.MassKg, catalogue))],
-                Maxes = [.. desk.Maxes(file, sets).Select(PlanMapping.ToMax)],
+                Maxes = [.. now.Maxes(file, sets).Select(PlanMapping.ToMax)],
                 Estimates = Estimates(file.Client.Facts.HeightCm),
-                Stop = PlanService.Stop(file),
-                KitNotes = KitWords.Notes(PlanService.KitOf(file)),
+                Stop = ClientToday.Stop(file),
+                KitNotes = KitWords.Notes(ClientToday.KitOf(file)),
                 KitGroups = KitGroups.All,
                 Doubts =
                 [
-                    .. desk.Doubts(file).Select(doubt => Line(doubt)),
+                    .. now.Doubts(file).Select(doubt => Line(doubt)),
                     .. await clients.HasNamesake(id, file.Client.Name, cancel)
                         ? new[] { new DoubtLine("name", null, null, "Another client has this name too.") }
                         : [],

@@ -43,7 +43,7 @@ public static class LifterEndpoints
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
-        string? stop = PlanService.Stop(file);
+        string? stop = ClientToday.Stop(file);
         return TypedResults.Ok(
             new AheadView
             {

@@ -49,7 +49,7 @@ public static class ReviewEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         Reviewed reviewed = await reviews.Of(file, on ?? desk.Today, cancel);
         if (reviewed is not { Last: { } last, Input.Blocks: [.., var ending] })

@@ -42,7 +42,7 @@ public static class ScreenEndpoints
         ClientStore clients,
         ScreenStore screens,
         LogStore log,
-        PlanService desk,
+        ClientToday now,
         CancellationToken cancel
     )
     {
@@ -50,7 +50,7 @@ public static class ScreenEndpoints
             return TypedResults.NotFound();
         ClientLog sets = await log.Of(id, cancel);
         IEnumerable<string> lifts = (file.Client.Facts.TargetLifts ?? [])
-            .Concat(desk.Maxes(file, sets).Select(max => max.Exercise))
+            .Concat(now.Maxes(file, sets).Select(max => max.Exercise))
             .Distinct();
         return TypedResults.Ok(
             new ScreensView(

@@ -68,7 +68,7 @@ public static class TakeOutEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file || await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         return TypedResults.Ok(planner.ToDocument(planner.Current(plan, file, await log.Of(id, cancel, plan.Starts))));
     }
@@ -87,7 +87,7 @@ public static class TakeOutEndpoints
     {
         if (await clients.Find(id, cancel) is not { } file || await plans.On(id, on ?? planner.Today, cancel) is not { } plan)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         PlanDocument made = planner.ToDocument(planner.Current(plan, file, await log.Of(id, cancel, plan.Starts)));
         return made.Block is null

@@ -150,7 +150,7 @@ public static class TemplateEndpoints
             return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file || await shelf.Find(asked.Template, cancel) is not { } document)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         // It is shown and not kept: its number says nothing.
         (PlanRow row, IReadOnlyList<string> changes) = desk.FromTemplate(
@@ -179,7 +179,7 @@ public static class TemplateEndpoints
             return Problems.Invalid(body.Faults);
         if (await clients.Find(id, cancel) is not { } file || await shelf.Find(asked.Template, cancel) is not { } document)
             return TypedResults.NotFound();
-        if (PlanService.Stop(file) is { } stop)
+        if (ClientToday.Stop(file) is { } stop)
             return Problems.Locked(stop);
         int number = await plans.NextNumber(id, cancel);
         (PlanRow row, IReadOnlyList<string> changes) = desk.FromTemplate(

@@ -76,7 +76,12 @@ internal sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider clock, IC
             Written(
                 services
                     .GetRequiredService<ExerciseViews>()
-                    .View(file, made, desk.BodyOf(file, ClientLog.None), desk.Substitutes(desk.CurrentCase(plan, file, ClientLog.None))),
+                    .View(
+                        file,
+                        made,
+                        services.GetRequiredService<ClientToday>().BodyOf(file, ClientLog.None),
+                        desk.Substitutes(desk.CurrentCase(plan, file, ClientLog.None))
+                    ),
                 written
             );
             Read(plan.Document);

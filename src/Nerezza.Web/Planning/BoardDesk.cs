@@ -33,7 +33,7 @@ public sealed class BoardDesk(
     {
         DateOnly day = due.Wanted ?? desk.Today;
         ClientFile? file = await clients.Find(due.ClientId, cancel);
-        BoardDocument? board = file is { Client.ArchivedAt: null } ? Of(await reviews.Of(file, day, cancel), PlanService.Stop(file)) : null;
+        BoardDocument? board = file is { Client.ArchivedAt: null } ? Of(await reviews.Of(file, day, cancel), ClientToday.Stop(file)) : null;
         await work.Keep(due, board, day, Version, cancel);
     }
 

@@ -12,7 +12,7 @@ internal sealed class CalendarText(PlanStore plans, CalendarStore calendars, Pla
     /// <summary>The block that runs and those that follow; none while training is stopped.</summary>
     public async Task<string> Of(ClientFile file, CancellationToken cancel)
     {
-        IReadOnlyList<PlanRow> ahead = PlanService.Stop(file) is null
+        IReadOnlyList<PlanRow> ahead = ClientToday.Stop(file) is null
             ? await plans.StandingSince(file.Client.Id, planner.Today, cancel)
             : [];
         CalendarRow? calendar = await calendars.Find(file.Client.Id, cancel);

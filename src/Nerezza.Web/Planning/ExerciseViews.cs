@@ -36,7 +36,7 @@ public sealed class ExerciseViews(ExerciseCatalogue catalogue)
             ClientId = file.Client.Id,
             Client = file.Client.Name,
             Version = file.Client.Version,
-            Stop = PlanService.Stop(file),
+            Stop = ClientToday.Stop(file),
             School = school,
             Favours = SchoolWords.Favours(school),
             Proven = choice.Proven is Proof.Optimal,

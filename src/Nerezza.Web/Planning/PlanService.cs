@@ -238,16 +238,6 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     /// <summary>What can stand in for the exercises of a plan on a day of the week, with loads.</summary>
     public Func<Weekday, Substitution> Substitutes(ClientCase @case) => _planner.Substitutes(@case);
 
-    /// <summary>The body and the own load of an exercise, for its figure.</summary>
-    public Func<Exercise, (Lifter, double)> BodyOf(ClientFile file, ClientLog log)
-    {
-        ClientCase now = CaseAssembly.ToCase(file, log, null).Filled(own.All);
-        Lifter lifter = Lifter.Of(now.Client, now.Screen.KneeToWallCm?.Smaller, now.Screen.HipFlexionDeg);
-        MaxEstimates maxes = MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today);
-        return exercise =>
-            (lifter, maxes.Find(exercise.Id) is { } max ? Math.Max(0, max.Kilograms - exercise.BodyFraction * now.Client.MassKg) : 0);
-    }
-
     /// <summary>By the server's clock.</summary>
     public DateTimeOffset Now => clock.GetUtcNow();
 
@@ -258,16 +248,6 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     public IReadOnlyList<ReviewedFinding> Review(ClientFile file, ClientLog log)
     {
         return _planner.Review(ToCase(file, log, new BlockSection { Start = Today }));
-    }
-
-    /// <summary>What the client's plates make on one sleeve.</summary>
-    public static SleeveSums KitOf(ClientFile file) => new Loader(CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Equipment).Sums;
-
-    /// <summary>The lean of the newest screen against what the body asks for; null when none was measured.</summary>
-    public LeanComparison? Lean(ClientFile file)
-    {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null)).Filled(own.All);
-        return LeanComparison.Of(now.Client, now.Screen);
     }
 
     private static ClientCase ToCase(ClientFile file, ClientLog log, BlockSection block) =>
@@ -313,36 +293,9 @@ public sealed class PlanService(OwnCatalogue own, IChooser chooser, IWeekLayout 
     public static bool IsOutOfDate(PlanRow row, ClientFile file) =>
         row.EngineVersion != EngineVersion || CaseAssembly.InputsHash(CaseAssembly.Facts(file, null), file) != row.InputsHash;
 
-    /// <summary>What stops this client's training, as it stands now, whatever was planned before; null when nothing does.</summary>
-    public static string? Stop(ClientFile file)
-    {
-        return Referral(file) is { Level: ReferralLevel.Stop } referral ? ReferralWords.Text(referral) : null;
-    }
-
-    /// <summary>The referral that is open now, or null.</summary>
-    public static Referral? Referral(ClientFile file)
-    {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
-        return HealthReferral.From(now.Client.Health, now.Pain);
-    }
-
     /// <summary>What the plan in force would become if it were made again now, in words; empty when nothing would change.</summary>
     public IReadOnlyList<string> Changes(PlanRow row, ClientFile file, ClientLog log) =>
         [.. PlanDifference.Between(Current(row, file, log), Preview(file, log, row)).Select(_changes.Text)];
-
-    /// <summary>What of a client's answers does not go with the rest.</summary>
-    public IEnumerable<Doubt> Doubts(ClientFile file)
-    {
-        ClientCase now = CaseMapping.ToCase(CaseAssembly.Facts(file, null));
-        return Core.Loads.Doubts.Of(now.Client, now.Strength, own.All, Today);
-    }
-
-    /// <summary>The maxes of a client today.</summary>
-    public IReadOnlyList<OneRepMax> Maxes(ClientFile file, ClientLog log)
-    {
-        ClientCase now = CaseAssembly.ToCase(file, log, null);
-        return MaxEstimates.Of(now.Client, own.All, now.Strength, now.Log, Today).Measured;
-    }
 
     /// <summary>What an edit can change of a plan's document.</summary>
     public (BlockPart? Block, IReadOnlyList<MaxPart> Maxes) ToBlock(Plan plan) =>

@@ -57,7 +57,7 @@ public sealed class ReviewDesk(OwnCatalogue own, PlanStore plans, LogStore log, 
             ],
         };
         ClientReview review = new Reviewer(own.All).Of(input);
-        Referral? referral = PlanService.Referral(file);
+        Referral? referral = ClientToday.Referral(file);
         PlanRow? running = stood.LastOrDefault(row => row.Starts <= today) ?? (stood.Count > 0 ? stood[0] : null);
         var facts = new DeskFacts
         {

@@ -44,6 +44,8 @@ export interface ReadyAnswer {
   isOut: boolean
   /** The first of the planned ones. */
   sets: readonly (Pick<FloorSet, 'kg' | 'reps' | 'amrap' | 'asks'> & { rpe: number })[]
+  /** Whether sets may go on past what is planned; else the advice asks for no more. */
+  mayGoOn: boolean
   /** What changes and why; empty where nothing does. */
   text: string
 }

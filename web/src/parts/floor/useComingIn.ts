@@ -70,7 +70,7 @@ export function applied(planned: FloorView, answers: readonly ReadyAnswer[]): { 
   }
 }
 
-function eased(item: FloorItem, { sets: today, text }: ReadyAnswer): TodayItem {
+function eased(item: FloorItem, { sets: today, mayGoOn, text }: ReadyAnswer): TodayItem {
   const sets = item.sets.slice(0, today.length).map((set, at) => easedSet(item, set, today[at]))
   return {
     ...item,
@@ -80,6 +80,7 @@ function eased(item: FloorItem, { sets: today, text }: ReadyAnswer): TodayItem {
     sets,
     advice: {
       ...item.advice,
+      mostReps: mayGoOn ? item.advice.mostReps : 0,
       sets: item.advice.sets.slice(0, today.length).map((set, at) => {
         const { kg = null, reps = set.reps, rpe = set.rpe, amrap = set.amrap } = today[at] ?? {}
         return { ...set, kg, reps, rpe, amrap }
