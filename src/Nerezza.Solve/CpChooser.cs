@@ -18,14 +18,13 @@ public sealed class CpChooser(int seed = 1) : IChooser
     {
         if (problem.Options.Count == 0)
             return new Choice([], Proof.Optimal);
-        Choice greedy = GreedyChooser.Searched(problem, Greedy.Choose(problem));
-        if (Relaxation.Of(problem) is { } relaxed)
-        {
-            Choice begun = GreedyChooser.Begun(problem, relaxed.First);
-            greedy = problem.WorthOf(begun.Taken) > problem.WorthOf(greedy.Taken) ? begun : greedy;
-            if (relaxed.Proves(problem, greedy))
-                return greedy with { Proof = Proof.Optimal };
-        }
+        Relaxation? relaxed = Relaxation.Of(problem);
+        Choice? begun = relaxed is null ? null : GreedyChooser.Begun(problem, relaxed.First);
+        if (Proved(problem, relaxed, begun) is { } soon)
+            return soon;
+        Choice greedy = Better(problem, GreedyChooser.Searched(problem, Greedy.Choose(problem)), begun);
+        if (Proved(problem, relaxed, greedy) is { } proved)
+            return proved;
         var model = new ChoiceModel(problem);
         model.Hint(greedy.Taken);
         return model.Solve(Parameters()) switch
@@ -35,6 +34,12 @@ public sealed class CpChooser(int seed = 1) : IChooser
             null => greedy,
         };
     }
+
+    private static Choice? Proved(ChoiceProblem problem, Relaxation? relaxed, Choice? choice) =>
+        choice is not null && relaxed?.Proves(problem, choice) == true ? choice with { Proof = Proof.Optimal } : null;
+
+    private static Choice Better(ChoiceProblem problem, Choice one, Choice? other) =>
+        other is not null && problem.WorthOf(other.Taken) > problem.WorthOf(one.Taken) ? other : one;
 
     /// <summary>The best choice that is not the given one; null when it was not proved.</summary>
     public IReadOnlyList<bool>? NextBest(ChoiceProblem problem, IReadOnlyList<bool> best)

@@ -27,6 +27,9 @@ internal sealed record ReviewRules
     /// <summary>When a rest was kept.</summary>
     public required RestRule Rest { get; init; }
 
+    /// <summary>A ratio with a wider spread, percent, makes no variation of a main lift.</summary>
+    public required double VariationSpread { get; init; }
+
     /// <summary>Over how many days the change of a max is told.</summary>
     public required int TrendDays { get; init; }
 

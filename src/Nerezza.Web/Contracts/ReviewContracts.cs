@@ -57,6 +57,7 @@ public sealed record FindingCourseLine
 public sealed record FormLine(DateOnly Date, string Name, int HeldTo, int Of);
 
 /// <summary>One measure through time.</summary>
+/// <param name="Name">What it is, whichever side: the two sides of a test share it.</param>
 /// <param name="Expected">What the body asks for, where that is its norm.</param>
 public sealed record MeasureLine(
     string Name,

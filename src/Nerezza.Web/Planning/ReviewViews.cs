@@ -120,7 +120,9 @@ public sealed class ReviewViews(ExerciseCatalogue catalogue)
 
     private MeasureLine Line(MeasureStory measure)
     {
-        (string name, string unit) = _words.Measured(measure.Measure);
+        (string name, string unit) = _words.Measured(
+            measure.Measure is Measure.Tested tested ? tested with { Side = null } : measure.Measure
+        );
         return new MeasureLine(
             name,
             unit,

@@ -40,6 +40,19 @@ public sealed class TrainingReviewTests
         Assert.Equal(3.0, weeks[1].Muscles[Muscle.Vasti].Done);
     }
 
+    [Theory]
+    [InlineData("front-squat", "back-squat-high-bar")]
+    [InlineData("box-squat", "back-squat-high-bar")]
+    [InlineData("leg-press", null)] // a machine's kilograms: its ratio is a guess
+    [InlineData("barbell-hip-thrust", null)]
+    [InlineData("conventional-deadlift", null)]
+    public void A_variation_is_drawn_on_its_lift_s_axis_a_guess_is_not(string exercise, string? lift)
+    {
+        ClientCase @case = Told.Case(Told.Squats(0, 100, 8), Told.Done(3, (exercise, 80, 5, 8, 3)));
+        LiftStory story = Told.Reviewer.Of(Told.Input(@case, 12)).Lifts.Single(one => one.Exercise == exercise);
+        Assert.Equal(lift, story.Of?.Lift);
+    }
+
     // Loads by session, twice a week on Monday and Thursday; the rating of each set of five.
     [Theory]
     [InlineData("20 12 12", "up bodyweight-hip-thrust bridge-march")]

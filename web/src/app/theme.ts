@@ -19,6 +19,11 @@ const config = defineConfig({
     'html, body, #root, #root > *': {
       '@media print': { height: 'auto !important', overflow: 'visible !important', background: '#fff !important' },
     },
+    /* What scrolls on a screen would be cut at the end of a page, and so would a picture. */
+    '#work, #work *': { '@media print': { overflow: 'visible !important' } },
+    '#work svg': { '@media print': { maxWidth: '100%', height: 'auto' } },
+    '#work tr, [data-figure], h2': { '@media print': { breakInside: 'avoid' } },
+    h2: { '@media print': { breakAfter: 'avoid' } },
     '[data-print=no]': { '@media print': { display: 'none !important' } },
   },
   theme: {

@@ -106,7 +106,7 @@ function Sets({ week, most }: { week: WeekLine; most: number }) {
         <Box position="absolute" insetY="3px" left={0} bg="ink" w={`${(week.setsDone / most) * 100}%`} />
       </Box>
       <Box whiteSpace="nowrap">
-        {week.setsDone} of {week.setsPlanned}
+        {week.setsDone + week.setsPlanned > 0 ? `${String(week.setsDone)} of ${String(week.setsPlanned)}` : 'to come'}
       </Box>
     </Flex>
   )
@@ -139,7 +139,7 @@ function Cloud({ effort }: { effort: readonly EffortPoint[] }) {
   const chart = useChart({ data, series: [{ name: 'rated' }] })
   const most = Math.max(...data.map((spot) => spot.sets))
   return (
-    <Box w={{ base: '100%', md: '360px' }} flexShrink={0}>
+    <Box w={{ base: '100%', md: '360px' }} flexShrink={0} data-figure>
       <Box textStyle="note" color="quiet">
         RPE rated (up) against prescribed (across); above the line was harder than asked.
       </Box>

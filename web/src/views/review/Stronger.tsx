@@ -7,7 +7,7 @@ import { shortDate } from '../../text/dates'
 import { mass, massUnit, plain } from '../../text/numbers'
 import { SelectField } from '../../ui/form'
 import { TableBehind } from '../../ui/TableBehind'
-import { axis, dayNumber, places, tick } from './time'
+import { axis, dayNumber, marked, places, tick } from './time'
 
 const mostForms = 2
 const dashes = ['7 5', '2 4']
@@ -69,11 +69,13 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
   const data = rowsOf(lift, forms)
   const chart = useChart({ data, series: [{ name: 'kg' }] })
   const first = data[0]?.at ?? 0
-  const seen = marks.filter((mark) => dayNumber(mark.date) >= first).slice(-letters.length)
+  const within = marks.filter((mark) => dayNumber(mark.date) >= first)
+  const last = Math.max(data.at(-1)?.at ?? 0, ...within.map((mark) => dayNumber(mark.date)))
+  const seen = marked(within, last - first).slice(-letters.length)
   const numbers = data.flatMap((row) => [row.kg, row.form0, row.form1, ...(row.range ?? [])]).filter((kg) => kg !== undefined)
   const ticks = places(numbers)
   return (
-    <>
+    <Box data-figure>
       <Box textStyle="note" color="quiet">
         {lift.name}: max, {massUnit()}, with the band that holds it four times in five.
         {forms.map((form, i) => ` ${form.name} ${i === 0 ? 'broken' : 'dotted'}, through its ratio of ${plain(form.ratio ?? 1)}.`).join('')}
@@ -81,7 +83,7 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
       <Chart.Root chart={chart} maxH="210px" aria-hidden>
         <ComposedChart data={data} accessibilityLayer={false} responsive margin={{ left: 0, right: 16, top: 16, bottom: 0 }}>
           <CartesianGrid stroke="var(--nz-colors-hair)" vertical={false} />
-          <XAxis dataKey="at" type="number" domain={['dataMin', 'dataMax']} tickFormatter={tick} {...axis} />
+          <XAxis dataKey="at" type="number" domain={[first, last]} tickFormatter={tick} {...axis} />
           <YAxis
             domain={[ticks[0] ?? 0, ticks.at(-1) ?? 0]}
             ticks={ticks}
@@ -92,8 +94,8 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
           <Area dataKey="range" stroke="none" fill="var(--nz-colors-edge)" fillOpacity={0.3} isAnimationActive={false} connectNulls />
           {seen.map((mark, i) => (
             <ReferenceLine
-              key={mark.date + mark.kind}
-              x={dayNumber(mark.date)}
+              key={mark.at}
+              x={mark.at}
               stroke="var(--nz-colors-edge)"
               strokeDasharray="2 3"
               label={{ value: letters[i], position: 'top', fill: 'var(--nz-colors-quiet)', fontSize: 13 }}
@@ -116,13 +118,13 @@ function Course({ lift, forms, marks }: { lift: LiftCourse; forms: readonly Lift
       </Chart.Root>
       {seen.length > 0 && (
         <Box textStyle="note" color="quiet">
-          {seen.map((mark, i) => `${letters[i] ?? ''} ${shortDate(mark.date)} ${mark.text}`).join('; ')}.
+          {seen.map((mark, i) => `${letters[i] ?? ''} ${mark.text}`).join('; ')}.
         </Box>
       )}
       <TableBehind
         heads={['Day', `Max, ${massUnit()}`, 'Likely between']}
         rows={lift.points.map((point) => [shortDate(point.date), mass(point.kg, 1), `${mass(point.low, 0)} and ${mass(point.high, 0)}`])}
       />
-    </>
+    </Box>
   )
 }

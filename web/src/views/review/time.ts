@@ -26,3 +26,21 @@ export const axis = {
   tick: { fill: 'var(--nz-colors-quiet)', fontSize: 13 },
   stroke: 'var(--nz-colors-edge)',
 } as const
+
+/** What happened on days so near to each other that their letters would lie on one another. */
+export interface Marked {
+  at: number
+  text: string
+}
+
+/** Marks on an axis of so many days, those within a twenty-fifth of it under one letter, at the first one's day. */
+export function marked(marks: readonly { date: string; text: string }[], days: number): Marked[] {
+  const all: Marked[] = []
+  for (const { date, text } of marks) {
+    const last = all.at(-1)
+    const told = `${shortDate(date)} ${text}`
+    if (last && dayNumber(date) - last.at <= days / 25) last.text += `, ${told}`
+    else all.push({ at: dayNumber(date), text: told })
+  }
+  return all
+}
