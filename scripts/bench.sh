@@ -30,7 +30,7 @@ bench_site() {
 bench_sets() {
   local url port
   bench_site "-c fsync=on"
-  PATH="$PATH:$(dirname "$(ls -d /usr/lib/postgresql/*/bin/pgbench | tail -n 1)")"
+  quietly "Building the bare driver" dotnet build -c Release "$root/bench/Nerezza.Benchmarks"
   local what killing
   for what in ${*:-one crowd faulty}; do
     say "$what"

@@ -1,8 +1,8 @@
 // Sets under load and through a faulty network, on a running demo. Arguments: root, address, database, then what: one, crowd or faulty.
 import { execFileSync, spawn } from 'node:child_process'
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import http from 'node:http'
 import { join } from 'node:path'
+import { createInterface } from 'node:readline'
 import { faultyProxy, seeded } from './faulty-proxy.mjs'
 import { setNumber, signIn, today } from '../session.mjs'
 
@@ -18,29 +18,56 @@ const caller = await signIn(address)
 const clients = await caller.call('GET', `/api/clients?today=${today}`)
 const client = clients.find((one) => one.name.startsWith('Ilario')).id
 
-/** One set after the other: by the server, and the same row by pgbench over one prepared connection, in turn in the same run. */
+/** One set after the other, as the server answers it, and the same row by the driver alone, in turn in the same run; both warm. */
 async function one() {
-  const rounds = 20
-  const each = 100
+  const [rounds, each, warm] = [20, 100, 3000]
   const [server, bare] = [[], []]
+  const connection = new http.Agent({ keepAlive: true, maxSockets: 1 })
   let i = 0
   const log = async () => {
+    const set = JSON.stringify(setNumber(i++ % 1000, crypto.randomUUID(), 'one'))
     const begin = performance.now()
-    await caller.call('POST', `/api/clients/${client}/sets`, setNumber(i++, crypto.randomUUID(), 'one'))
+    await posted(connection, `/api/clients/${client}/sets`, set)
     return performance.now() - begin
   }
-  for (let warm = 0; warm < 200; warm++) await log()
-  const folder = mkdtempSync(join(tmpdir(), 'nerezza-bare-'))
-  writeFileSync(join(folder, 'row.sql'), sameRow())
+  for (let n = 0; n < warm; n++) await log()
+  const driver = bareDriver()
+  await driver.took(warm)
   for (let round = 0; round < rounds; round++) {
     for (let n = 0; n < each; n++) server.push(await log())
-    execFileSync('pgbench', [database, '-n', '-M', 'prepared', '-t', String(each), '-f', join(folder, 'row.sql'), '-l', '--log-prefix', join(folder, `r${round}`)], { stdio: 'ignore' })
+    bare.push(...(await driver.took(each)))
   }
-  // The third column of a transaction's line is how long it took, microseconds.
-  for (const file of readdirSync(folder).filter((name) => name.startsWith('r') && name !== 'row.sql'))
-    for (const line of readFileSync(join(folder, file), 'utf8').trim().split('\n')) bare.push(Number(line.split(' ')[2]) / 1000)
+  driver.end()
+  connection.destroy()
   const [by, raw] = [figures(server), figures(bare)]
   console.log(`one set, ${server.length} by the server: ${shown(by)}; ${bare.length} rows by the bare driver: ${shown(raw)}; ratio ${(by.p50 / raw.p50).toFixed(1)} and ${(by.p99 / raw.p99).toFixed(1)}`)
+}
+
+/** A post over a connection that stays: what a caller's own library does around it is no part of the figure. */
+const posted = (connection, path, text) =>
+  new Promise((resolve, reject) => {
+    const headers = { Cookie: caller.cookie(), 'X-Nerezza-Token': caller.token, 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) }
+    const request = http.request(address + path, { agent: connection, method: 'POST', headers }, (answer) => {
+      answer.resume()
+      answer.on('end', () => (answer.statusCode === 201 ? resolve() : reject(new Error(`a set was answered by ${answer.statusCode}`))))
+    })
+    request.on('error', reject)
+    request.end(text)
+  })
+
+/** The driver alone in a process of its own, which is told how many rows and answers how long each took. */
+function bareDriver() {
+  const program = join(root, 'bench/Nerezza.Benchmarks/bin/Release/net10.0/Nerezza.Benchmarks.dll')
+  const child = spawn('dotnet', [program, 'rows', process.env.NEREZZA_DB], { stdio: ['pipe', 'pipe', 'inherit'] })
+  const lines = createInterface({ input: child.stdout })[Symbol.asyncIterator]()
+  child.stdin.write(sameRow() + '\n')
+  return {
+    took: async (many) => {
+      child.stdin.write(`${many}\n`)
+      return (await lines.next()).value.split(' ').map(Number)
+    },
+    end: () => child.stdin.end(),
+  }
 }
 
 /** An insert of the newest set's row under another id. */
