@@ -87,6 +87,8 @@ make_roles() {
 # prepare_database [demo]: roles, structure, rights. From here on $NEREZZA_DB is the application's own, which can do no more than it needs.
 # A database of one's own is taken as it is: docs/deploy.md says how its roles are made.
 prepare_database() {
+  # A process that ends in half a minute gains nothing from watching itself run (docs/measured.md, the demo practice).
+  local -x DOTNET_TieredPGO=0
   if [ "${started_database:-no}" != yes ]; then
     quietly "Bringing the database up to date" server migrate "$@"
     return
