@@ -8,8 +8,8 @@ namespace Nerezza.Benchmarks;
 /// prepared statement, a process that stays warm.</summary>
 internal static class BareRows
 {
-    /// <summary>The first line read is the statement; each further one says how often it is run and is answered by a line with how long each
-    /// run took, milliseconds.</summary>
+    /// <summary>The first line read is the statement; each further one says how often it is run and is answered by a line with how long
+    /// each run took, milliseconds.</summary>
     public static async Task Answer(string database)
     {
         await using var connection = new NpgsqlConnection(database);

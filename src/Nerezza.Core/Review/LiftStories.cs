@@ -83,8 +83,8 @@ internal sealed class LiftStories(ReviewInput input, ExerciseCatalogue catalogue
         };
     }
 
-    /// <summary>The target or lead of the same family. A ratio that is a guess (a leg press, a thrust) puts no lift on another's axis: what a
-    /// machine says would flatten the main lift's own course.</summary>
+    /// <summary>The target or lead of the same family. A ratio that is a guess (a leg press, a thrust) puts no lift on another's axis: what
+    /// a machine says would flatten the main lift's own course.</summary>
     private (string, double)? MainOf(string exercise, HashSet<string> mains)
     {
         if (mains.Contains(exercise) || catalogue[exercise].Ratio?.SpreadPercent > Rules.VariationSpread)

@@ -31,7 +31,8 @@ public static class EventWork
                 .. Rule.Exercises[Codes.Of(one)].Select(id => able.FirstOrDefault(exercise => exercise.Id == id)).OfType<Exercise>(),
             ];
             bool throws = one is EventKind.LoadedThrow;
-            if (throws && fits.Count > 0 && fits.TrueForAll(exercise => isTooHeavy(exercise)))
+            // Nothing to throw at all is answered like nothing that is light enough.
+            if (throws && fits.TrueForAll(exercise => isTooHeavy(exercise)))
             {
                 if (able.FirstOrDefault(exercise => exercise.Id == Rule.InPlaceOfThrow) is { } swing)
                     work.Add(new EventPart(swing, [], ChosenReason.InPlaceOfThrow));

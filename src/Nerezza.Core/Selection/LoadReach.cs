@@ -61,7 +61,14 @@ internal sealed class LoadReach(
                 max.Curve.Fraction(Math.Max(exercise.Reps.Bottom, care.FewestReps), Rpe.Min(Rpe.Of(HeaviestStart), care.MostRpe)),
                 care.MostFraction
             ) * max.WorkingKg
-            : max.Curve.Fraction(exercise.Reps.Bottom, Rpe.Of(HeaviestStart)) * max.Kilograms;
+            : max.Curve.Fraction(FewestOf(exercise), Rpe.Of(HeaviestStart)) * max.Kilograms;
+
+    /// <summary>The bottom of the range. Of a lift that nobody has measured no single is asked, however low its range goes: what allows one
+    /// alone is too heavy to begin with.</summary>
+    private int FewestOf(Exercise exercise) =>
+        maxes.Find(exercise.Id) is null
+            ? Math.Max(exercise.Reps.Bottom, Math.Min(SlotRules.Shipped.FewestAtStart, exercise.Reps.Top))
+            : exercise.Reps.Bottom;
 
     /// <summary>Whether the kit brings an exercise to a hard set and no further.</summary>
     public bool Holds(Exercise exercise) => !FallsShort(exercise) && !IsTooHeavy(exercise);

@@ -36,7 +36,7 @@ internal sealed class MainLiftChoice(
         List<(Exercise Exercise, double Grade)> forms =
         [
             .. AbleOf(Rules.Mains.GetValueOrDefault(Codes.Of(pattern), []))
-                .Where(exercise => exercise.Id != lead.Exercise.Id && !reach.FallsShort(exercise))
+                .Where(exercise => exercise.Id != lead.Exercise.Id && IsFormOf(exercise, lead.Exercise) && !reach.FallsShort(exercise))
                 .Select(exercise =>
                     (
                         exercise,
@@ -61,6 +61,13 @@ internal sealed class MainLiftChoice(
         Scoring scoring = scores.Toward([lead.Exercise.Id]);
         return ToChosen(forms[0].Exercise, scoring, [(lead.Exercise, lead.Score)]) with { Reason = ChosenReason.AnswersFinding };
     }
+
+    /// <summary>A press on a machine answers what a squat lacks, and is no form of the squat that a client named: it stands as a second
+    /// lift.</summary>
+    private bool IsFormOf(Exercise exercise, Exercise lead) =>
+        SlotKinds.MovementOf(exercise.Id) == SlotKinds.MovementOf(lead.Id)
+        || context.Client.Goal is not Goal.Strength
+        || !context.Client.TargetLifts.Contains(lead.Id);
 
     /// <summary>Another lift of the pattern that the client named, where the lead is one too.</summary>
     /// <remarks>What a finding changed stays changed.</remarks>

@@ -49,4 +49,11 @@ internal sealed record DayFrame(SplitDay Day, IReadOnlyList<Chosen> Fixed)
 
     /// <summary>The lift that leads it.</summary>
     public Chosen? Main => Fixed.FirstOrDefault(one => one.Purpose is Purpose.Main);
+
+    /// <summary>Whether a hinge or an event leads it, the day before or after another.</summary>
+    public bool PullsBeside(DayFrame other) =>
+        (Lead is Pattern.Hinge || Fixed.Any(one => one.Purpose is Purpose.Event))
+        && Math.Abs(Day.Weekday - other.Day.Weekday) is 1 or DaysOfAWeek - 1;
+
+    private const int DaysOfAWeek = 7;
 }

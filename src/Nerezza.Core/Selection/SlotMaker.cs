@@ -15,7 +15,22 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
 
     /// <summary>The slots of one day of the week.</summary>
     public IEnumerable<Slot> Of(int day, IReadOnlyList<DayFrame> frames) =>
-        (frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames) : LegDay(day, frames)).Where(slot => slot.Options.Count > 0);
+        (frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames).Select(slot => Rested(slot, frames)) : LegDay(day, frames)).Where(
+            slot => slot.Options.Count > 0
+        );
+
+    /// <summary>A bar is held or pulled on no upper day beside a day of pulls: it would have to be light there, and leaves the grip tired
+    /// (docs/handbook/12-weeks-and-blocks.md).</summary>
+    private static Slot Rested(Slot slot, IReadOnlyList<DayFrame> frames) =>
+        frames.Any(other => other.PullsBeside(frames[slot.Day]))
+            ? slot with
+            {
+                Options = [.. slot.Options.Where(option => !IsBarPull(option.Exercise))],
+            }
+            : slot;
+
+    /// <summary>A bar held or pulled: a hold at the top, a deadlift, a Romanian.</summary>
+    public static bool IsBarPull(Exercise exercise) => exercise is { Pattern: Pattern.Hinge, Load: LoadSource.Barbell };
 
     private bool ForGlutes => _client.Emphasis.Contains(Muscle.GluteusMaximus);
 

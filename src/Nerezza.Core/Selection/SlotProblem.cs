@@ -181,6 +181,10 @@ internal sealed partial class SlotProblem
                 int today = day;
                 yield return GroupOf($"trunk {day}", 1, (slot, _) => slot.Purpose is Purpose.Trunk && slot.Day == today);
             }
+        // One after another each would have to be light: on the upper days of a week a bar is held or pulled once.
+        ChoiceGroup held = GroupOf("bar held", 1, (slot, option) => IsUpper(slot.Day) && SlotMaker.IsBarPull(option.Exercise));
+        if (held.Members.Count > 1)
+            yield return held;
         if (_competes)
             yield return GroupOf("third bench", 0, (_, option) => SlotKinds.MovementOf(option.Exercise.Id) == "bench");
         foreach (
@@ -197,6 +201,8 @@ internal sealed partial class SlotProblem
             (_, option) => Rules.GroupOf(option.Exercise.Id) == "floor-pulls"
         );
     }
+
+    private bool IsUpper(int day) => _frames[day].Day.Focus is DayFocus.Upper;
 
     private int Leads(string form) =>
         _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && Rules.GroupOf(one.Exercise.Id) == form);

@@ -48,6 +48,9 @@ internal sealed record SlotRules
     /// <summary>Iron under this part of the body that is lifted along is no load: the form without it stands.</summary>
     public required double LeastIronOfBody { get; init; }
 
+    /// <summary>Repetitions that a lift without a max must allow at its lightest.</summary>
+    public required int FewestAtStart { get; init; }
+
     /// <summary>A press of the body stands while the body that it carries is at most so many times the max of its
     /// lift.</summary>
     public required double BodyOverLift { get; init; }

@@ -39,7 +39,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
                 if (i == eventDay)
                     standing.AddRange(events);
                 else if (leads.Count > 0)
-                    standing.AddRange(Leading(day, leads, led));
+                    standing.AddRange(Leading(IsAloneBeside(eventDay, isHere) ? PullFirst(day, leads) : day, leads, led));
                 if (day.Focus is DayFocus.Full && upper.BesideLegs(fullDays++) is { } beside)
                     standing.Add(beside with { Sets = SetsOf(day, beside) });
             }
@@ -95,6 +95,20 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
     /// <summary>A poor kit has a lunge for a squat, a thrust for a hinge.</summary>
     private static bool StandsFor(Chosen lead, Pattern pattern) =>
         (pattern, lead.Exercise.Pattern) is (Pattern.Squat, Pattern.Lunge) or (Pattern.Hinge, Pattern.Thrust);
+
+    /// <summary>Whether the event leaves one leg day.</summary>
+    private bool IsAloneBeside(int eventDay, Func<SplitDay, bool> isHere) =>
+        eventDay >= 0 && input.Week.Count(day => day.Focus is not DayFocus.Upper && isHere(day)) == 2;
+
+    /// <summary>The one leg day beside an event is led by the pull that the client named, which else would never be heavy; the squat is its
+    /// second lift (docs/decisions/0006-where-selection-left-room.md).</summary>
+    private SplitDay PullFirst(SplitDay day, IReadOnlyList<Chosen> leads) =>
+        leads.Any(lead => lead.Exercise.Pattern is Pattern.Hinge && input.Prepared.Client.TargetLifts.Contains(lead.Exercise.Id))
+            ? day with
+            {
+                Lead = HeavyLift.Hinge,
+            }
+            : day;
 
     /// <summary>Event work takes the longest leg day, before that of a hinge (docs/handbook/12-weeks-and-blocks.md).</summary>
     private int EventDayOf(IReadOnlyList<Chosen> leads, Func<SplitDay, bool> isHere) =>

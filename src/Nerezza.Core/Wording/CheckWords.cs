@@ -15,7 +15,12 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
 
     /// <summary>What a check found, and where the plan's own rules leave no mend, that they do not.</summary>
     public string Because(Check check) =>
-        check.HasNoMend ? $"{Found(check)} Nothing of lower order is left to give way to it." : Found(check);
+        check switch
+        {
+            Check.PatternMissing { HasNoMend: true } => $"{Found(check)} What this kit offers is too heavy yet, or ruled out.",
+            { HasNoMend: true } => $"{Found(check)} Nothing of lower order is left to give way to it.",
+            _ => Found(check),
+        };
 
     private string Found(Check check) =>
         check switch

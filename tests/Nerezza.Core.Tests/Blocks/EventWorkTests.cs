@@ -5,6 +5,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Loads.Loading;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
@@ -139,6 +140,62 @@ public sealed class EventWorkTests
         if (!light)
             Assert.Equal((5, 5), (item.Sets.Count, item.Sets[0].Reps));
         Assert.Equal(!light, plan.Checks.OfType<Check.NothingToThrow>().Any(check => check.Most.Kilograms is 20));
+    }
+
+    [Fact]
+    public void Nothing_to_throw_at_all_is_a_swing_too()
+    {
+        Plan plan = Planner.Make(CaseFor("kettlebells", [EventKind.LoadedThrow]));
+        Assert.All(plan.Block!.Weeks, week => Assert.Single(week.Sessions.SelectMany(session => session.Items), IsSwing));
+    }
+
+    private static bool IsSwing(PrescribedItem item) => item is { Exercise: "kettlebell-swing", Purpose: Purpose.Event };
+
+    // Two days of legs, one of them the event's: on Monday where days are as long as each other, on Saturday where that is the longest.
+    [Theory]
+    [InlineData(90)]
+    [InlineData(120)]
+    public void The_one_leg_day_beside_an_event_is_led_by_the_pull_that_was_named(int saturday)
+    {
+        ClientCase @case = CaseFor("farmers-handles", [EventKind.CarryMedley]);
+        Client client = @case.Client with
+        {
+            Level = Level.Advanced,
+            TargetLifts = ["conventional-deadlift", "overhead-press"],
+            Days = [new(Weekday.Mon, 90), new(Weekday.Wed, 90), new(Weekday.Fri, 90), new(Weekday.Sat, saturday)],
+        };
+        LiftFault grip = new()
+        {
+            Lift = "conventional-deadlift",
+            Fault = FaultCode.GripFails,
+            FromPercent = 85,
+        };
+        Plan plan = Planner.Make(@case with { Client = client, Faults = [grip] });
+        foreach (Week week in plan.Block!.Weeks.Where(week => week.Kind is WeekKind.Load))
+        {
+            Session legs = Assert.Single(
+                week.Sessions,
+                session =>
+                    session.Items.Any(item =>
+                        item is { Role: Role.Main, Purpose: Purpose.Main }
+                        && ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Hinge
+                    )
+            );
+            PrescribedItem pull = legs.Items.First(item => item.Purpose is Purpose.Main);
+            Assert.Equal("conventional-deadlift", pull.Exercise);
+            Assert.True(pull.Sets.Max(set => set.Percent?.Value) >= 80);
+            Assert.Contains(
+                legs.Items,
+                item => item.Purpose is Purpose.Second && ExerciseCatalogue.Shipped[item.Exercise].Pattern is Pattern.Squat
+            );
+            // A bar is held on no day beside it, and nowhere so light that the hands do not notice.
+            foreach (
+                PrescribedItem hold in week
+                    .Sessions.SelectMany(session => session.Items)
+                    .Where(item => item.Exercise is "deadlift-top-hold")
+            )
+                Assert.All(hold.Sets, set => Assert.True(set.Percent?.Value > 80));
+        }
     }
 
     [Theory]

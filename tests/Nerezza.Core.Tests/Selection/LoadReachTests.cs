@@ -2,6 +2,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
 using Nerezza.Core.Tests.Blocks;
 
@@ -89,6 +90,51 @@ public sealed class LoadReachTests
         ];
         Assert.True(presses.SetEquals([expected]), $"{because}: {string.Join(", ", presses)}");
     }
+
+    [Fact]
+    public void Who_squats_for_strength_squats_with_the_bar_on_the_second_day_too()
+    {
+        ClientCase plain = PlainCase.With(90, [Weekday.Mon, Weekday.Tue, Weekday.Wed, Weekday.Fri, Weekday.Sat], [Implement.LegPress]);
+        LiftFault slow = new()
+        {
+            Lift = "sumo-deadlift",
+            Fault = FaultCode.SlowOffFloor,
+            FromPercent = 85,
+        };
+        LiftFault knees = new()
+        {
+            Lift = "back-squat-low-bar",
+            Fault = FaultCode.KneesCave,
+            FromPercent = 85,
+        };
+        Client client = plain.Client with { Level = Level.Advanced, TargetLifts = ["back-squat-low-bar", "bench-press", "sumo-deadlift"] };
+        IReadOnlyList<Exercise> squats =
+        [
+            .. Planner
+                .Make(plain with { Client = client, Faults = [slow, knees] })
+                .Selection.Mains.Select(lead => lead.Exercise)
+                .Where(exercise => exercise.Pattern is Pattern.Squat),
+        ];
+        Assert.True(
+            squats.Count > 0 && squats.All(squat => squat.Load is LoadSource.Barbell),
+            string.Join(", ", squats.Select(squat => squat.Id))
+        );
+    }
+
+    [Theory]
+    [InlineData(Sex.Female, 61, false, "a bar of 20 kg is nearly all of a first guess of 22: no repetitions are left")]
+    [InlineData(Sex.Male, 85, true, "20 kg of 55")]
+    public void A_bar_that_is_as_heavy_as_the_guess_is_pressed_by_nobody(Sex sex, double kg, bool expected, string because)
+    {
+        ClientCase plain = PlainCase.With(60, [Weekday.Mon, Weekday.Tue, Weekday.Thu, Weekday.Sat], [Implement.Pulldown]);
+        Client client = plain.Client with { Sex = sex, MassKg = kg, Goal = Goal.Muscle, TargetLifts = [] };
+        Plan plan = Planner.Make(plain with { Client = client, Strength = [] });
+        List<string> overhead = [.. plan.Selection.All.Select(one => one.Exercise).Where(IsOverhead).Select(one => one.Id)];
+        Assert.True(expected == overhead.Contains("overhead-press"), $"{because}: {string.Join(", ", overhead)}");
+        Assert.NotEmpty(overhead);
+    }
+
+    private static bool IsOverhead(Exercise exercise) => exercise.Pattern is Pattern.PressVertical;
 
     [Fact]
     public void A_lift_without_a_max_or_of_unknown_weight_is_not_held_back()
