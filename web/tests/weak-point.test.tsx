@@ -41,7 +41,7 @@ const ankle = {
 
 it('draws both sides of a test in one picture, and the lean beside it', async () => {
   render(<WeakPoint findings={[ankle]} />, { wrapper: ({ children }) => <ChakraProvider value={system}>{children}</ChakraProvider> })
-  expect(screen.getAllByText(/^Knee to wall, cm\. left in full, right broken\. Norm 10 and more\./)).toHaveLength(1)
+  expect(screen.getAllByText(/^Knee to wall, cm\. Left in full, right broken\. Norm 10 and more\./)).toHaveLength(1)
   expect(screen.getByText(/^Trunk lean.*This body asks for 54 degrees \(dashed\)\. Less is better\./)).toBeTruthy()
   const behind = screen.getAllByText('The same as a table')[0]?.closest('details')
   if (!behind) throw new Error('no table')

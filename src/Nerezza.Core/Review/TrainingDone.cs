@@ -151,7 +151,9 @@ internal sealed class TrainingDone(ReviewInput input, ExerciseCatalogue catalogu
     {
         bool IsIn(DateOnly day) => day >= monday && day < monday.AddDays(7);
         List<(StoodBlock Block, StoodWeek Week, StoodSession Session)> planned = [.. _sessions.Where(row => IsIn(row.Session.Date))];
-        List<StoodItem> due = [.. planned.Where(row => row.Session.Date <= input.Today).SelectMany(row => row.Session.Items)];
+        // What is to come today is not missing yet.
+        HashSet<DateOnly> over = [.. Sessions.Where(session => session.Fate is not SessionFate.Ahead).Select(session => session.Date)];
+        List<StoodItem> due = [.. planned.Where(row => over.Contains(row.Session.Date)).SelectMany(row => row.Session.Items)];
         List<(DateOnly Date, LogSet Set)> done =
         [
             .. input.Case.Log.Where(day => IsIn(day.Date)).SelectMany(day => day.Sets, (day, set) => (day.Date, set)),

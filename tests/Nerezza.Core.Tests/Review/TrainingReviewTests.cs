@@ -53,6 +53,16 @@ public sealed class TrainingReviewTests
         Assert.Equal(lift, story.Of?.Lift);
     }
 
+    [Theory]
+    [InlineData(3, 6, "on the day of the second session it is still to come")]
+    [InlineData(4, 12, "the day after it was missed")]
+    public void What_is_to_come_today_is_not_missing_yet(int today, int planned, string because)
+    {
+        ClientCase @case = Told.Case(Told.Done(0, ("back-squat-high-bar", 100, 5, 8, 3), ("cable-row", 50, 10, 8, 3)));
+        WeekDone week = Told.Reviewer.Of(Told.Input(@case, today, Told.Block(1, 0, Squat, Row))).Weeks.Single(one => one.SetsDone > 0);
+        Assert.True(planned == week.SetsPlanned, $"{because}: {week.SetsPlanned}");
+    }
+
     // Loads by session, twice a week on Monday and Thursday; the rating of each set of five.
     [Theory]
     [InlineData("20 12 12", "up bodyweight-hip-thrust bridge-march")]

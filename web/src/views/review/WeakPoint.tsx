@@ -128,7 +128,8 @@ const valueOf = ({ side, points }: MeasureLine, unit: string) => `${side ? `${si
 
 function legend(sides: Sides): string {
   if (sides.length === 1) return sides[0].side ? `The ${sides[0].side} side. ` : ''
-  return `${sides.map((side, i) => `${side.side ?? ''} ${i === 0 ? 'in full' : 'broken'}`).join(', ')}. `
+  const [first = '', ...others] = sides.map((side) => side.side ?? '')
+  return `${first.charAt(0).toUpperCase()}${first.slice(1)} in full${others.map((other) => `, ${other} broken`).join('')}. `
 }
 
 function Course({ sides, data, ticks }: { sides: Sides; data: Record<string, number>[]; ticks: number[] }) {
