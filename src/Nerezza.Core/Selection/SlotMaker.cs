@@ -44,6 +44,19 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>Jumps want a day that sport leaves fresh.</summary>
     private const int FreshRpe = 8;
 
+    private readonly SecondSlots _seconds = new(
+        input,
+        candidates,
+        leads,
+        new SlotFrame
+        {
+            Weights = input.Prepared.Client.Goal is Goal.Strength ? "secondForStrength" : "second",
+            Reason = ChosenReason.OtherLift,
+            School = school,
+            Role = Role.Second,
+        }
+    );
+
     private readonly PushPullSlots _pushPull = new(
         input,
         candidates,
@@ -78,7 +91,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
                 yield return slot;
         if (minutes < Rules.Minutes.Short)
             yield break;
-        foreach (Slot slot in Seconds(day, frame, few))
+        foreach (Slot slot in _seconds.Of(day, frame, few ? Rules.Worth.SecondOfShortDay : Rules.Worth.Second))
             yield return slot;
         yield return Palette(day, "kneeFlexion", 0);
         if (ForGlutes)
@@ -212,77 +225,6 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         if (frame.Lead is Pattern.Squat || LungesHurt)
             yield return new Slot(day, Purpose.Palette, "oneLegHinge", 0, candidates.OfKind("oneLegHinge", measure));
     }
-
-    /// <summary>The second lift: of the other pattern; with the glutes emphasised each of squat, hinge and thrust that does not
-    /// lead.</summary>
-    private IEnumerable<Slot> Seconds(int day, DayFrame frame, bool few)
-    {
-        if (frame.Lead is not { } lead)
-            yield break;
-        int worth = few ? Rules.Worth.SecondOfShortDay : Rules.Worth.Second;
-        SlotFrame measure = FrameOf(_client.Goal is Goal.Strength ? "secondForStrength" : "second", ChosenReason.OtherLift) with
-        {
-            Role = Role.Second,
-        };
-        if (leads.Displaced is { } lost && lost.Exercise.Pattern != lead)
-        {
-            SlotFrame practice = measure with { AimOf = _ => Aim.Practice };
-            yield return new Slot(day, Purpose.Second, "displaced", Rules.Worth.SecondOfShortDay, candidates.Only(lost.Exercise, practice));
-            yield break;
-        }
-        if (ForGlutes)
-        {
-            foreach (Slot slot in KindsForGlutes(day, frame, lead, measure with { Reason = ChosenReason.Emphasises }))
-                yield return slot;
-            yield break;
-        }
-        string kind = lead is Pattern.Squat ? "secondOfSquat" : "secondOfHinge";
-        if (ForQuads && lead is Pattern.Squat)
-            yield return new Slot(
-                day,
-                Purpose.Emphasis,
-                "secondOfHinge",
-                Rules.Worth.Emphasis,
-                candidates.OfKind("secondOfHinge", measure)
-            );
-        yield return new Slot(day, Purpose.Second, kind, worth, Spared(candidates.OfKind(kind, measure)));
-    }
-
-    /// <summary>Each of squat, hinge and thrust that does not lead.</summary>
-    private IEnumerable<Slot> KindsForGlutes(int day, DayFrame frame, Pattern lead, SlotFrame glutes)
-    {
-        // A full-body day holds two of the three kinds, which the week's wants see to; a lower day all three.
-        int each = frame.Day.Focus is DayFocus.Full ? 0 : Rules.Worth.Emphasis;
-        string oneLeg = LungesHurt ? "oneLegHinge" : OneLegSquat;
-        if (lead is not Pattern.Squat)
-            yield return lead is Pattern.Thrust
-                ? new Slot(day, Purpose.Emphasis, "oneLegSquat", each, candidates.OfKind(oneLeg, glutes with { Role = null }))
-                : new Slot(day, Purpose.Second, "secondOfHinge", each, candidates.OfKind("secondOfHinge", glutes));
-        if (lead is not Pattern.Hinge)
-            yield return lead is Pattern.Thrust
-                ? new Slot(day, Purpose.Emphasis, "backExtension", each, candidates.OfKind("backExtension", glutes with { Role = null }))
-                : new Slot(day, Purpose.Second, "secondOfSquat", each, HingesAlone(candidates.OfKind("secondOfSquat", glutes)));
-        if (lead is not Pattern.Thrust)
-            yield return new Slot(day, Purpose.Emphasis, "thrust", each, Thrusts(glutes));
-    }
-
-    /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and
-    /// nothing
-    /// leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
-    private IReadOnlyList<SlotOption> Spared(IReadOnlyList<SlotOption> options)
-    {
-        bool spares = _client.Diet is Diet.Deficit || _client.OtherTraining.Count(other => other.Hard) >= HardDaysThatSpare;
-        List<SlotOption> light = [.. options.Where(option => option.Exercise is { Axial: <= 1, Soreness: < 3 })];
-        return spares && light.Count > 0 ? light : options;
-    }
-
-    private const int HardDaysThatSpare = 3;
-
-    private static IReadOnlyList<SlotOption> HingesAlone(IReadOnlyList<SlotOption> options) =>
-        [.. options.Where(option => option.Exercise.Pattern is Pattern.Hinge)];
-
-    /// <summary>A thrust that leads one day may come again on another: its repetitions move.</summary>
-    private IReadOnlyList<SlotOption> Thrusts(SlotFrame frame) => candidates.OfKind("thrust", frame with { Role = null });
 
     /// <summary>Who runs or plays, or comes back from an injury, pushes off one leg.</summary>
     private bool NeedsOneLegCalf => _client.Goal is Goal.Return or Goal.General || _client.OtherTraining.Count > 0;
