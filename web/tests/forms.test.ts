@@ -38,7 +38,11 @@ const facts: fc.Arbitrary<ClientSection> = fc.record({
     foot: fc.option(tenths(20, 32)),
   }),
   emphasis: fc.constantFrom([], ['vasti'], ['gluteus-maximus', 'lats']),
-  otherTraining: fc.constantFrom([], [{ day: 'tue', kind: 'run', minutes: 45, hard: true }]),
+  otherTraining: fc.constantFrom(
+    [],
+    [{ day: 'tue', kind: 'run', minutes: 45, hard: true }],
+    [{ day: 'sat', kind: 'sport', minutes: 90, hard: true, match: true }],
+  ),
   likes: fc.constantFrom([], ['leg-press']),
   dislikes: fc.constantFrom([], [{ exercise: 'walking-lunge', never: true }]),
   events: fc.constantFrom([], [{ kind: 'carry-medley', date: null }]),

@@ -77,7 +77,11 @@ public sealed record Segments(double? ShankCm, double? ThighCm, double? TorsoCm,
 public sealed record TrainingDay(Weekday Day, int Minutes);
 
 /// <summary>Training outside the program; hard when it tires the legs.</summary>
-public sealed record OtherTraining(Weekday Day, OtherTrainingKind Kind, int Minutes, bool Hard);
+public sealed record OtherTraining(Weekday Day, OtherTrainingKind Kind, int Minutes, bool Hard)
+{
+    /// <summary>Whether it is the match that the week leads up to.</summary>
+    public bool IsMatch { get; init; }
+}
 
 /// <summary>An exercise that the client dislikes; never means that it is not to be prescribed.</summary>
 public sealed record Dislike(string Exercise, bool Never);

@@ -4,8 +4,8 @@ using Nerezza.Core.Measures;
 
 namespace Nerezza.Core.Selection;
 
-/// <summary>What hard sport leaves of the days about it (docs/handbook/09-composition.md#in-season): the match is the latest hard day in
-/// the week.</summary>
+/// <summary>What hard sport leaves of the days about it (docs/handbook/09-composition.md#in-season): the match is the day
+/// marked so, else the latest hard day of sport in the week.</summary>
 public sealed class Season(Client client)
 {
     private static readonly InSeasonRule Rule = SlotRules.Shipped.InSeason;
@@ -14,8 +14,10 @@ public sealed class Season(Client client)
         .. client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Distinct().Order(),
     ];
 
-    /// <summary>Whether a hard day of sport stands in the week.</summary>
-    public bool IsOn { get; } = client.OtherTraining.Any(other => other is { Kind: OtherTrainingKind.Sport, Hard: true });
+    private readonly List<Weekday> _matches = MatchesOf(client);
+
+    /// <summary>Whether a match or a hard day of sport stands in the week.</summary>
+    public bool IsOn => _matches.Count > 0;
 
     /// <summary>The most effort that leg work of a day may take; none where sport leaves all.</summary>
     public Rpe MostRpe(Weekday day) => Rpe.Of(Strictest(day).Rpe);
@@ -26,8 +28,15 @@ public sealed class Season(Client client)
     /// <summary>Whether a day lies far enough before the match for what leaves hamstrings and adductors sorest.</summary>
     public bool IsClear(Weekday day) => IsOn && Until(day, Match) >= Rule.ClearDays;
 
-    private Weekday Match =>
-        client.OtherTraining.Where(other => other is { Kind: OtherTrainingKind.Sport, Hard: true }).Max(other => other.Day);
+    private Weekday Match => _matches.Max();
+
+    private static List<Weekday> MatchesOf(Client client)
+    {
+        List<Weekday> marked = [.. client.OtherTraining.Where(other => other.IsMatch).Select(other => other.Day)];
+        return marked.Count > 0
+            ? marked
+            : [.. client.OtherTraining.Where(other => other is { Kind: OtherTrainingKind.Sport, Hard: true }).Select(other => other.Day)];
+    }
 
     private (double Rpe, int Soreness) Strictest(Weekday day)
     {

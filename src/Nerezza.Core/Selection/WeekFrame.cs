@@ -101,7 +101,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
         eventDay >= 0 && input.Week.Count(day => day.Focus is not DayFocus.Upper && isHere(day)) == 2;
 
     /// <summary>The one leg day beside an event is led by the pull that the client named, which else would never be heavy; the squat is its
-    /// second lift (docs/decisions/0006-where-selection-left-room.md).</summary>
+    /// second lift (docs/decisions/0006-selection.md).</summary>
     private SplitDay PullFirst(SplitDay day, IReadOnlyList<Chosen> leads) =>
         leads.Any(lead => lead.Exercise.Pattern is Pattern.Hinge && input.Prepared.Client.TargetLifts.Contains(lead.Exercise.Id))
             ? day with

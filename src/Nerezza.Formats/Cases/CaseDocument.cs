@@ -142,6 +142,10 @@ public sealed record OtherTrainingSection
     [Between(1, 1440, "minutes")]
     public int? Minutes { get; init; }
     public bool? Hard { get; init; }
+
+    /// <summary>Whether it is the match that the week leads up to; it is hard then.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? Match { get; init; }
 }
 
 public sealed record DislikeSection

@@ -59,7 +59,7 @@ public static class CaseMapping
             Competition = from.Competition?.Date,
             Diet = from.Diet ?? Diet.Maintenance,
             Days = [.. from.Days.OrderBy(day => day.Day).Select(day => new TrainingDay(day.Day, day.Minutes))],
-            OtherTraining = [.. (from.OtherTraining ?? []).Select(o => new OtherTraining(o.Day, o.Kind, o.Minutes ?? 0, o.Hard ?? false))],
+            OtherTraining = [.. (from.OtherTraining ?? []).Select(ToOther)],
             Dislikes = [.. (from.Dislikes ?? []).Select(d => new Dislike(d.Exercise, d.Never ?? false))],
             Likes = from.Likes ?? [],
             TrainsAlone = from.TrainsAlone ?? false,
@@ -69,6 +69,9 @@ public static class CaseMapping
                 from.Health?.ClearedBy is { } c ? new Clearance(c.Name, c.Profession, c.Date, c.Flags ?? []) : null
             ),
         };
+
+    private static OtherTraining ToOther(OtherTrainingSection from) =>
+        new(from.Day, from.Kind, from.Minutes ?? 0, from.Hard is true || from.Match is true) { IsMatch = from.Match is true };
 
     // A page maps the same section several times; what a kit can load is worked out once for each Equipment.
     private static readonly ConditionalWeakTable<EquipmentSection, Equipment> Mapped = [];

@@ -101,6 +101,7 @@ internal static class MadeDocuments
                                 ["kind"] = "run",
                                 ["minutes"] = 45,
                                 ["hard"] = true,
+                                ["match"] = day is Weekday.Sun,
                             }
                     )
                 ),

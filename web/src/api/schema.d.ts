@@ -7651,6 +7651,7 @@ export interface components {
             /** Format: int32 */
             minutes?: null | number;
             hard?: null | boolean;
+            match?: null | boolean;
         };
         OwnPain: {
             region: components["schemas"]["PainRegion"];

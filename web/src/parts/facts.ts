@@ -36,7 +36,7 @@ export interface FactsDraft {
   arm: string
   foot: string
   emphasis: NonNullable<Muscle>[]
-  otherTraining: { day: string; kind: string; minutes: string; hard: boolean }[]
+  otherTraining: { day: string; kind: string; minutes: string; hard: boolean; match: boolean }[]
   likes: string[]
   dislikes: { exercise: string; never: boolean }[]
   events: { kind: string; date: string }[]
@@ -122,6 +122,7 @@ export function draftOf(view: IntakeView, isSquat: (id: string) => boolean, isHi
       kind: other.kind,
       minutes: text(other.minutes),
       hard: other.hard ?? false,
+      match: other.match ?? false,
     })),
     likes: [...(facts.likes ?? [])],
     dislikes: (facts.dislikes ?? []).map((dislike) => ({ exercise: dislike.exercise, never: dislike.never ?? false })),
@@ -160,6 +161,7 @@ export function factsOf(draft: FactsDraft, saved?: ClientSection): ClientSection
       kind: other.kind as OtherTrainingSection['kind'],
       minutes: typedNumber(other.minutes),
       hard: other.hard,
+      ...(other.match && { match: true }),
     })),
     likes: draft.likes,
     dislikes: draft.dislikes,

@@ -61,7 +61,7 @@ function OtherTraining({ draft, set, error }: RowsProps) {
       {rows.map((row, i) => (
         <Grid
           key={`other-${i + 1}`}
-          templateColumns={{ base: '1fr 1fr', md: '150px 130px 100px auto 44px' }}
+          templateColumns={{ base: '1fr 1fr', md: '150px 130px 100px auto auto 44px' }}
           gap={2}
           mb={2}
           alignItems="end"
@@ -82,6 +82,9 @@ function OtherTraining({ draft, set, error }: RowsProps) {
           <Toggle on={row.hard} minH="38px" onClick={() => change(i, { hard: !row.hard })}>
             Hard: it tires the legs
           </Toggle>
+          <Toggle on={row.match} minH="38px" onClick={() => change(i, row.match ? { match: false } : { match: true, hard: true })}>
+            Match: the week leads up to it
+          </Toggle>
           <Plain
             aria-label={`Remove the ${row.kind} on ${weekdayNames[row.day]}`}
             onClick={() => set({ otherTraining: rows.filter((_, at) => at !== i) })}
@@ -90,7 +93,7 @@ function OtherTraining({ draft, set, error }: RowsProps) {
           </Plain>
         </Grid>
       ))}
-      <Plain onClick={() => set({ otherTraining: [...rows, { day: 'tue', kind: 'run', minutes: '45', hard: false }] })}>
+      <Plain onClick={() => set({ otherTraining: [...rows, { day: 'tue', kind: 'run', minutes: '45', hard: false, match: false }] })}>
         Add other training
       </Plain>
     </Box>
