@@ -69,7 +69,7 @@ internal static class WeekChecks
         if (!isHeavy)
             yield break;
         foreach (OtherTraining other in context.Client.OtherTraining.Where(other => other.Hard))
-            if (((int)at.Session.Day - (int)other.Day + 7) % 7 is 0 or 1 or 6)
+            if (Weekdays.From(other.Day, at.Session.Day) is 0 or 1 or 6)
             {
                 yield return new Check.SportClash { At = at.Place };
                 yield break;

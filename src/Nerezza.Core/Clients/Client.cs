@@ -33,6 +33,15 @@ public sealed record Client
     /// <summary>Muscles to emphasise.</summary>
     public IReadOnlyList<Muscle> Emphasis { get; init; } = [];
 
+    /// <summary>Whether the week is made for the glutes (docs/handbook/12-weeks-and-blocks.md, glute emphasis).</summary>
+    public bool IsForGlutes => Emphasis.Contains(Muscle.GluteusMaximus);
+
+    /// <summary>Whether the week is made for the quads.</summary>
+    public bool IsForQuads => Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris);
+
+    /// <summary>Whether load is the goal: strength, or events.</summary>
+    public bool IsForLoad => Goal is Goal.Strength or Goal.Events;
+
     /// <summary>Exercise ids of the lifts that count for the goal.</summary>
     public IReadOnlyList<string> TargetLifts { get; init; } = [];
 
@@ -76,9 +85,13 @@ public sealed record Segments(double? ShankCm, double? ThighCm, double? TorsoCm,
 /// <summary>A day on which the client can train, with the minutes there are.</summary>
 public sealed record TrainingDay(Weekday Day, int Minutes);
 
-/// <summary>Training outside the program; hard when it tires the legs.</summary>
-public sealed record OtherTraining(Weekday Day, OtherTrainingKind Kind, int Minutes, bool Hard)
+/// <summary>Training outside the program.</summary>
+/// <param name="TiresLegs">As it is said.</param>
+public sealed record OtherTraining(Weekday Day, OtherTrainingKind Kind, int Minutes, bool TiresLegs)
 {
+    /// <summary>Whether it tires the legs; a match does, whatever else is said.</summary>
+    public bool Hard => IsMatch || TiresLegs;
+
     /// <summary>Whether it is the match that the week leads up to.</summary>
     public bool IsMatch { get; init; }
 }

@@ -59,6 +59,12 @@ public static class Weekdays
 {
     /// <summary>The day of the week of a date.</summary>
     public static Weekday Of(DateOnly date) => (Weekday)(((int)date.DayOfWeek + 6) % 7);
+
+    /// <summary>Days from one day of the week on to the next of another, 0 to 6.</summary>
+    public static int From(Weekday day, Weekday on) => (on - day + 7) % 7;
+
+    /// <summary>Whether one is the day before or after the other.</summary>
+    public static bool AreNeighbours(Weekday one, Weekday other) => From(one, other) is 1 or 6;
 }
 
 /// <summary>Kinds of training besides the program.</summary>

@@ -89,7 +89,7 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     private List<HeavyLift> Turns()
     {
         bool split = _days.Count > 3;
-        if (split && client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris))
+        if (split && client.IsForQuads)
             return [HeavyLift.Squat];
         bool hingeFirst = (worst ?? MainOrder.Of(client, catalogue)[0]) is Pattern.Hinge;
         List<HeavyLift> turns = hingeFirst ? [HeavyLift.Hinge, HeavyLift.Squat] : [HeavyLift.Squat, HeavyLift.Hinge];
@@ -114,7 +114,7 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     }
 
     /// <summary>Whether hard sport stands on a weekday or the one before.</summary>
-    private bool IsNearSport(Weekday day) => client.OtherTraining.Any(other => other.Hard && DaysFrom(other.Day, day) is 0 or 1);
+    private bool IsNearSport(Weekday day) => client.OtherTraining.Any(other => other.Hard && Weekdays.From(other.Day, day) is 0 or 1);
 
     /// <summary>Days since the last hard work before a training day; none where hard sport stands on the day itself.</summary>
     private int Freshness(int day)
@@ -126,14 +126,12 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
             .OtherTraining.Where(other => other.Hard)
             .Select(other => other.Day)
             .Concat(_days.Select(row => row.Training.Day).Where(other => other != on));
-        return Math.Min(Rules.FreshestDays, hard.Select(other => DaysFrom(other, on)).DefaultIfEmpty(Rules.FreshestDays).Min());
+        return Math.Min(Rules.FreshestDays, hard.Select(other => Weekdays.From(other, on)).DefaultIfEmpty(Rules.FreshestDays).Min());
     }
-
-    private static int DaysFrom(Weekday from, Weekday to) => ((int)to - (int)from + 7) % 7;
 
     private int Together(int s, SessionKind first, int d, int t, SessionKind second, int e)
     {
-        int after = DaysFrom(_days[d].Training.Day, _days[e].Training.Day),
+        int after = Weekdays.From(_days[d].Training.Day, _days[e].Training.Day),
             gap = Math.Min(after, 7 - after),
             cost = 0;
         if (first.Heavy is HeavyLift.Hinge && second.Heavy is HeavyLift.Hinge && gap < Rules.HingeDaysApart)

@@ -11,8 +11,6 @@ internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candida
     private static readonly SlotRules Rules = SlotRules.Shipped;
     private readonly Client _client = input.Prepared.Client;
 
-    private bool ForStrength => _client.Goal is Goal.Strength or Goal.Events;
-
     /// <summary>The push and the pull of a day; once more where minutes are left.</summary>
     public IEnumerable<Slot> Of(int day, IReadOnlyList<DayFrame> frames, bool again)
     {
@@ -34,9 +32,9 @@ internal sealed class PushPullSlots(SelectionInput input, SlotCandidates candida
 
     private IReadOnlyList<SlotOption> Pushes(SlotFrame frame)
     {
-        string across = ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle",
+        string across = _client.IsForLoad ? "pushAcrossStrength" : "pushAcrossMuscle",
             up = HasShortArms ? "pushUpShortArms"
-            : ForStrength ? "pushUpStrength"
+            : _client.IsForLoad ? "pushUpStrength"
             : "pushUpMuscle";
         return BothWays([across, "pushAcrossElse", "pushAcrossLight"], [up, "pushUpElse"], frame);
     }

@@ -14,10 +14,10 @@ public sealed class Season(Client client)
         .. client.OtherTraining.Where(other => other.Hard).Select(other => other.Day).Distinct().Order(),
     ];
 
-    private readonly List<Weekday> _matches = MatchesOf(client);
+    private readonly Weekday? _match = MatchOf(client);
 
     /// <summary>Whether a match or a hard day of sport stands in the week.</summary>
-    public bool IsOn => _matches.Count > 0;
+    public bool IsOn => _match is not null;
 
     /// <summary>The most effort that leg work of a day may take; none where sport leaves all.</summary>
     public Rpe MostRpe(Weekday day) => Rpe.Of(Strictest(day).Rpe);
@@ -26,33 +26,29 @@ public sealed class Season(Client client)
     public bool Allows(Exercise exercise, Weekday day) => exercise.IsUpper || exercise.Soreness <= Strictest(day).Soreness;
 
     /// <summary>Whether a day lies far enough before the match for what leaves hamstrings and adductors sorest.</summary>
-    public bool IsClear(Weekday day) => IsOn && Until(day, Match) >= Rule.ClearDays;
+    public bool IsClear(Weekday day) => _match is { } match && Weekdays.From(day, match) >= Rule.ClearDays;
 
-    private Weekday Match => _matches.Max();
-
-    private static List<Weekday> MatchesOf(Client client)
-    {
-        List<Weekday> marked = [.. client.OtherTraining.Where(other => other.IsMatch).Select(other => other.Day)];
-        return marked.Count > 0
-            ? marked
-            : [.. client.OtherTraining.Where(other => other is { Kind: OtherTrainingKind.Sport, Hard: true }).Select(other => other.Day)];
-    }
+    private static Weekday? MatchOf(Client client) =>
+        client
+            .OtherTraining.Where(other => other.IsMatch || other is { Kind: OtherTrainingKind.Sport, Hard: true })
+            .OrderByDescending(other => other.IsMatch)
+            .ThenByDescending(other => other.Day)
+            .FirstOrDefault()
+            ?.Day;
 
     private (double Rpe, int Soreness) Strictest(Weekday day)
     {
-        if (!IsOn)
+        if (_match is not { } match)
             return (Rule.Free.Rpe, Rule.Free.Soreness);
         List<SeasonDay> rules =
         [
             Rule.Free,
-            .. Until(day, Match) is 1 ? [Rule.BeforeMatch]
-            : Until(day, Match) is 2 ? [Rule.TwoBeforeMatch]
+            .. Weekdays.From(day, match) is 1 ? [Rule.BeforeMatch]
+            : Weekdays.From(day, match) is 2 ? [Rule.TwoBeforeMatch]
             : Array.Empty<SeasonDay>(),
-            .. _hard.Any(hard => Until(day, hard) is 1) ? [Rule.BeforeHard] : Array.Empty<SeasonDay>(),
-            .. Until(Match, day) is 1 ? [Rule.AfterMatch] : Array.Empty<SeasonDay>(),
+            .. _hard.Any(hard => Weekdays.From(day, hard) is 1) ? [Rule.BeforeHard] : Array.Empty<SeasonDay>(),
+            .. Weekdays.From(match, day) is 1 ? [Rule.AfterMatch] : Array.Empty<SeasonDay>(),
         ];
         return (rules.Min(one => one.Rpe), rules.Min(one => one.Soreness));
     }
-
-    private static int Until(Weekday from, Weekday to) => ((int)to - (int)from + 7) % 7;
 }

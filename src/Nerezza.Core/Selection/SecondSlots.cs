@@ -10,15 +10,8 @@ internal sealed class SecondSlots(SelectionInput input, SlotCandidates candidate
     private static readonly SlotRules Rules = SlotRules.Shipped;
     private readonly Client _client = input.Prepared.Client;
 
-    private bool ForGlutes => _client.Emphasis.Contains(Muscle.GluteusMaximus);
-
-    private bool ForQuads => _client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris);
-
     /// <summary>The one-leg exercise beside a thrust that leads.</summary>
-    private string OneLeg =>
-        input.Prepared.Caps.Hurts(Pattern.Lunge) ? "oneLegHinge"
-        : _client.Level is Level.Novice ? "oneLegSquatNovice"
-        : "oneLegSquat";
+    private string OneLeg => input.Prepared.Caps.Hurts(Pattern.Lunge) ? "oneLegHinge" : SlotKinds.OneLegSquatOf(_client.Level);
 
     /// <summary>The second lift: of the other pattern; with the glutes emphasised each of squat, hinge and thrust that does not
     /// lead.</summary>
@@ -33,14 +26,14 @@ internal sealed class SecondSlots(SelectionInput input, SlotCandidates candidate
             yield return new Slot(day, Purpose.Second, "displaced", Rules.Worth.SecondOfShortDay, candidates.Only(lost.Exercise, practice));
             yield break;
         }
-        if (ForGlutes)
+        if (_client.IsForGlutes)
         {
             foreach (Slot slot in KindsForGlutes(day, frame, lead, measure with { Reason = ChosenReason.Emphasises }))
                 yield return slot;
             yield break;
         }
         string kind = lead is Pattern.Squat ? "secondOfSquat" : "secondOfHinge";
-        if (ForQuads && lead is Pattern.Squat)
+        if (_client.IsForQuads && lead is Pattern.Squat)
             yield return new Slot(
                 day,
                 Purpose.Emphasis,
@@ -69,8 +62,7 @@ internal sealed class SecondSlots(SelectionInput input, SlotCandidates candidate
     }
 
     /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and
-    /// nothing
-    /// leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
+    /// nothing leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
     private IReadOnlyList<SlotOption> Spared(IReadOnlyList<SlotOption> options)
     {
         bool spares = _client.Diet is Diet.Deficit || _client.OtherTraining.Count(other => other.Hard) >= HardDaysThatSpare;

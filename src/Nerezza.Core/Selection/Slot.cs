@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 
 namespace Nerezza.Core.Selection;
@@ -52,8 +53,5 @@ internal sealed record DayFrame(SplitDay Day, IReadOnlyList<Chosen> Fixed)
 
     /// <summary>Whether a hinge or an event leads it, the day before or after another.</summary>
     public bool PullsBeside(DayFrame other) =>
-        (Lead is Pattern.Hinge || Fixed.Any(one => one.Purpose is Purpose.Event))
-        && Math.Abs(Day.Weekday - other.Day.Weekday) is 1 or DaysOfAWeek - 1;
-
-    private const int DaysOfAWeek = 7;
+        (Lead is Pattern.Hinge || Fixed.Any(one => one.Purpose is Purpose.Event)) && Weekdays.AreNeighbours(Day.Weekday, other.Day.Weekday);
 }

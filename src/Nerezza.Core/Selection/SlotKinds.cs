@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 
 namespace Nerezza.Core.Selection;
 
@@ -11,6 +12,12 @@ public static class SlotKinds
         exercise.Pattern is Pattern.Lunge
         || (exercise.Sides is Sides.One && exercise.Pattern is (Pattern.Squat or Pattern.Hinge or Pattern.Thrust))
         || SlotRules.Shipped.OneLegOthers.Contains(exercise.Id);
+
+    /// <summary>A bar held or pulled: a hold at the top, a deadlift, a Romanian.</summary>
+    public static bool IsBarPull(Exercise exercise) => exercise is { Pattern: Pattern.Hinge, Load: LoadSource.Barbell };
+
+    /// <summary>The kind that holds a level's one-leg squats.</summary>
+    public static string OneLegSquatOf(Level level) => level is Level.Novice ? "oneLegSquatNovice" : "oneLegSquat";
 
     /// <summary>The movement of pulls from the floor.</summary>
     public const string FloorPulls = "floor-pulls";

@@ -14,10 +14,12 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     private readonly Client _client = input.Prepared.Client;
 
     /// <summary>The slots of one day of the week.</summary>
-    public IEnumerable<Slot> Of(int day, IReadOnlyList<DayFrame> frames) =>
-        (frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames).Select(slot => Rested(slot, frames)) : LegDay(day, frames)).Where(
-            slot => slot.Options.Count > 0
-        );
+    public IEnumerable<Slot> Of(int day, IReadOnlyList<DayFrame> frames)
+    {
+        IEnumerable<Slot> slots =
+            frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames).Select(slot => Rested(slot, frames)) : LegDay(day, frames);
+        return slots.Where(slot => slot.Options.Count > 0);
+    }
 
     /// <summary>A bar is held or pulled on no upper day beside a day of pulls: it would have to be light there, and leaves the grip tired
     /// (docs/handbook/12-weeks-and-blocks.md).</summary>
@@ -25,18 +27,9 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         frames.Any(other => other.PullsBeside(frames[slot.Day]))
             ? slot with
             {
-                Options = [.. slot.Options.Where(option => !IsBarPull(option.Exercise))],
+                Options = [.. slot.Options.Where(option => !SlotKinds.IsBarPull(option.Exercise))],
             }
             : slot;
-
-    /// <summary>A bar held or pulled: a hold at the top, a deadlift, a Romanian.</summary>
-    public static bool IsBarPull(Exercise exercise) => exercise is { Pattern: Pattern.Hinge, Load: LoadSource.Barbell };
-
-    private bool ForGlutes => _client.Emphasis.Contains(Muscle.GluteusMaximus);
-
-    private bool ForQuads => _client.Emphasis.Any(muscle => muscle is Muscle.Vasti or Muscle.RectusFemoris);
-
-    private bool ForStrength => _client.Goal is Goal.Strength or Goal.Events;
 
     /// <summary>The school that trains the quads on many days of the week.</summary>
     private bool Spreads => input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
@@ -94,7 +87,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         foreach (Slot slot in _seconds.Of(day, frame, few ? Rules.Worth.SecondOfShortDay : Rules.Worth.Second))
             yield return slot;
         yield return Palette(day, "kneeFlexion", 0);
-        if (ForGlutes)
+        if (_client.IsForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
         if (_season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= FreshRpe)
             yield return Palette(day, "jumps", 0);
@@ -103,15 +96,15 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
             yield return Palette(day, "nordic", 0);
             yield return Palette(day, "adductors", 0);
         }
-        if (ForGlutes)
+        if (_client.IsForGlutes)
             yield return Emphasis(day, "kickback", 0);
         yield return Palette(day, NeedsOneLegCalf ? "calfOneLeg" : "calf", 0);
-        if (ForQuads)
+        if (_client.IsForQuads)
         {
             yield return Emphasis(day, "kneeExtension", Rules.Worth.Emphasis);
             yield return Emphasis(day, "legPress", 0);
         }
-        if (Spreads && !ForQuads)
+        if (Spreads && !_client.IsForQuads)
             yield return Emphasis(day, "kneeExtension", 0);
         foreach (Slot slot in EmphasisOfMuscles(day, frame.Day.Focus))
             yield return slot;
@@ -164,7 +157,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
                 School = HasWeakLink ? AccessorySchool.Positions : school,
                 Sets = finding.Severity >= 2 ? Rules.Sets.Severe : Rules.Sets.Slight,
                 Toward = frame.Main?.Exercise.Id,
-                AimOf = exercise => IsFormOfALead(exercise) || (ForStrength && exercise.Pattern is Pattern.Thrust) ? Aim.WeakPoint : null,
+                AimOf = exercise =>
+                    IsFormOfALead(exercise) || (_client.IsForLoad && exercise.Pattern is Pattern.Thrust) ? Aim.WeakPoint : null,
             };
             IReadOnlyList<SlotOption> options =
             [
@@ -210,7 +204,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>One-leg hinges and thrusts stand for lunges that pain covers.</summary>
     private bool LungesHurt => input.Prepared.Caps.Hurts(Pattern.Lunge);
 
-    private string OneLegSquat => _client.Level is Level.Novice ? "oneLegSquatNovice" : "oneLegSquat";
+    private string OneLegSquat => SlotKinds.OneLegSquatOf(_client.Level);
 
     /// <summary>One-leg work: of the other pattern than the lift that leads.</summary>
     private IEnumerable<Slot> OneLeg(int day, DayFrame frame)
@@ -219,7 +213,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         {
             Sets = frame.Day.Minutes < Rules.Minutes.Short ? Rules.Sets.Slight : null,
         };
-        bool squatToo = frame.Lead is not Pattern.Squat || frame.Day.Minutes >= Rules.Minutes.Whole || ForGlutes || ForQuads;
+        bool squatToo =
+            frame.Lead is not Pattern.Squat || frame.Day.Minutes >= Rules.Minutes.Whole || _client.IsForGlutes || _client.IsForQuads;
         if (squatToo && !LungesHurt)
             yield return new Slot(day, Purpose.Palette, "oneLegSquat", 0, candidates.OfKind(OneLegSquat, measure));
         if (frame.Lead is Pattern.Squat || LungesHurt)

@@ -92,7 +92,7 @@ internal sealed partial class SlotProblem
         yield return Want("trunk", 1, Rules.Worth.Trunk, (slot, _) => slot.Purpose is Purpose.Trunk);
         yield return Want("trunk resists", 1, Rules.Worth.TrunkAgain, (slot, _) => slot.Kind is "trunkResist");
         yield return Want("trunk bends", 1, Rules.Worth.TrunkAgain, (slot, _) => slot.Kind is "trunkBend");
-        if (_input.Prepared.Client.Emphasis.Contains(Muscle.GluteusMaximus))
+        if (_input.Prepared.Client.IsForGlutes)
         {
             foreach (int day in Enumerable.Range(0, _frames.Count).Where(i => _frames[i].Day.Focus is DayFocus.Full))
                 yield return Want(

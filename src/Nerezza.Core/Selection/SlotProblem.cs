@@ -182,7 +182,7 @@ internal sealed partial class SlotProblem
                 yield return GroupOf($"trunk {day}", 1, (slot, _) => slot.Purpose is Purpose.Trunk && slot.Day == today);
             }
         // One after another each would have to be light: on the upper days of a week a bar is held or pulled once.
-        ChoiceGroup held = GroupOf("bar held", 1, (slot, option) => IsUpper(slot.Day) && SlotMaker.IsBarPull(option.Exercise));
+        ChoiceGroup held = GroupOf("bar held", 1, (slot, option) => IsUpper(slot.Day) && SlotKinds.IsBarPull(option.Exercise));
         if (held.Members.Count > 1)
             yield return held;
         if (_competes)

@@ -55,12 +55,11 @@ internal sealed class UpperLeads(SelectionInput input, Func<IEnumerable<string>,
 
     private bool IsEvents => input.Prepared.Client.Goal is Goal.Events;
 
-    private bool ForStrength => input.Prepared.Client.Goal is Goal.Strength or Goal.Events;
-
     private IEnumerable<string> Across =>
-        [.. Rules.Kinds[ForStrength ? "pushAcrossStrength" : "pushAcrossMuscle"], .. Rules.Kinds["pushAcrossElse"]];
+        [.. Rules.Kinds[input.Prepared.Client.IsForLoad ? "pushAcrossStrength" : "pushAcrossMuscle"], .. Rules.Kinds["pushAcrossElse"]];
 
-    private IEnumerable<string> Up => [.. Rules.Kinds[ForStrength ? "pushUpStrength" : "pushUpMuscle"], .. Rules.Kinds["pushUpElse"]];
+    private IEnumerable<string> Up =>
+        [.. Rules.Kinds[input.Prepared.Client.IsForLoad ? "pushUpStrength" : "pushUpMuscle"], .. Rules.Kinds["pushUpElse"]];
 
     private IEnumerable<Exercise> Targets(Pattern pattern) =>
         input.Prepared.Client.TargetLifts.Select(id => input.Prepared.Catalogue[id]).Where(exercise => exercise.Pattern == pattern);

@@ -31,7 +31,7 @@ public static class WeekLifts
 
     /// <summary>Whether a thrust is the third lift of every leg day: where the glutes are emphasised, or a thrust is a target.</summary>
     public static bool HasThrust(Client client, ExerciseCatalogue catalogue) =>
-        client.Emphasis.Contains(Muscle.GluteusMaximus) || client.TargetLifts.Any(id => catalogue[id].Pattern is Pattern.Thrust);
+        client.IsForGlutes || client.TargetLifts.Any(id => catalogue[id].Pattern is Pattern.Thrust);
 }
 
 /// <summary>Which pattern of main lift leads.</summary>

@@ -71,7 +71,7 @@ public static class CaseMapping
         };
 
     private static OtherTraining ToOther(OtherTrainingSection from) =>
-        new(from.Day, from.Kind, from.Minutes ?? 0, from.Hard is true || from.Match is true) { IsMatch = from.Match is true };
+        new(from.Day, from.Kind, from.Minutes ?? 0, from.Hard ?? false) { IsMatch = from.Match ?? false };
 
     // A page maps the same section several times; what a kit can load is worked out once for each Equipment.
     private static readonly ConditionalWeakTable<EquipmentSection, Equipment> Mapped = [];

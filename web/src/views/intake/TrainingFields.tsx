@@ -82,8 +82,8 @@ function OtherTraining({ draft, set, error }: RowsProps) {
           <Toggle on={row.hard} minH="38px" onClick={() => change(i, { hard: !row.hard })}>
             Hard: it tires the legs
           </Toggle>
-          <Toggle on={row.match} minH="38px" onClick={() => change(i, row.match ? { match: false } : { match: true, hard: true })}>
-            Match: the week leads up to it
+          <Toggle on={row.match} minH="38px" onClick={() => change(i, { match: !row.match })}>
+            Match: hard, and the week leads up to it
           </Toggle>
           <Plain
             aria-label={`Remove the ${row.kind} on ${weekdayNames[row.day]}`}

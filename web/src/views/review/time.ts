@@ -33,13 +33,16 @@ export interface Marked {
   text: string
 }
 
-/** Marks on an axis of so many days, those within a twenty-fifth of it under one letter, at the first one's day. */
+// Letters nearer than this part of an axis lie on one another.
+const apart = 1 / 25
+
+/** Marks on an axis of so many days, those too near to each other under one letter, at the first one's day. */
 export function marked(marks: readonly { date: string; text: string }[], days: number): Marked[] {
   const all: Marked[] = []
   for (const { date, text } of marks) {
     const last = all.at(-1)
     const told = `${shortDate(date)} ${text}`
-    if (last && dayNumber(date) - last.at <= days / 25) last.text += `, ${told}`
+    if (last && dayNumber(date) - last.at <= days * apart) last.text += `, ${told}`
     else all.push({ at: dayNumber(date), text: told })
   }
   return all
