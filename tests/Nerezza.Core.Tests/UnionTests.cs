@@ -2,6 +2,7 @@ using System.Reflection;
 using Nerezza.Core.Blocks.Editing;
 using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
@@ -13,6 +14,8 @@ namespace Nerezza.Core.Tests;
 /// made here and worded.</summary>
 public sealed class UnionTests
 {
+    private static readonly OtherTraining Run = new(Weekday.Mon, OtherTrainingKind.Run, 40, true);
+
     private static readonly ExerciseCatalogue Catalogue = ExerciseCatalogue.Shipped;
 
     public static TheoryData<Type, Func<object, string?>> Unions =>
@@ -20,7 +23,7 @@ public sealed class UnionTests
         {
             { typeof(Core.Checks.Check), check => new CheckWords(Catalogue).Because((Core.Checks.Check)check) },
             { typeof(Core.Checks.Check), check => CheckWords.Fix((Core.Checks.Check)check) ?? "the coach's to judge" },
-            { typeof(CheckPlace), place => CheckWords.Where(new Core.Checks.Check.SportClash { At = (CheckPlace)place }) },
+            { typeof(CheckPlace), place => CheckWords.Where(new Core.Checks.Check.SportClash(Run, 0) { At = (CheckPlace)place }) },
             { typeof(Measure), measure => new MeasureWords(Catalogue).Named((Measure)measure).Name },
             {
                 typeof(Reading),

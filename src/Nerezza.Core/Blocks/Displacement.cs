@@ -39,7 +39,10 @@ public static class Displacement
     public static IEnumerable<ExerciseChoice> OneMore(ExerciseChoice choice, Func<Chosen, bool> of, Func<Chosen, int> setsOf) =>
         choice
             .Days.SelectMany(
-                day => day.Lifts.Where(lift => MayGiveWay(lift) && of(lift) && setsOf(lift) < Rule.MostSets),
+                day =>
+                    day.Lifts.Where(lift =>
+                        MayGiveWay(lift) && of(lift) && setsOf(lift) < Math.Min(Rule.MostSets, lift.MostSets ?? Rule.MostSets)
+                    ),
                 (day, lift) => (day, lift)
             )
             .OrderBy(row => setsOf(row.lift))

@@ -174,7 +174,11 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         };
     }
 
+    /// <summary>Work sets of a week, never more than sport leaves.</summary>
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
+        Math.Min(track.Chosen.MostSets ?? int.MaxValue, SetsBeforeSport(track, shape));
+
+    private int SetsBeforeSport(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Reason is ChosenReason.EventWork or ChosenReason.InPlaceOfThrow ? track.Role.WorkSets + PicksMore(track, shape)
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Sets
         : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
@@ -228,6 +232,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         return new WeekTarget
         {
             Sets = 1,
+            MostSets = track.Chosen.MostSets,
             Reps = reps,
             Rpe = rpe,
             MostFraction = cap,

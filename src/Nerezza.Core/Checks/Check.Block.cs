@@ -1,4 +1,5 @@
 using Nerezza.Core.Catalogue;
+using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Screening.Safety;
@@ -30,8 +31,10 @@ public abstract partial record Check
     /// <summary>A lunge that leaves the legs sore, the day after another.</summary>
     public sealed record LungeSpacing(string Exercise) : ExerciseCheck(CheckCode.LungeSpacing, CheckSeverity.Warn, Exercise);
 
-    /// <summary>A heavy lower session on or after a day of hard sport.</summary>
-    public sealed record SportClash() : Check(CheckCode.SportClash, CheckSeverity.Warn);
+    /// <summary>A heavy lower session on the day before hard training of another kind, on the day of it or the day after it.</summary>
+    /// <param name="Other">That training.</param>
+    /// <param name="DaysFrom">Days from the session to it: 1 before it, 0 on its day, -1 after it.</param>
+    public sealed record SportClash(OtherTraining Other, int DaysFrom) : Check(CheckCode.SportClash, CheckSeverity.Warn);
 
     /// <summary>An exercise comes again in the week at the same repetitions.</summary>
     public sealed record RepRangeRepeat(string Exercise, int Reps) : ExerciseCheck(CheckCode.RepRangeRepeat, CheckSeverity.Info, Exercise);

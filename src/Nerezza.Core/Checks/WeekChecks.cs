@@ -68,11 +68,17 @@ internal static class WeekChecks
         );
         if (!isHeavy)
             yield break;
-        foreach (OtherTraining other in context.Client.OtherTraining.Where(other => other.Hard))
-            if (Weekdays.From(other.Day, at.Session.Day) is 0 or 1 or 6)
-            {
-                yield return new Check.SportClash { At = at.Place };
-                yield break;
-            }
+        // The day before outranks the day itself and the day after (docs/handbook/12-weeks-and-blocks.md#week).
+        foreach (
+            (OtherTraining other, int from) in context
+                .Client.OtherTraining.Where(other => other.Hard)
+                .Select(other =>
+                    (other, From: Weekdays.From(at.Session.Day, other.Day) is 6 ? -1 : Weekdays.From(at.Session.Day, other.Day))
+                )
+                .Where(row => row.From is -1 or 0 or 1)
+                .OrderByDescending(row => row.From)
+                .Take(1)
+        )
+            yield return new Check.SportClash(other, from) { At = at.Place };
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 #pragma warning disable CS1591 // The members are the codes of docs/formats, spelled as there; each says itself.
 namespace Nerezza.Core.Clients;
 
@@ -57,6 +58,9 @@ public enum Weekday
 /// <summary>Days of the week by date.</summary>
 public static class Weekdays
 {
+    /// <summary>The day's name in full: Monday.</summary>
+    public static string NameOf(Weekday day) => CultureInfo.InvariantCulture.DateTimeFormat.DayNames[((int)day + 1) % 7];
+
     /// <summary>The day of the week of a date.</summary>
     public static Weekday Of(DateOnly date) => (Weekday)(((int)date.DayOfWeek + 6) % 7);
 

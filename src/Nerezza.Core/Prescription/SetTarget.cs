@@ -26,7 +26,10 @@ internal static class Wishes
         {
             TargetKind.Calibration =>
             [
-                .. Rules.CalibrationRpe.Select(rpe => Alike(hardest with { Rpe = Rpe.Min(Rpe.Of(rpe), target.MostRpe) })),
+                // Fewer where sport leaves fewer: the easiest of the rise go.
+                .. Rules
+                    .CalibrationRpe.TakeLast(target.MostSets ?? Rules.CalibrationRpe.Count)
+                    .Select(rpe => Alike(hardest with { Rpe = Rpe.Min(Rpe.Of(rpe), target.MostRpe) })),
             ],
             TargetKind.Ramp => Rising(target, hardest, (set, below) => Lighter(set, curve, 1 - Rules.Shapes.RampStep * below)),
             TargetKind.Ascending => Rising(

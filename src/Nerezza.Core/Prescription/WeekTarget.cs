@@ -8,6 +8,9 @@ public sealed record WeekTarget
     /// <summary>Work sets.</summary>
     public required int Sets { get; init; }
 
+    /// <summary>Work sets that sport on the days about leaves; null where it leaves them all.</summary>
+    public int? MostSets { get; init; }
+
     /// <summary>Repetitions a set.</summary>
     public required int Reps { get; init; }
 

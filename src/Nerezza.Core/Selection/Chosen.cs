@@ -102,6 +102,12 @@ public sealed record Chosen
     /// <summary>Work sets in a load week; null for its row's.</summary>
     public int? Sets { get; init; }
 
+    /// <summary>Work sets that sport on the days about leaves of it; null where it leaves them all.</summary>
+    public int? MostSets { get; init; }
+
+    /// <summary>The sport that bounds it; null where none does.</summary>
+    public SportBound? Sport { get; init; }
+
     /// <summary>How well it answers its best answered finding: 1, 0.6 or 0.3; null where it answers none.</summary>
     public double? Grade { get; init; }
 

@@ -106,15 +106,30 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
     private int AloneOn(SessionKind session, int day, int freshest)
     {
         int cost = 0;
-        if (session.Heavy is not HeavyLift.None && IsNearSport(_days[day].Training.Day))
-            cost += Rules.SportClash;
+        if (session.Heavy is not HeavyLift.None)
+            cost += SportClashOn(_days[day].Training.Day);
         if (session.Emphasis is Emphasised.Yes)
             cost += Rules.NotFresh * (freshest - Freshness(day));
         return cost;
     }
 
-    /// <summary>Whether hard sport stands on a weekday or the one before.</summary>
-    private bool IsNearSport(Weekday day) => client.OtherTraining.Any(other => other.Hard && Weekdays.From(other.Day, day) is 0 or 1);
+    /// <summary>What a heavy squat or hinge costs on a weekday beside hard training: the gravest that is near
+    /// (docs/handbook/12-weeks-and-blocks.md#week).</summary>
+    private int SportClashOn(Weekday day) =>
+        client
+            .OtherTraining.Where(other => other.Hard)
+            .Select(other =>
+                (Weekdays.From(day, other.Day), other.Day == Season.MatchOf(client)) switch
+                {
+                    (0 or 1, true) => Rules.SportClash.BeforeMatch,
+                    (6, true) => Rules.SportClash.AfterMatch,
+                    (1, false) => Rules.SportClash.BeforeHard,
+                    (0 or 6, false) => Rules.SportClash.OnOrAfterHard,
+                    _ => 0,
+                }
+            )
+            .DefaultIfEmpty(0)
+            .Max();
 
     /// <summary>Days since the last hard work before a training day; none where hard sport stands on the day itself.</summary>
     private int Freshness(int day)
@@ -167,7 +182,7 @@ internal sealed record WeekFile
     public required int HingeDaysApart { get; init; }
 
     /// <summary>Cost of a heavy day at hard sport.</summary>
-    public required int SportClash { get; init; }
+    public required SportClashRule SportClash { get; init; }
 
     /// <summary>Cost of emphasised days side by side.</summary>
     public required IReadOnlyList<int> EmphasisedApart { get; init; }
@@ -187,3 +202,7 @@ internal sealed record WeekFile
     /// <summary>Cost of halves out of turn.</summary>
     public required int OutOfTurn { get; init; }
 }
+
+/// <summary>Costs of a heavy day by what hard training is near.</summary>
+/// <param name="BeforeMatch">On its eve, or on its own day.</param>
+internal sealed record SportClashRule(int BeforeMatch, int AfterMatch, int BeforeHard, int OnOrAfterHard);

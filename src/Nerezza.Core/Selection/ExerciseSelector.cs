@@ -14,6 +14,7 @@ public sealed class ExerciseSelector
     private readonly IChooser _chooser;
     private readonly Scoring _scoring;
     private readonly ScoreContext _context;
+    private readonly Season _season;
     private readonly Dictionary<Equipment, KitChoice> _kits = new(ReferenceEqualityComparer.Instance);
 
     private ExerciseSelector(SelectionInput input, IChooser chooser)
@@ -31,6 +32,7 @@ public sealed class ExerciseSelector
             Worked = input.Prepared.Case.Block.Worked,
         };
         _scoring = new Scoring(_context);
+        _season = new Season(input.Prepared.Client);
         Usual = KitOf(input);
     }
 
@@ -61,8 +63,10 @@ public sealed class ExerciseSelector
     private ExerciseChoice Choose()
     {
         IReadOnlyList<Chosen> drills = [.. new DrillChoice(Usual.Able, _context.Findings, _scoring, Usual.Eligibility).Choose()];
-        IReadOnlyList<DayFrame> frames = new PickedWork(_input, (exercise, i) => On(_input.Week[i]).Picked(exercise)).On(
-            Frames([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)])
+        IReadOnlyList<DayFrame> frames = InSeason(
+            new PickedWork(_input, (exercise, i) => On(_input.Week[i]).Picked(exercise)).On(
+                Frames([.. drills.Where(drill => drill.Role is Role.Priming or Role.Skill)])
+            )
         );
         var leads = new WeekLeads([.. frames.SelectMany(frame => frame.Fixed).Where(one => one.Purpose is Purpose.Main)], Usual.Displaced);
         Scoring toward = _scoring.Toward(TargetsOf(leads));
@@ -78,7 +82,12 @@ public sealed class ExerciseSelector
                     (
                         frame.Day,
                         (IReadOnlyList<Chosen>)
-                            [.. frame.Fixed, .. taken.Where(row => row.Slot.Day == day).Select(row => words.Of(row.Slot, row.Option))]
+                            [
+                                .. frame.Fixed,
+                                .. taken
+                                    .Where(row => row.Slot.Day == day)
+                                    .Select(row => _season.Capped(words.Of(row.Slot, row.Option), frame.Day.Weekday)),
+                            ]
                     )
             ),
         ]);
@@ -104,8 +113,16 @@ public sealed class ExerciseSelector
             .Week.Select(day => (Kit: On(day), Input: _input.On(day.Weekday)))
             .DistinctBy(row => row.Kit)
             .ToDictionary(row => row.Kit, row => new SlotMaker(row.Input, row.Kit.Candidates(toward, mains), _input.School, leads));
-        return [.. frames.SelectMany((frame, day) => makers[On(frame.Day)].Of(day, frames))];
+        return
+        [
+            .. frames
+                .SelectMany((frame, day) => makers[On(frame.Day)].Of(day, frames))
+                .Select(slot => _season.Capped(slot, _input.Week[slot.Day])),
+        ];
     }
+
+    private List<DayFrame> InSeason(IReadOnlyList<DayFrame> frames) =>
+        [.. frames.Select(frame => frame with { Fixed = [.. frame.Fixed.Select(one => _season.Capped(one, frame.Day.Weekday))] })];
 
     /// <summary>What can be done on no day, with the reason of the usual kit.</summary>
     private IReadOnlyDictionary<string, PassedOver> Out =>
@@ -121,22 +138,10 @@ public sealed class ExerciseSelector
         List<string> standing = [.. week.SelectMany(other => other.Lifts).Select(lift => lift.Exercise.Id)];
         return DayPlan.InOrder(
             day,
-            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => InSeason(lift, day)),
+            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => _season.Capped(lift, day.Weekday)),
             _input.Prepared.Case.Schools
         );
     }
-
-    /// <summary>Leg work about hard sport is capped.</summary>
-    private Chosen InSeason(Chosen lift, SplitDay day) =>
-        lift.Exercise.IsUpper
-            ? lift
-            : lift with
-            {
-                Limits = lift.Limits with
-                {
-                    MostRpe = Rpe.Min(lift.Limits.MostRpe, new Season(_input.Prepared.Client).MostRpe(day.Weekday)),
-                },
-            };
 
     /// <summary>What carries over is measured against the targets, else against the lifts that lead.</summary>
     private IReadOnlyList<string> TargetsOf(WeekLeads leads) =>

@@ -41,7 +41,7 @@ internal sealed class SecondSlots(SelectionInput input, SlotCandidates candidate
                 Rules.Worth.Emphasis,
                 candidates.OfKind("secondOfHinge", measure)
             );
-        yield return new Slot(day, Purpose.Second, kind, worth, Spared(candidates.OfKind(kind, measure)));
+        yield return new Slot(day, Purpose.Second, kind, worth, OfKind(kind));
     }
 
     /// <summary>Each of squat, hinge and thrust that does not lead.</summary>
@@ -63,12 +63,18 @@ internal sealed class SecondSlots(SelectionInput input, SlotCandidates candidate
 
     /// <summary>In a deficit, or with three hard days of other training, machines and split squats go before second barbell lifts, and
     /// nothing leaves the sorest muscles (docs/handbook/09-composition.md#9-6-context).</summary>
-    private IReadOnlyList<SlotOption> Spared(IReadOnlyList<SlotOption> options)
+    private IReadOnlyList<SlotOption> OfKind(string kind)
     {
-        bool spares = _client.Diet is Diet.Deficit || _client.OtherTraining.Count(other => other.Hard) >= HardDaysThatSpare;
-        List<SlotOption> light = [.. options.Where(option => option.Exercise is { Axial: <= 1, Soreness: < 3 })];
-        return spares && light.Count > 0 ? light : options;
+        IReadOnlyList<SlotOption> usual = candidates.OfKind(kind, measure);
+        if (_client.Diet is not Diet.Deficit && _client.OtherTraining.Count(other => other.Hard) < HardDaysThatSpare)
+            return usual;
+        return Spared(usual) is { Count: > 0 } light ? light
+            : Spared(candidates.OfKind(kind + "Else", measure)) is { Count: > 0 } other ? other
+            : usual;
     }
+
+    private static List<SlotOption> Spared(IReadOnlyList<SlotOption> options) =>
+        [.. options.Where(option => option.Exercise is { Axial: <= 1, Soreness: < 3 })];
 
     private const int HardDaysThatSpare = 3;
 

@@ -76,7 +76,9 @@ internal sealed class SetsLeftOver(SelectionInput input, WeeklySets limits)
     }
 
     private static bool MayGrow(Chosen chosen) =>
-        chosen is { Sets: not null, Purpose: not (Purpose.Main or Purpose.Event) } && chosen.Role is not (Role.Priming or Role.Skill);
+        chosen is { Sets: { } sets, Purpose: not (Purpose.Main or Purpose.Event) }
+        && chosen.Role is not (Role.Priming or Role.Skill)
+        && (chosen.MostSets is not { } most || sets < most);
 
     private bool Holds(IReadOnlyList<Chosen> day, int axial) =>
         AxialOf(day) <= axial

@@ -34,8 +34,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>The school that trains the quads on many days of the week.</summary>
     private bool Spreads => input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
 
-    /// <summary>Jumps want a day that sport leaves fresh.</summary>
-    private const int FreshRpe = 8;
+    /// <summary>Jumps want a day that is not the match's eve or morrow; before a hard practice nine of them cost nothing.</summary>
+    private const int JumpsFromRpe = 7;
 
     private readonly SecondSlots _seconds = new(
         input,
@@ -89,8 +89,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return Palette(day, "kneeFlexion", 0);
         if (_client.IsForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
-        if (_season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= FreshRpe)
-            yield return Palette(day, "jumps", 0);
+        if (_season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= JumpsFromRpe)
+            yield return Palette(day, "jumps", 0, Rules.InSeason.JumpSets);
         if (_season.IsClear(frame.Day.Weekday))
         {
             yield return Palette(day, "nordic", 0);
@@ -233,8 +233,8 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return new Slot(day, Purpose.Trunk, "trunkBend", 0, candidates.OfKind("trunkBend" + _client.Level, measure));
     }
 
-    private Slot Palette(int day, string kind, int worth) =>
-        new(day, Purpose.Palette, kind, worth, candidates.OfKind(kind, FrameOf("palette", ChosenReason.FillsPalette)));
+    private Slot Palette(int day, string kind, int worth, int? sets = null) =>
+        new(day, Purpose.Palette, kind, worth, candidates.OfKind(kind, FrameOf("palette", ChosenReason.FillsPalette) with { Sets = sets }));
 
     private Slot Emphasis(int day, string kind, int worth) =>
         new(

@@ -175,6 +175,9 @@ internal sealed partial class SlotProblem
         foreach (string id in _byExercise.Select(one => one.Key).Order(StringComparer.Ordinal))
             yield return GroupOf(id, MostOf(id), (_, option) => option.Exercise.Id == id);
         yield return GroupOf("trunk", 2, (slot, _) => slot.Purpose is Purpose.Trunk);
+        // Both leave legs sore, and once a week is what season asks of them.
+        yield return GroupOf("nordic", 1, (slot, _) => slot.Kind is "nordic");
+        yield return GroupOf("adductors", 1, (slot, _) => slot.Kind is "adductors");
         if (_frames.Count > 1)
             for (int day = 0; day < _frames.Count; day++)
             {
@@ -240,8 +243,11 @@ internal sealed partial class SlotProblem
         else if (split.Minutes < Rules.Minutes.Middle)
             yield return GroupOf($"push or pull {day}", 1, (slot, _) => slot.Day == day && slot.Purpose is Purpose.PushPull);
         if (split.Minutes < Rules.Minutes.Whole)
-            yield return GroupOf($"legs {day}", 1, (slot, _) => slot.Day == day && IsLegSecond(slot));
+            yield return GroupOf($"legs {day}", MostOfLegs(split), (slot, _) => slot.Day == day && IsLegSecond(slot));
     }
+
+    /// <summary>One of the legs, two where sport leaves each few sets.</summary>
+    private int MostOfLegs(SplitDay day) => day.Minutes >= Rules.Minutes.Short && _season.MostSets(day.Weekday) is not null ? 2 : 1;
 
     /// <summary>Weak points of a session: one, from 70 minutes on two.</summary>
     private ChoiceGroup WeakPoints(int day) =>

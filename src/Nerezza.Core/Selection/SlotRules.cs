@@ -172,8 +172,11 @@ internal sealed record SlotVolume(int OverQuarter, int UnderQuarter, int Emphasi
 internal sealed record GradeRule(double First, double Further, double Touch, double EachPlace, double CountsFrom);
 
 /// <summary>Days clear of the match, and what the days about it may take.</summary>
+/// <param name="Besides">Sets of second, push and pull on leg days, before what is left over.</param>
 internal sealed record InSeasonRule(
     int ClearDays,
+    int JumpSets,
+    int Besides,
     SeasonDay Free,
     SeasonDay BeforeMatch,
     SeasonDay TwoBeforeMatch,
@@ -182,4 +185,5 @@ internal sealed record InSeasonRule(
 );
 
 /// <summary>Most effort and soreness of leg work on a day.</summary>
-internal sealed record SeasonDay(double Rpe, int Soreness);
+/// <param name="Sets">Of an exercise; null where sport leaves them all.</param>
+internal sealed record SeasonDay(double Rpe, int Soreness, int? Sets = null);

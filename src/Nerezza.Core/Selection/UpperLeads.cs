@@ -25,11 +25,14 @@ internal sealed class UpperLeads(SelectionInput input, Func<IEnumerable<string>,
         return lead is null ? null : toMain(lead);
     }
 
-    /// <summary>The press or pull that is a target and stands beside the leg lift of a full-body day; null on the others.</summary>
-    public Chosen? BesideLegs(int day)
+    /// <summary>The press or pull that is a target and stands beside the leg lift of a full-body day; null on the others. Under 40 minutes,
+    /// where one exercise stands beside the main lift, each target has one day of the week, and the rest have their turn
+    /// (docs/handbook/09-composition.md#minutes-decide-the-list).</summary>
+    /// <param name="day">Index of the full-body day in the week.</param>
+    public Chosen? BesideLegs(int day, int minutes)
     {
         List<Exercise> targets = [.. Upper.SelectMany(Targets)];
-        if (targets.Count == 0)
+        if (targets.Count == 0 || (minutes < Rules.Minutes.Short && day >= targets.Count))
             return null;
         // One target twice a week where there are days, several in turn.
         Exercise target = targets[day % targets.Count];

@@ -40,7 +40,7 @@ internal sealed class WeekFrame(SelectionInput input, MainLiftChoice mains, Uppe
                     standing.AddRange(events);
                 else if (leads.Count > 0)
                     standing.AddRange(Leading(IsAloneBeside(eventDay, isHere) ? PullFirst(day, leads) : day, leads, led));
-                if (day.Focus is DayFocus.Full && upper.BesideLegs(fullDays++) is { } beside)
+                if (day.Focus is DayFocus.Full && upper.BesideLegs(fullDays++, day.Minutes) is { } beside)
                     standing.Add(beside with { Sets = SetsOf(day, beside) });
             }
             // An exercise stands once in a session: what leads the day teaches itself.

@@ -17,7 +17,8 @@ public interface ISetCost
     int Left(int sets, Role role, Exercise exercise);
 
     /// <summary>Work sets of a chosen exercise in this block.</summary>
-    int SetsOf(Chosen chosen) => Left(chosen.Sets ?? Sets(chosen.Role), chosen.Role, chosen.Exercise);
+    int SetsOf(Chosen chosen) =>
+        Left(Math.Min(chosen.Sets ?? Sets(chosen.Role), chosen.MostSets ?? int.MaxValue), chosen.Role, chosen.Exercise);
 
     /// <summary>Minutes of so many sets with set-up, warm-up and rest.</summary>
     double Minutes(Exercise exercise, Role role, int sets);

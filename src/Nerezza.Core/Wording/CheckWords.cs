@@ -18,9 +18,14 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
         check switch
         {
             Check.PatternMissing { HasNoMend: true } => $"{Found(check)} What this kit offers is too heavy yet, or ruled out.",
+            Check.SportClash { HasNoMend: true } => $"{Found(check)} No day of the week is freer of it.",
             { HasNoMend: true } => $"{Found(check)} Nothing of lower order is left to give way to it.",
             _ => Found(check),
         };
+
+    /// <summary>Tuesday's hard run.</summary>
+    private static string Hard(OtherTraining other) =>
+        $"{Weekdays.NameOf(other.Day)}'s {(other.IsMatch ? "match" : $"hard {Codes.Of(other.Kind)}")}";
 
     private string Found(Check check) =>
         check switch
@@ -44,7 +49,9 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.StrengthRest rest =>
                 $"{Name(rest.Exercise)} is strength work with {rest.RestSeconds} seconds of rest; {rest.LeastSeconds} are the least.",
             Check.LungeSpacing lunge => $"{Name(lunge.Exercise)} comes the day after another lunge that leaves the legs sore.",
-            Check.SportClash => "A heavy lower session stands on the day of hard sport or the day after it.",
+            Check.SportClash { DaysFrom: 0 } same => $"A heavy lower session stands on the day of {Hard(same.Other)}.",
+            Check.SportClash { DaysFrom: > 0 } eve => $"A heavy lower session stands the day before {Hard(eve.Other)}.",
+            Check.SportClash late => $"A heavy lower session stands the day after {Hard(late.Other)}.",
             Check.FindingUnanswered { Finding: FindingCode.PainOther } =>
                 "What hurts is left out or kept easy; nothing is chosen for the pain itself.",
             Check.FindingUnanswered open => $"No chosen exercise answers {FindingWords.Name(open.Finding).ToLowerInvariant()}: "

@@ -21,7 +21,7 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
 
     /// <summary>Why an exercise was chosen: first the measurement and the finding where it answers one, then what it is there to
     /// do.</summary>
-    public string Because(Chosen chosen) => $"{Found(chosen)}{Reason(chosen)}.{Growing(chosen)}";
+    public string Because(Chosen chosen) => $"{Found(chosen)}{Reason(chosen)}.{Sport(chosen)}{Growing(chosen)}";
 
     /// <summary>Why an exercise stays the same in every load week; null where it grows, or where nothing says why, which is a check's to
     /// say.</summary>
@@ -199,6 +199,25 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
         && muscle is not (Muscle.GluteusMaximus or Muscle.GluteusMedius or Muscle.RectusFemoris or Muscle.Soleus);
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>What sport leaves of the day's leg work, said once: with the lift that leads it.</summary>
+    private static string Sport(Chosen chosen)
+    {
+        if (chosen is not { Purpose: Purpose.Main, Sport: { } bound })
+            return "";
+        string sport = Weekdays.NameOf(bound.Sport);
+        string why = bound.Near switch
+        {
+            SportNear.OnMatch => "the match is on this day",
+            SportNear.BeforeMatch or SportNear.TwoBeforeMatch => $"the match is on {sport}",
+            SportNear.BeforeHard => $"hard training follows on {sport}",
+            SportNear.AfterMatch => $"the match was on {sport}",
+        };
+        string rpe = bound.MostRpe.Value.ToString(CultureInfo.InvariantCulture);
+        return bound.MostSets is { } sets
+            ? $" The legs get {sets} sets an exercise at RPE {rpe} at most: {why}."
+            : $" The legs get RPE {rpe} at most: {why}.";
+    }
 
     private static string Growing(Chosen chosen) =>
         chosen.GrowsFor is { } code

@@ -30,7 +30,9 @@ public sealed class WeekLayoutTests
         "ln un ls un",
         "hard sport on Monday keeps the squat off Monday and Tuesday; a thrust loads no spine"
     )]
-    [InlineData("mon wed fri sun", "", "tue", "ls un lh un", "the day after hard sport is an upper day")]
+    [InlineData("mon wed fri sun", "", "tue", "un un ls lh", "the eve of hard sport and the day after it are upper days")]
+    [InlineData("mon tue thu sat", "", "wed sun!", "un ls lh un", "the match's morrow and eve are upper days; of two clashes the lesser")]
+    [InlineData("tue wed fri sat", "", "sun!", "un ls lh un", "the eve of a match is an upper day, although upper comes before lower")]
     [InlineData(
         "mon tue wed thu fri sat",
         "vasti",
@@ -48,7 +50,7 @@ public sealed class WeekLayoutTests
             Level = Level.Intermediate,
             Emphasis = emphasis.Length > 0 ? [Codes.Find<Muscle>(emphasis)!.Value] : [],
             Days = [.. days.Split(' ').Select(day => new TrainingDay(Codes.Find<Weekday>(day)!.Value, 60))],
-            OtherTraining = hard.Length > 0 ? [new OtherTraining(Codes.Find<Weekday>(hard)!.Value, OtherTrainingKind.Sport, 60, true)] : [],
+            OtherTraining = [.. hard.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(Sport)],
         };
         IReadOnlyList<SplitDay> week = new DaySplit(
             client,
@@ -61,6 +63,10 @@ public sealed class WeekLayoutTests
             $"{because}: {string.Join(' ', week.Select(day => $"{char.ToLowerInvariant(day.Focus.ToString()[0])}{LeadOf(day)}"))}"
         );
     }
+
+    /// <summary>Hard sport on a day; a match where it has a mark.</summary>
+    private static OtherTraining Sport(string day) =>
+        new(Codes.Find<Weekday>(day.TrimEnd('!'))!.Value, OtherTrainingKind.Sport, 60, true) { IsMatch = day.EndsWith('!') };
 
     /// <summary>The pattern that leads: squat, hinge, or none of both.</summary>
     private static char LeadOf(SplitDay day) => char.ToLowerInvariant(day.Lead.ToString()[0]);
