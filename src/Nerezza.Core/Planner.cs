@@ -158,6 +158,7 @@ public sealed class Planner(ExerciseCatalogue catalogue, IChooser chooser, IWeek
             Maxes = prepared.Maxes,
             Cost = cost,
             Sides = prepared.Sides,
+            StartsLate = prepared.StartsLate,
             SkillCap = prepared.SkillCapOf,
             SetUpOf = prepared.SetUpOf,
             Ladders = prepared.Ladders,

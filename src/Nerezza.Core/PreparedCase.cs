@@ -26,7 +26,8 @@ public sealed record PreparedCase
         Reviewed = new CaseFindings(catalogue).Review(@case, Maxes);
         Findings = FindingReview.Open(Reviewed);
         Sides = WeakerSide.PlanOf(Findings, @case.Faults, catalogue);
-        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start) { Log = @case.Log };
+        StartsLate = LateStart.Is(@case.Client, @case.Log, @case.Block.Start);
+        Caps = new TrainingCaps(@case.Client, @case.Pain, @case.Block.Start) { Log = @case.Log, StartsLate = StartsLate };
         Loader = new Loader(@case.Equipment);
         Lifter = Lifter.Of(@case.Client, @case.Screen.KneeToWallCm?.Smaller, @case.Screen.HipFlexionDeg);
         _open = new Lazy<IReadOnlyList<LiftFault>>(OpenFaults);
@@ -58,6 +59,9 @@ public sealed record PreparedCase
 
     /// <summary>How one-sided work is done.</summary>
     public SidePlan Sides { get; }
+
+    /// <summary>Whether it is the first block of a novice over 50.</summary>
+    public bool StartsLate { get; }
 
     /// <summary>What pain and health allow.</summary>
     public TrainingCaps Caps { get; }

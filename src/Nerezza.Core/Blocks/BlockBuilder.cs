@@ -59,6 +59,9 @@ public sealed record BlockInput
     /// <summary>The first week in which a set may go to as many repetitions as possible.</summary>
     public required int FirstAmrapWeek { get; init; }
 
+    /// <summary>Whether it is the first block of a novice over 50.</summary>
+    public required bool StartsLate { get; init; }
+
     /// <summary>What a lay-off leaves of load and sets.</summary>
     public required LayOff Away { get; init; }
 

@@ -3,6 +3,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Loads;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Blocks;
@@ -174,11 +175,16 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         };
     }
 
-    /// <summary>Work sets of a week, never more than sport leaves.</summary>
+    /// <summary>Work sets of a week, never more than sport leaves, or a late start.</summary>
     private int SetsOf(ExerciseSlot track, WeekShape shape) =>
-        Math.Min(track.Chosen.MostSets ?? int.MaxValue, SetsBeforeSport(track, shape));
+        Math.Min(MostSetsOf(track, shape) ?? int.MaxValue, SetsUncapped(track, shape));
 
-    private int SetsBeforeSport(ExerciseSlot track, WeekShape shape) =>
+    private int? MostSetsOf(ExerciseSlot track, WeekShape shape) =>
+        input.StartsLate && LateStart.MostSets(shape.Number) is { } few
+            ? Math.Min(few, track.Chosen.MostSets ?? few)
+            : track.Chosen.MostSets;
+
+    private int SetsUncapped(ExerciseSlot track, WeekShape shape) =>
         track.Chosen.Reason is ChosenReason.EventWork or ChosenReason.InPlaceOfThrow ? track.Role.WorkSets + PicksMore(track, shape)
         : track.Chosen.Role is Role.Main && kind is BlockKind.Return && !IsSpared(track.Chosen) ? input.Back.In(shape.Number).Sets
         : PullsAtMost(track, input.Cost.SetsOf(track.Chosen) + Grown(track, shape));
@@ -232,7 +238,7 @@ internal sealed class WeekTargets(BlockInput input, BlockKind kind, SessionMaker
         return new WeekTarget
         {
             Sets = 1,
-            MostSets = track.Chosen.MostSets,
+            MostSets = MostSetsOf(track, shape),
             Reps = reps,
             Rpe = rpe,
             MostFraction = cap,

@@ -17,6 +17,9 @@ public enum ChosenReason
     /// <summary>No target of its pattern was named, or none can be done: the best of the usual order.</summary>
     UsualLift,
 
+    /// <summary>It leads the first block of a novice over 50, which no bar does.</summary>
+    StartsLate,
+
     /// <summary>It takes the place of a target, because of a finding.</summary>
     ChangedLift,
 

@@ -2,6 +2,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
 
@@ -98,7 +99,7 @@ internal sealed class MainLiftChoice(
         if (able.Count == 0)
             able = AbleOf(Rules.Mains.GetValueOrDefault(name + "Else", []));
         if (context.Client.Level is Level.Novice)
-            able = NoviceFirst(pattern, able);
+            able = StartsLate ? Gentle(pattern, able) : NoviceFirst(pattern, able);
         if (able.Count == 0)
             return null;
         // What the client names is what the others are measured against, even where it cannot be done now.
@@ -131,6 +132,25 @@ internal sealed class MainLiftChoice(
                 .Where(exercise => exercise.Sides is not Sides.One && (practises || reach.Holds(exercise))),
         ];
         return first.Count > 0 ? first : from;
+    }
+
+    private bool StartsLate => LateStart.Is(context.Client, context.Log, context.Start);
+
+    /// <summary>The first block of a novice over 50 is led by goblet, trap bar or machines, else by what no bar loads; what the coach picked
+    /// stays (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
+    private List<Exercise> Gentle(Pattern pattern, List<Exercise> able)
+    {
+        if (able.Exists(IsPicked))
+            return able;
+        List<Exercise> first =
+        [
+            .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), []))
+                .Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
+        ];
+        List<Exercise> free = [.. able.Where(exercise => exercise.Load is not (LoadSource.Barbell or LoadSource.SafetyBar))];
+        return first.Count > 0 ? first
+            : free.Count > 0 ? free
+            : able;
     }
 
     /// <summary>In a foundation block a lift with an open finding of skill leads as practice
@@ -190,6 +210,7 @@ internal sealed class MainLiftChoice(
             Role = Role.Main,
             Reason =
                 IsPicked(exercise) ? ChosenReason.Picked
+                : StartsLate && !isTarget ? ChosenReason.StartsLate
                 : isTarget ? ChosenReason.TargetLift
                 : answers.Count > 0 ? ChosenReason.ChangedLift
                 : ChosenReason.UsualLift,

@@ -89,7 +89,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return Palette(day, "kneeFlexion", 0);
         if (_client.IsForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
-        if (_season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= JumpsFromRpe)
+        if (!input.Prepared.StartsLate && _season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= JumpsFromRpe)
             yield return Palette(day, "jumps", 0, Rules.InSeason.JumpSets);
         if (_season.IsClear(frame.Day.Weekday))
         {

@@ -49,7 +49,9 @@ internal sealed partial class SlotProblem
         int OneLegFixed() =>
             _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && SlotKinds.IsOneLeg(one.Exercise));
         bool sides = _input.Prepared.Findings.Any(finding => finding.Code is FindingCode.SideAsymmetry && finding.Severity >= 2);
-        if (legs && days >= 2)
+        // One exercise beside the main lift: two days are a press's and a pull's, a third one's the other leg.
+        bool narrow = _frames.All(frame => frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Short);
+        if (legs && days >= (narrow ? 3 : 2))
             yield return Want(
                 "one leg",
                 Math.Max(0, 1 - OneLegFixed()),

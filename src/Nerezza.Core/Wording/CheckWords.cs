@@ -37,11 +37,10 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 $"{Name(unknown.Exercise)} is prescribed by effort alone: no max is known, or its lightest load is too heavy.",
             Check.GuardianConsent => "The client is under 16, and consent of a guardian and who supervises are not recorded.",
             Check.PatternMissing missing => $"No {Kind(missing.Pattern)} stands in the block.",
-            Check.WeeklyHigh high => $"{Name(high.Muscle)} has {Number(high.Sets)} hard sets; {Number(high.Most)} are the most for a week.",
-            Check.WeeklyLow low =>
-                $"{Name(low.Muscle)} has {Number(low.Sets)} hard sets; {Number(low.Least)} are the least that moves it on.",
+            Check.WeeklyHigh high => $"{Name(high.Muscle)}: {Number(high.Sets)} hard sets; {Number(high.Most)} are the most for a week.",
+            Check.WeeklyLow low => $"{Name(low.Muscle)}: {Number(low.Sets)} hard sets; {Number(low.Least)} are the fewest that move it on.",
             Check.SessionCap full =>
-                $"{Name(full.Muscle)} has {Number(full.Sets)} hard sets in one session; beyond {Number(full.Most)} little is gained.",
+                $"{Name(full.Muscle)}: {Number(full.Sets)} hard sets in one session; beyond {Number(full.Most)} little is gained.",
             Check.AxialBudget axial => $"The load on the spine is {Number(axial.Load)} sets times load; {axial.Budget} is the budget.",
             Check.RectusFemorisMissing => "The quads are emphasised, and nothing loads the rectus femoris: squats and presses hardly do.",
             Check.PushPullImbalance uneven => $"Pulls have {Number(uneven.Pulls)} sets against {Number(uneven.Presses)} of presses.",
@@ -79,7 +78,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
             Check.EquipmentMissing kit => $"{Name(kit.Exercise)} needs kit that is not there: "
                 + $"{string.Join(", ", kit.Missing.Select(item => Codes.Of(item).Replace('-', ' ')))}.",
             Check.NoSafeties alone => $"{Name(alone.Exercise)} goes near failure, alone and without pins.",
-            Check.RampTooFast ramp => $"{Name(ramp.Muscle)} starts at {Number(ramp.Sets)} hard sets; from what the client does now "
+            Check.RampTooFast ramp => $"{Name(ramp.Muscle)}: {Number(ramp.Sets)} hard sets to begin with; from what the client does now "
                 + $"{Number(ramp.Most)} is the most.",
             Check.BlockLength length => $"{length.Weeks} weeks; a block of this kind usually ends at {length.Usual}.",
             Check.ReferralOpen => "A referral is open: read it before the next session.",
@@ -90,7 +89,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
                 $"{Name(light.Exercise)} leads with {Number(light.Heaviest.Kilograms)} kg, which is under RPE 5 for this client.",
             Check.NoProgress still => $"{Name(still.Exercise)} stays the same in every load week.",
             Check.MinutesUnused left => $"The session takes {left.Minutes} of {left.MinutesGiven} minutes, and "
-                + $"{Name(left.Muscle).ToLowerInvariant()} is short of sets.",
+                + $"there are too few sets of {Name(left.Muscle).ToLowerInvariant()}.",
             _ => throw new UnreachableException(check.GetType().Name),
         };
 

@@ -22,7 +22,12 @@ internal sealed record SafetyRules(
 
 internal sealed record PainScoreRule(double ChangeAbove, double StopAbove, double RiseChange, double RiseStop, double RiseJudgedFrom);
 
-internal sealed record CapRule(PainCapRule Pain, HeavyCapRule BeforeHeavy, YouthRule Youth);
+internal sealed record CapRule(PainCapRule Pain, HeavyCapRule BeforeHeavy, YouthRule Youth, PregnantRule Pregnant, LateStartRule LateStart);
+
+internal sealed record PregnantRule(double Rpe);
+
+/// <summary>Who begins after an age: most effort of the first block, most sets of an exercise in its first weeks.</summary>
+internal sealed record LateStartRule(int Above, double Rpe, int Sets, int Weeks);
 
 internal sealed record HeavyCapRule(double Rpe, double FloorPullRpe, double Fraction, int FewestReps, string Cue);
 

@@ -39,6 +39,9 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
     /// <summary>The training days, of which the last one of a form that is tried says whether it is tried again.</summary>
     public IReadOnlyList<LogDay> Log { get; init; } = [];
 
+    /// <summary>Whether it is the first block of a novice over 50.</summary>
+    public bool StartsLate { get; init; }
+
     /// <summary>What caution leaves of an exercise.</summary>
     public Caution For(Exercise exercise)
     {
@@ -106,10 +109,28 @@ public sealed class TrainingCaps(Client client, IReadOnlyList<PainEntry> pain, D
             most = Math.Min(most, exercise.FromFloor ? Rules.BeforeHeavy.FloorPullRpe : Rules.BeforeHeavy.Rpe);
         if (Youth.Is(client, start))
             most = Math.Min(most, Rules.Youth.Rpe);
+        if (client.Health.Flags.Contains(HealthFlag.Pregnant))
+            most = Math.Min(most, Rules.Pregnant.Rpe);
+        if (StartsLate)
+            most = Math.Min(most, Rules.LateStart.Rpe);
         return Rpe.Of(most);
     }
 
     private Referral? Open(ReferralLevel level) => _referrals.FirstOrDefault(referral => referral.Level == level);
+}
+
+/// <summary>The first block of a novice over 50: easy, few sets, no jumps, led by bells, the trap bar or machines
+/// (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
+public static class LateStart
+{
+    private static readonly LateStartRule Rule = SafetyRules.Shipped.Caps.LateStart;
+
+    /// <summary>Whether a block is such a one: nothing is logged before it.</summary>
+    public static bool Is(Client client, IReadOnlyList<LogDay> log, DateOnly start) =>
+        client.Level is Level.Novice && client.AgeIn(start) > Rule.Above && log.All(day => day.Date >= start);
+
+    /// <summary>Work sets of an exercise at most in a week of it; null once it has begun.</summary>
+    public static int? MostSets(int week) => week <= Rule.Weeks ? Rule.Sets : null;
 }
 
 /// <summary>Who needs a guardian's consent, supervision and light work (lloyd-2014).</summary>
