@@ -101,6 +101,9 @@ internal static class LoadChecks
 
     public static IEnumerable<Check> PushPull(BlockInReview review)
     {
+        // A peak asks for one pull beside the presses that lead (docs/handbook/11-prescription.md#peak-row).
+        if (review.Block.Kind is BlockKind.Peak)
+            yield break;
         // Weeks of rest keep what the load weeks have, halved: they are judged by those.
         foreach (Week week in review.Block.Weeks.Where(week => week.Kind is WeekKind.Load))
         {

@@ -136,7 +136,7 @@ internal sealed class MainLiftChoice(
 
     private bool StartsLate => LateStart.Is(context.Client, context.Log, context.Start);
 
-    /// <summary>The first block of a novice over 50 is led by goblet, trap bar or machines, else by what no bar loads; what the coach picked
+    /// <summary>The first block of a novice over 50 is led by goblet, trap bar or machines, else by what no bar loads; the coach's pick
     /// stays (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
     private List<Exercise> Gentle(Pattern pattern, List<Exercise> able)
     {

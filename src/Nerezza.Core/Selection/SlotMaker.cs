@@ -18,8 +18,12 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     {
         IEnumerable<Slot> slots =
             frames[day].Day.Focus is DayFocus.Upper ? UpperDay(day, frames).Select(slot => Rested(slot, frames)) : LegDay(day, frames);
-        return slots.Where(slot => slot.Options.Count > 0);
+        return slots.Where(slot => slot.Options.Count > 0 && (input.Kind is not BlockKind.Peak || IsOfPeak(slot)));
     }
+
+    /// <summary>Beside the lifts that lead a peak has second lifts, the weak point and a pull, and need not use its minutes
+    /// (docs/handbook/11-prescription.md#peak-row).</summary>
+    private static bool IsOfPeak(Slot slot) => slot.Purpose is Purpose.WeakPoint or Purpose.Second || slot.Kind is "pull";
 
     /// <summary>A bar is held or pulled on no upper day beside a day of pulls: it would have to be light there, and leaves the grip tired
     /// (docs/handbook/12-weeks-and-blocks.md).</summary>

@@ -3,6 +3,7 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Checks;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Measures;
+using Nerezza.Core.Screening;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Tests.Blocks;
@@ -34,6 +35,37 @@ public sealed class KindOfWorkTests
             );
         Assert.Equal("", Missing(_ => true));
         Assert.Equal(named, Missing(pattern => pattern is Pattern.Calf or Pattern.Trunk or Pattern.Arms));
+    }
+
+    // docs/handbook/11-prescription.md#peak-row; four days have upper days, two are whole ones.
+    [Theory]
+    [InlineData("mon tue thu fri")]
+    [InlineData("mon thu")]
+    public void A_peak_holds_main_and_second_lifts_weak_points_and_a_pull(string days)
+    {
+        Weekday[] week = [.. days.Split(' ').Select(day => Codes.Find<Weekday>(day)!.Value)];
+        ClientCase plain = PlainCase.With(90, week, []);
+        LiftFault fault = new()
+        {
+            Lift = "conventional-deadlift",
+            Fault = FaultCode.SoftLockout,
+            FromPercent = 88,
+        };
+        Plan plan = Planner.Make(plain with { Block = plain.Block with { Kind = BlockKind.Peak, Weeks = 3 }, Faults = [fault] });
+        foreach (DayPlan day in plan.Selection.Days)
+        {
+            Assert.All(
+                day.Lifts,
+                lift =>
+                    Assert.True(
+                        lift.Purpose is Purpose.Main or Purpose.Second or Purpose.WeakPoint || Region.IsPull(lift.Exercise),
+                        $"{lift.Exercise.Id} for {lift.Purpose}"
+                    )
+            );
+            Assert.True(day.Lifts.Count(lift => lift.Purpose is Purpose.PushPull) <= 1);
+        }
+        Assert.Contains(plan.Selection.Days.SelectMany(day => day.Lifts), lift => lift.Purpose is Purpose.WeakPoint);
+        Assert.DoesNotContain(plan.Checks, check => check.Severity is CheckSeverity.Warn);
     }
 
     private static Block Only(Block block, Func<Pattern, bool> stays) =>
