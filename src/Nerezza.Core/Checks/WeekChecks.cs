@@ -72,9 +72,7 @@ internal static class WeekChecks
         foreach (
             (OtherTraining other, int from) in context
                 .Client.OtherTraining.Where(other => other.Hard)
-                .Select(other =>
-                    (other, From: Weekdays.From(at.Session.Day, other.Day) is 6 ? -1 : Weekdays.From(at.Session.Day, other.Day))
-                )
+                .Select(other => (other, From: Weekdays.Nearest(at.Session.Day, other.Day)))
                 .Where(row => row.From is -1 or 0 or 1)
                 .OrderByDescending(row => row.From)
                 .Take(1)

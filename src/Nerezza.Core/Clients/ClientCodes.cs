@@ -67,8 +67,11 @@ public static class Weekdays
     /// <summary>Days from one day of the week on to the next of another, 0 to 6.</summary>
     public static int From(Weekday day, Weekday on) => (on - day + 7) % 7;
 
+    /// <summary>Days from one to the nearest of another: 1 the day before it, -1 the day after it, -3 to 3.</summary>
+    public static int Nearest(Weekday day, Weekday on) => From(day, on) is > 3 and var far ? far - 7 : From(day, on);
+
     /// <summary>Whether one is the day before or after the other.</summary>
-    public static bool AreNeighbours(Weekday one, Weekday other) => From(one, other) is 1 or 6;
+    public static bool AreNeighbours(Weekday one, Weekday other) => Nearest(one, other) is 1 or -1;
 }
 
 /// <summary>Kinds of training besides the program.</summary>

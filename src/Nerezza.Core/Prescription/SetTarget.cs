@@ -26,7 +26,7 @@ internal static class Wishes
         {
             TargetKind.Calibration =>
             [
-                // Fewer where sport leaves fewer: the easiest of the rise go.
+                // Where fewer sets are allowed, the easiest of the rise go.
                 .. Rules
                     .CalibrationRpe.TakeLast(target.MostSets ?? Rules.CalibrationRpe.Count)
                     .Select(rpe => Alike(hardest with { Rpe = Rpe.Min(Rpe.Of(rpe), target.MostRpe) })),

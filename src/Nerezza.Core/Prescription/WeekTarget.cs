@@ -8,7 +8,7 @@ public sealed record WeekTarget
     /// <summary>Work sets.</summary>
     public required int Sets { get; init; }
 
-    /// <summary>Work sets that sport on the days about leaves; null where it leaves them all.</summary>
+    /// <summary>Work sets at most, by sport near or a late start; null for no bound.</summary>
     public int? MostSets { get; init; }
 
     /// <summary>Repetitions a set.</summary>

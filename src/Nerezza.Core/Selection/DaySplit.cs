@@ -37,6 +37,7 @@ public sealed record SplitDay(TrainingDay Training, DateOnly FirstDate, DayFocus
 public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalogue catalogue, Pattern? worst)
 {
     private static readonly WeekFile Rules = EmbeddedData.Read("week", SelectionJson.Default.WeekFile);
+    private readonly Weekday? _match = Season.MatchOf(client);
     private readonly IReadOnlyList<(TrainingDay Training, DateOnly Date)> _days =
     [
         .. client.Days.Select(day => (day, FirstOn(request.Start, day.Day))).OrderBy(row => row.Item2),
@@ -119,12 +120,12 @@ public sealed class DaySplit(Client client, BlockRequest request, ExerciseCatalo
         client
             .OtherTraining.Where(other => other.Hard)
             .Select(other =>
-                (Weekdays.From(day, other.Day), other.Day == Season.MatchOf(client)) switch
+                (Weekdays.Nearest(day, other.Day), other.Day == _match) switch
                 {
                     (0 or 1, true) => Rules.SportClash.BeforeMatch,
-                    (6, true) => Rules.SportClash.AfterMatch,
+                    (-1, true) => Rules.SportClash.AfterMatch,
                     (1, false) => Rules.SportClash.BeforeHard,
-                    (0 or 6, false) => Rules.SportClash.OnOrAfterHard,
+                    (0 or -1, false) => Rules.SportClash.OnOrAfterHard,
                     _ => 0,
                 }
             )

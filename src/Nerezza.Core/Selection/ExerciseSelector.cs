@@ -29,6 +29,7 @@ public sealed class ExerciseSelector
             LoadKg = input.Prepared.LoadKg,
             Log = input.Prepared.Case.Log,
             Start = input.Prepared.Case.Block.Start,
+            StartsLate = input.Prepared.StartsLate,
             Worked = input.Prepared.Case.Block.Worked,
         };
         _scoring = new Scoring(_context);
@@ -138,7 +139,7 @@ public sealed class ExerciseSelector
         List<string> standing = [.. week.SelectMany(other => other.Lifts).Select(lift => lift.Exercise.Id)];
         return DayPlan.InOrder(
             day,
-            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => _season.Capped(lift, day.Weekday)),
+            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => _season.Capped(lift, day.Weekday)), // what takes turns comes in only now
             _input.Prepared.Case.Schools
         );
     }

@@ -2,7 +2,6 @@ using Nerezza.Core.Catalogue;
 using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
-using Nerezza.Core.Screening.Safety;
 
 namespace Nerezza.Core.Selection;
 
@@ -99,7 +98,7 @@ internal sealed class MainLiftChoice(
         if (able.Count == 0)
             able = AbleOf(Rules.Mains.GetValueOrDefault(name + "Else", []));
         if (context.Client.Level is Level.Novice)
-            able = StartsLate ? Gentle(pattern, able) : NoviceFirst(pattern, able);
+            able = NoviceFirst(pattern, able);
         if (able.Count == 0)
             return null;
         // What the client names is what the others are measured against, even where it cannot be done now.
@@ -120,38 +119,33 @@ internal sealed class MainLiftChoice(
     {
         List<Exercise> twoLegs = [.. able.Where(exercise => exercise.Sides is not Sides.One)];
         List<Exercise> from = pattern is Pattern.Hinge or Pattern.Thrust && twoLegs.Count > 0 ? twoLegs : able;
-        bool isKnown =
-            from.Exists(exercise => context.LoadKg(exercise) > 0 || IsPicked(exercise)) || TargetsOf(pattern).Exists(from.Contains);
-        bool learns = kind is BlockKind.Foundation && !isKnown;
-        bool practises = IsPractised(pattern);
-        if (!learns)
+        if (!Learns(pattern, from))
             return from;
+        bool practises = IsPractised(pattern);
         List<Exercise> first =
         [
             .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), []))
                 .Where(exercise => exercise.Sides is not Sides.One && (practises || reach.Holds(exercise))),
         ];
+        if (first.Count == 0 && context.StartsLate)
+            first = [.. from.Where(exercise => !HasBar(exercise))];
         return first.Count > 0 ? first : from;
     }
 
-    private bool StartsLate => LateStart.Is(context.Client, context.Log, context.Start);
+    /// <summary>Whether a lift is learned with bells: in a foundation block until one with the bar is known, in a first block after 50 whatever
+    /// is known, but for the coach's pick (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
+    private bool Learns(Pattern pattern, List<Exercise> from) =>
+        !from.Exists(IsPicked)
+        && (
+            context.StartsLate
+            || (
+                kind is BlockKind.Foundation
+                && !from.Exists(exercise => context.LoadKg(exercise) > 0)
+                && !TargetsOf(pattern).Exists(from.Contains)
+            )
+        );
 
-    /// <summary>The first block of a novice over 50 is led by goblet, trap bar or machines, else by what no bar loads; the coach's pick
-    /// stays (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
-    private List<Exercise> Gentle(Pattern pattern, List<Exercise> able)
-    {
-        if (able.Exists(IsPicked))
-            return able;
-        List<Exercise> first =
-        [
-            .. AbleOf(Rules.LearnedWith.GetValueOrDefault(Codes.Of(pattern), []))
-                .Where(exercise => exercise.Sides is not Sides.One && reach.Holds(exercise)),
-        ];
-        List<Exercise> free = [.. able.Where(exercise => exercise.Load is not (LoadSource.Barbell or LoadSource.SafetyBar))];
-        return first.Count > 0 ? first
-            : free.Count > 0 ? free
-            : able;
-    }
+    private static bool HasBar(Exercise exercise) => exercise.Load is LoadSource.Barbell or LoadSource.SafetyBar;
 
     /// <summary>In a foundation block a lift with an open finding of skill leads as practice
     /// (docs/handbook/09-composition.md#foundation-with-an-open-skill-finding).</summary>
@@ -210,9 +204,9 @@ internal sealed class MainLiftChoice(
             Role = Role.Main,
             Reason =
                 IsPicked(exercise) ? ChosenReason.Picked
-                : StartsLate && !isTarget ? ChosenReason.StartsLate
                 : isTarget ? ChosenReason.TargetLift
                 : answers.Count > 0 ? ChosenReason.ChangedLift
+                : context.StartsLate && !HasBar(exercise) ? ChosenReason.StartsLate
                 : ChosenReason.UsualLift,
             Answers = answers,
             Grade = Grading.BestOf(exercise, findings, answers),

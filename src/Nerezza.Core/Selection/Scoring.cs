@@ -30,6 +30,9 @@ public sealed record ScoreContext
     /// <summary>First day of the block.</summary>
     public required DateOnly Start { get; init; }
 
+    /// <summary>Whether it is the first block of a novice over 50.</summary>
+    public bool StartsLate { get; init; }
+
     /// <summary>What did its work in the blocks before, and is worn by none of them.</summary>
     public required IReadOnlyList<string> Worked { get; init; }
 }

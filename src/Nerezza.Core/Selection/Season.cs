@@ -51,6 +51,9 @@ public sealed class Season
     /// <summary>The most effort that leg work of a day may take; none where sport leaves all.</summary>
     public Rpe MostRpe(Weekday day) => Rpe.Of(_days[day].Strictest.Rpe);
 
+    /// <summary>Whether a day is fresh enough for the jumps of a season.</summary>
+    public bool LeavesJumps(Weekday day) => IsOn && MostRpe(day).Value >= Rule.JumpsFromRpe;
+
     /// <summary>The most work sets of an exercise of the legs on a day; null where sport leaves all.</summary>
     public int? MostSets(Weekday day) => _days[day].Strictest.Sets;
 

@@ -38,9 +38,6 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
     /// <summary>The school that trains the quads on many days of the week.</summary>
     private bool Spreads => input.Prepared.Case.Schools.Quads is QuadSchool.Spread;
 
-    /// <summary>Jumps want a day that is not the match's eve or morrow; before a hard practice nine of them cost nothing.</summary>
-    private const int JumpsFromRpe = 7;
-
     private readonly SecondSlots _seconds = new(
         input,
         candidates,
@@ -93,7 +90,7 @@ internal sealed class SlotMaker(SelectionInput input, SlotCandidates candidates,
         yield return Palette(day, "kneeFlexion", 0);
         if (_client.IsForGlutes)
             yield return Palette(day, "abduction", Rules.Worth.Emphasis);
-        if (!input.Prepared.StartsLate && _season.IsOn && _season.MostRpe(frame.Day.Weekday).Value >= JumpsFromRpe)
+        if (!input.Prepared.StartsLate && _season.LeavesJumps(frame.Day.Weekday))
             yield return Palette(day, "jumps", 0, Rules.InSeason.JumpSets);
         if (_season.IsClear(frame.Day.Weekday))
         {

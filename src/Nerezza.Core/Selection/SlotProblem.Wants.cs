@@ -38,9 +38,12 @@ internal sealed partial class SlotProblem
     /// <summary>A slight finding waits for what the minutes leave; where no day has room for the whole list, what they leave is its own
     /// before the trunk's (docs/handbook/09-composition.md#minutes-decide-the-list).</summary>
     private int WorthOf(Finding finding) =>
-        finding.Severity < 2 && _frames.All(frame => frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Middle)
+        finding.Severity < 2 && AreWholeAndUnder(Rules.Minutes.Middle)
             ? Rules.Worth.WeakPointOfShortDay
             : Rules.Worth.WeakPoint[finding.Severity];
+
+    /// <summary>Whether every day is for the whole body and shorter than so many minutes.</summary>
+    private bool AreWholeAndUnder(int minutes) => _frames.All(frame => frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < minutes);
 
     private IEnumerable<ChoiceWant> Kinds()
     {
@@ -50,8 +53,7 @@ internal sealed partial class SlotProblem
             _frames.SelectMany(frame => frame.Fixed).Count(one => one.Role is Role.Main && SlotKinds.IsOneLeg(one.Exercise));
         bool sides = _input.Prepared.Findings.Any(finding => finding.Code is FindingCode.SideAsymmetry && finding.Severity >= 2);
         // One exercise beside the main lift: two days are a press's and a pull's, a third one's the other leg.
-        bool narrow = _frames.All(frame => frame.Day.Focus is DayFocus.Full && frame.Day.Minutes < Rules.Minutes.Short);
-        if (legs && days >= (narrow ? 3 : 2))
+        if (legs && days >= (AreWholeAndUnder(Rules.Minutes.Short) ? 3 : 2))
             yield return Want(
                 "one leg",
                 Math.Max(0, 1 - OneLegFixed()),

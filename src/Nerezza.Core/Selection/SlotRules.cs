@@ -176,6 +176,7 @@ internal sealed record GradeRule(double First, double Further, double Touch, dou
 internal sealed record InSeasonRule(
     int ClearDays,
     int JumpSets,
+    double JumpsFromRpe,
     int Besides,
     SeasonDay Free,
     SeasonDay BeforeMatch,

@@ -18,7 +18,7 @@ public sealed class CheckWords(ExerciseCatalogue catalogue)
         check switch
         {
             Check.PatternMissing { HasNoMend: true } => $"{Found(check)} What this kit offers is too heavy yet, or ruled out.",
-            Check.SportClash { HasNoMend: true } => $"{Found(check)} No day of the week is freer of it.",
+            Check.SportClash { HasNoMend: true } => $"{Found(check)} The days given leave no better place.",
             { HasNoMend: true } => $"{Found(check)} Nothing of lower order is left to give way to it.",
             _ => Found(check),
         };

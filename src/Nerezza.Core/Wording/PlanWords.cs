@@ -7,6 +7,7 @@ using Nerezza.Core.Clients;
 using Nerezza.Core.Findings;
 using Nerezza.Core.Measures;
 using Nerezza.Core.Prescription;
+using Nerezza.Core.Screening.Safety;
 using Nerezza.Core.Selection;
 
 namespace Nerezza.Core.Wording;
@@ -102,7 +103,8 @@ public sealed class PlanWords(ExerciseCatalogue catalogue)
             ChosenReason.Picked => "is your own choice",
             ChosenReason.TargetLift => "is a target lift and leads the day while the client is fresh",
             ChosenReason.ChangedLift => "takes that demand away and leads in the place of the usual lift",
-            ChosenReason.StartsLate => "leads the day: the first block after 50 is led by bells, the trap bar or machines",
+            ChosenReason.StartsLate => "leads the day: the first block after 50 is led by bells, the trap bar or machines, "
+                + $"with {LateStart.Sets} sets an exercise for {LateStart.Weeks} weeks",
             ChosenReason.UsualLift => $"leads the day: {Usual(chosen)}",
             ChosenReason.OtherLift => $"is the second lift, of the other pattern{Sets(chosen)}",
             ChosenReason.AnswersFinding => Answering(chosen),

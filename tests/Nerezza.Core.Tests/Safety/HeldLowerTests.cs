@@ -74,6 +74,26 @@ public sealed class HeldLowerTests
         );
     }
 
+    // Four days, so that presses lead too; with bells, and with a bar alone.
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void A_bar_is_not_said_to_be_bells_or_a_machine(bool hasBells)
+    {
+        ClientCase plain = PlainCase.With(60, [Weekday.Mon, Weekday.Tue, Weekday.Thu, Weekday.Fri], []);
+        Equipment kit = plain.Equipment;
+        if (!hasBells)
+            kit = kit with { Items = new HashSet<Implement>([Implement.Barbell, Implement.Rack, Implement.Bench, Implement.Plates]) };
+        Plan plan = Planner.Make(plain with { Equipment = kit, Client = plain.Client with { BirthYear = 1965, Level = Level.Novice } });
+        List<Chosen> leads = [.. plan.Selection.Days.SelectMany(day => day.Lifts).Where(lift => lift.Purpose is Purpose.Main)];
+        Assert.NotEmpty(leads);
+        Assert.All(
+            leads.Where(lift => lift.Reason is ChosenReason.StartsLate),
+            lift => Assert.True(lift.Exercise.Load is not LoadSource.Barbell && !lift.Exercise.IsUpper, lift.Exercise.Id)
+        );
+        Assert.Equal(hasBells, leads.Exists(lift => lift.Reason is ChosenReason.StartsLate));
+    }
+
     [Fact]
     public void Once_something_is_logged_it_is_no_first_block()
     {

@@ -129,8 +129,14 @@ public static class LateStart
     public static bool Is(Client client, IReadOnlyList<LogDay> log, DateOnly start) =>
         client.Level is Level.Novice && client.AgeIn(start) > Rule.Above && log.All(day => day.Date >= start);
 
+    /// <summary>Weeks in which each exercise has few sets.</summary>
+    public static int Weeks => Rule.Weeks;
+
+    /// <summary>How few.</summary>
+    public static int Sets => Rule.Sets;
+
     /// <summary>Work sets of an exercise at most in a week of it; null once it has begun.</summary>
-    public static int? MostSets(int week) => week <= Rule.Weeks ? Rule.Sets : null;
+    public static int? MostSets(int week) => week <= Weeks ? Sets : null;
 }
 
 /// <summary>Who needs a guardian's consent, supervision and light work (lloyd-2014).</summary>
