@@ -136,10 +136,11 @@ public sealed class ExerciseSelector
 
     private DayPlan InOrder(SplitDay day, IReadOnlyList<Chosen> lifts, IReadOnlyList<(SplitDay Day, IReadOnlyList<Chosen> Lifts)> week)
     {
+        // What takes turns comes in only now, and is capped with the rest.
         List<string> standing = [.. week.SelectMany(other => other.Lifts).Select(lift => lift.Exercise.Id)];
         return DayPlan.InOrder(
             day,
-            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => _season.Capped(lift, day.Weekday)), // what takes turns comes in only now
+            lifts.SelectMany(lift => On(day).Turns.Of(lift, standing)).Select(lift => _season.Capped(lift, day.Weekday)),
             _input.Prepared.Case.Schools
         );
     }

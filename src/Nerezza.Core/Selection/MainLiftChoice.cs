@@ -132,8 +132,8 @@ internal sealed class MainLiftChoice(
         return first.Count > 0 ? first : from;
     }
 
-    /// <summary>Whether a lift is learned with bells: in a foundation block until one with the bar is known, in a first block after 50 whatever
-    /// is known, but for the coach's pick (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
+    /// <summary>Whether a lift is learned with bells: in a foundation block until one with the bar is known, in a first block after 50
+    /// whatever is known, but for the coach's pick (docs/handbook/11-prescription.md#who-is-held-lower).</summary>
     private bool Learns(Pattern pattern, List<Exercise> from) =>
         !from.Exists(IsPicked)
         && (
