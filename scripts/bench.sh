@@ -26,17 +26,19 @@ bench_site() {
 }
 
 # bench_sets [one] [crowd] [faulty]: sets one by one, from two hundred at once, and through a faulty network with the server killed in
-# between; on a cluster that writes as one in use does.
+# between; on a cluster that writes as one in use does. What the server itself took for one set stands in its log.
 bench_sets() {
-  local url port
+  local url port log; log="$(mktemp)"
   bench_site "-c fsync=on"
   quietly "Building the bare driver" dotnet build -c Release "$root/bench/Nerezza.Benchmarks"
   local what killing
   for what in ${*:-one crowd faulty}; do
     say "$what"
-    launch_server
+    as=()
+    [ "$what" != one ] || as=(env Serilog__MinimumLevel__Override__Microsoft.AspNetCore.Hosting.Diagnostics=Information)
+    launch_server >"$log"
     until_ready || fail "the server did not come up"
-    node "$root/bench/sets/run.mjs" "$root" "http://127.0.0.1:$port" "$url" "$what" & killing=$!
+    node "$root/bench/sets/run.mjs" "$root" "http://127.0.0.1:$port" "$url" "$what" "$log" & killing=$!
     while [ "$what" = faulty ] && sleep 20 && kill -0 "$killing" 2>/dev/null; do
       say "killing the server"
       kill -9 "$server_pid"
@@ -47,6 +49,7 @@ bench_sets() {
     wait "$killing"
     kill "$server_pid" && wait "$server_pid" || true
   done
+  rm -f "$log"
 }
 
 # bench_pages [history] [archived] [cold] [kit] [board] [imports]: each on a server and a database of its own.

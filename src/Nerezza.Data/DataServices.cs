@@ -17,6 +17,7 @@ public static class DataServices
     {
         services.AddScoped<AccessScope>();
         services
+            .AddScoped<Door>()
             .AddScoped<Memberships>()
             .AddScoped<AnyClient>()
             .AddScoped<ClientStore>()
@@ -52,7 +53,9 @@ public static class DataServices
         return services.AddDbContext<NerezzaContext>(
             (provider, options) =>
                 Configure(options, connection)
-                    .AddInterceptors(provider.GetRequiredService<ChangesKept>(), provider.GetRequiredService<OwnRowsOnly>())
+                    .AddInterceptors(provider.GetRequiredService<ChangesKept>(), provider.GetRequiredService<OwnRowsOnly>()),
+            // The same for every request: made once.
+            optionsLifetime: ServiceLifetime.Singleton
         );
     }
 

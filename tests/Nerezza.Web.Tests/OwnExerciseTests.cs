@@ -54,6 +54,32 @@ public sealed class OwnExerciseTests(Site site) : IClassFixture<Site>
         );
     }
 
+    /// <summary>A set asks for the practice's own exercises only where it names one that does not ship.</summary>
+    [Fact]
+    public async Task A_set_of_ones_own_exercise_is_logged_and_of_anothers_refused()
+    {
+        Caller owner = await site.AsHarbour(),
+            stranger = await site.AsHill();
+        ExerciseFileView row = await owner.Get<ExerciseFileView>("/api/catalogue/exercises/cable-row");
+        var own = row.Exercise with { Id = "quay-row", Name = "Quay row", Ratio = null, AnswersLike = "cable-row" };
+        await owner.Do(HttpMethod.Put, "/api/catalogue/own", new { exercise = own });
+        foreach ((Caller caller, HttpStatusCode answer) in new[] { (owner, HttpStatusCode.Created), (stranger, HttpStatusCode.BadRequest) })
+        {
+            Guid id = await Samples.ClientWithBlock(caller);
+            HttpResponseMessage said = await caller.Send(
+                HttpMethod.Post,
+                $"/api/clients/{id}/sets",
+                Samples.Set() with
+                {
+                    Exercise = "quay-row",
+                }
+            );
+            Assert.Equal(answer, said.StatusCode);
+            if (answer is HttpStatusCode.BadRequest)
+                Assert.Contains("quay-row", await said.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        }
+    }
+
     [Theory]
     [InlineData("cues", """["one"]""", "cues")]
     [InlineData("axial", "9", "not between 0 and 3")]

@@ -6,8 +6,6 @@ namespace Nerezza.Data.Accounts;
 /// <summary>Who is signed in where. A row that is gone is a sign-in that has ended, whoever still holds its cookie.</summary>
 public sealed class SignedInStore(NerezzaContext context)
 {
-    private static readonly TimeSpan Noted = TimeSpan.FromHours(1);
-
     /// <summary>Keeps a sign-in; clears away what has ended.</summary>
     /// <returns>The key that opens it.</returns>
     public async Task<string> Add(
@@ -38,21 +36,6 @@ public sealed class SignedInStore(NerezzaContext context)
         );
         await context.SaveChangesAsync(cancel);
         return key;
-    }
-
-    /// <summary>The sign-in of a key that has not ended; null when there is none.</summary>
-    public async Task<SignedInRow?> Find(string key, DateTimeOffset now, CancellationToken cancel)
-    {
-        string hash = Secret.HashOf(key);
-        SignedInRow? found = await context
-            .SignedIn.AsNoTracking()
-            .FirstOrDefaultAsync(row => row.KeyHash == hash && row.ExpiresAt > now && row.EndsAt > now, cancel);
-        // To the hour: a session on the floor writes it once.
-        if (found is not null && now - found.UsedAt > Noted)
-            await context
-                .SignedIn.Where(row => row.KeyHash == hash)
-                .ExecuteUpdateAsync(row => row.SetProperty(one => one.UsedAt, now), cancel);
-        return found;
     }
 
     /// <summary>Where a person is signed in, the last used first.</summary>

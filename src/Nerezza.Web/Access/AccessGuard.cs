@@ -11,8 +11,6 @@ namespace Nerezza.Web.Access;
 /// <summary>Holds each request against what its endpoint allows (docs/access.md).</summary>
 internal static class AccessGuard
 {
-    private const string Client = "id";
-
     /// <summary>Middleware after authorization.</summary>
     public static async Task Hold(HttpContext http, RequestDelegate next)
     {
@@ -23,7 +21,7 @@ internal static class AccessGuard
                 !HttpMethods.IsGet(http.Request.Method)
                 && !HttpMethods.IsHead(http.Request.Method)
                 && endpoint.Metadata.GetMetadata<OnlyReads>() is null;
-            Guid? client = Guid.TryParse(http.GetRouteValue(Client) as string, out Guid id) ? id : null;
+            Guid? client = ClientRoute.Named(http);
             bool isForPeople = who is Who.Anybody || endpoint.Metadata.GetMetadata<NotForScripts>() is not null;
             ProblemHttpResult? refused =
                 RefusalOfToken(ScriptTokens.ScopeOf(http.User), isForPeople, changes)

@@ -24,7 +24,7 @@ public static class FloorEndpoints
         group.MapGet("/floor/summary", Summary).For(Who.AlsoTheLifter);
         group.MapPost("/warnings", Warn).For(Who.AlsoTheLifter);
         group.MapPut("/readiness", NoteReadiness).For(Who.AlsoTheLifter);
-        group.MapPost("/sets", Record).For(Who.AlsoTheLifter);
+        group.MapPost("/sets", Record).For(Who.AlsoTheLifter).WithMetadata(new NamesExercisesAlone());
         group.MapPost("/sets/{setId:guid}/withdrawal", Withdraw).For(Who.AlsoTheLifter);
     }
 

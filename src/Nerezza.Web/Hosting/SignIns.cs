@@ -3,7 +3,9 @@ using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.Extensions.Options;
 using Nerezza.Data.Accounts;
+using Nerezza.Data.Unscoped;
 using Nerezza.Web.Accounts;
+using Nerezza.Web.Requests;
 
 namespace Nerezza.Web.Hosting;
 
@@ -62,12 +64,18 @@ internal sealed class SignIns(IServiceScopeFactory scopes, TimeProvider clock)
             return key;
         });
 
-    public Task<AuthenticationTicket?> RetrieveAsync(string key) =>
-        With(async store =>
-            await store.Find(key, clock.GetUtcNow(), CancellationToken.None) is { } row
-                ? Marked(TicketSerializer.Default.Deserialize(row.Ticket), row.Id)
-                : null
-        );
+    /// <summary>Within a request: with the request's own door, which is asked no second time.</summary>
+    public Task<AuthenticationTicket?> RetrieveAsync(string key, HttpContext httpContext, CancellationToken cancellationToken) =>
+        Opened(httpContext.RequestServices.GetRequiredService<Door>(), key, ClientRoute.Named(httpContext), cancellationToken);
+
+    public async Task<AuthenticationTicket?> RetrieveAsync(string key)
+    {
+        await using AsyncServiceScope scope = scopes.CreateAsyncScope();
+        return await Opened(scope.ServiceProvider.GetRequiredService<Door>(), key, client: null, CancellationToken.None);
+    }
+
+    private static async Task<AuthenticationTicket?> Opened(Door door, string key, Guid? client, CancellationToken cancel) =>
+        await door.Open(key, client, cancel) is { } found ? Marked(TicketSerializer.Default.Deserialize(found.Ticket), found.Id) : null;
 
     /// <summary>Under which the ticket says which of a person's sign-ins it is.</summary>
     public const string Id = "nerezza.sign-in";
