@@ -43,7 +43,7 @@ bench_sets() {
       say "killing the server"
       kill -9 "$server_pid"
       wait "$server_pid" 2>/dev/null || true
-      launch_server
+      launch_server >>"$log"
       until_ready || fail "the server did not come up again"
     done
     wait "$killing"

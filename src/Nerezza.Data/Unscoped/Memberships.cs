@@ -9,11 +9,13 @@ namespace Nerezza.Data.Unscoped;
 public sealed record Place(Guid PracticeId, string Practice, bool IsDemo, PracticeRole Role, string Name, Guid? ClientId);
 
 /// <summary>Reads memberships before any practice is known. The only reads without the filter live in this folder.</summary>
-public sealed class Memberships(NerezzaContext context, TimeProvider clock)
+public sealed class Memberships(NerezzaContext context, Door door, TimeProvider clock)
 {
-    /// <summary>The practices that a person is in and that are open, by id.</summary>
+    /// <summary>The practices that a person is in and that are open, by id: as found at the door by whoever came in there, else asked
+    /// for.</summary>
     public async Task<IReadOnlyList<Place>> Of(Guid userId, CancellationToken cancel) =>
-        await (
+        door.PlacesOf(userId)
+        ?? await (
             from row in context.Memberships.IgnoreQueryFilters()
             join practice in context.Practices.IgnoreQueryFilters() on row.PracticeId equals practice.PracticeId
             where row.UserId == userId && practice.PutAsideAt == null

@@ -17,8 +17,7 @@ internal static class Membership
         if (UserOf(http.User) is { } user)
         {
             var memberships = http.RequestServices.GetRequiredService<Memberships>();
-            IReadOnlyList<Place> places =
-                http.RequestServices.GetRequiredService<Door>().PlacesOf(user) ?? await memberships.Of(user, http.RequestAborted);
+            IReadOnlyList<Place> places = await memberships.Of(user, http.RequestAborted);
             if (places.Count == 0)
                 http.User = new ClaimsPrincipal(new ClaimsIdentity());
             else if (Choice(places, http.User) is { } place)

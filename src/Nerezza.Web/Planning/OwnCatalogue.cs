@@ -13,6 +13,8 @@ internal sealed class NamesExercisesAlone;
 /// <summary>The catalogue as the signed-in coach has it: what ships, and their own. Read once for each request.</summary>
 public sealed class OwnCatalogue
 {
+    private bool _isRead;
+
     /// <summary>The coach's own, put away or not.</summary>
     public IReadOnlyList<Exercise> Own { get; private set; } = [];
 
@@ -47,8 +49,6 @@ public sealed class OwnCatalogue
         await own.Load(services.GetRequiredService<OwnExerciseStore>(), http.RequestAborted);
         return true;
     }
-
-    private bool _isRead;
 
     /// <summary>Reads the practice's own.</summary>
     public async Task Load(OwnExerciseStore store, CancellationToken cancel)
